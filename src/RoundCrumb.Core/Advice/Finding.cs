@@ -1,0 +1,60 @@
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Quantities;
+
+namespace RoundCrumb.Core.Advice;
+
+/// <summary>How much harm it does, the gravest first.</summary>
+public enum Severity
+{
+    /// <summary>The pie can't be made or served so.</summary>
+    Stops,
+
+    /// <summary>It can be made, and somebody will be sorry.</summary>
+    Disappoints,
+
+    /// <summary>Worth knowing before starting.</summary>
+    WorthKnowing,
+
+    /// <summary>Bakers differ; both ways are right.</summary>
+    School,
+}
+
+/// <summary>Which layer of the pie a piece of advice is about.</summary>
+public enum Layer
+{
+    Topping,
+    Filling,
+    Seal,
+    Crust,
+    Pan,
+    Occasion,
+}
+
+/// <summary>How a rule was decided.</summary>
+public enum DecidedBy
+{
+    Physics,
+    FoodSafety,
+    Custom,
+}
+
+/// <summary>One action that mends it.</summary>
+/// <param name="Do">What it does, as an order.</param>
+/// <param name="Cost">What that costs, in minutes, grams or texture.</param>
+/// <param name="Apply">The composition with the remedy applied; everything else as it was.</param>
+public sealed record Remedy(Phrase Do, string Cost, Func<Composition, Composition> Apply);
+
+/// <summary>A rule that fired on a composition.</summary>
+/// <param name="Rule">Which.</param>
+/// <param name="Severity">How much harm it does here.</param>
+/// <param name="Says">What will happen.</param>
+/// <param name="Because">Why, with this pie's own numbers.</param>
+/// <param name="Remedies">What mends it, the best first; may be empty.</param>
+public sealed record Finding(Rule Rule, Severity Severity, Phrase Says, Phrase Because, IReadOnlyList<Remedy> Remedies);
+
+/// <summary>A judgement of the craft.</summary>
+/// <param name="Id">Stable short name.</param>
+/// <param name="Layer">The layer it is about.</param>
+/// <param name="DecidedBy">How it was decided.</param>
+/// <param name="Check">Looks at a pie; gives nothing when there is nothing to say.</param>
+public sealed record Rule(string Id, Layer Layer, DecidedBy DecidedBy, Func<Rule, Assessment, Finding?> Check);

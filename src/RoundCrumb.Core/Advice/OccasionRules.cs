@@ -1,0 +1,61 @@
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Toppings;
+
+namespace RoundCrumb.Core.Advice;
+
+/// <summary>Rules about the day and the people.</summary>
+internal static class OccasionRules
+{
+    private static readonly Rule NoOvenDay = new("no-oven", Layer.Occasion, DecidedBy.Custom, static (rule, pie) =>
+    {
+        var c = pie.Composition;
+        return c.Occasion.NoOven && c.Crust.IsBaked
+            ? new(
+                rule, Severity.Stops,
+                "This crust is baked, and there is no oven today.",
+                new("It wants {0} in the oven.", pie.Card.Oven is { } heat ? heat.AsQuantity() : default),
+                [new("Chill a crumb crust instead", "softer; 45–60 min in the fridge", p => Chilled(p))])
+            : null;
+    });
+
+    private static readonly Rule GelatineInFilling = new("gelatine-filling", Layer.Filling, DecidedBy.Custom, static (rule, pie) =>
+    {
+        var c = pie.Composition;
+        return c.Occasion.Vegetarian && c.Filling.Formula.Family.SetBy is SetBy.Gelatine
+            ? new(
+                rule, Severity.Stops,
+                "Vegetarians can’t eat this: gelatine comes from animals.",
+                "This filling is set with gelatine.",
+                [new("Fill it with the malt custard", "cooked on the hob, set by starch and yolk", p => Custard(p))])
+            : null;
+    });
+
+    private static readonly Rule GelatineInCream = new("gelatine-cream", Layer.Topping, DecidedBy.Custom, static (rule, pie) =>
+    {
+        var c = pie.Composition;
+        return c.Occasion.Vegetarian && c.Topping.Topping.GelatineShare.Usual > 0
+            ? new(
+                rule, Severity.Stops,
+                "Vegetarians can’t eat this cream: gelatine comes from animals.",
+                "A trace of gelatine holds it up.",
+                [new("Hold it with icing sugar", "8–12 h instead of two days", p => p.Top(Topping.Icing).Topped(Math.Min(p.Occasion.ToppedAhead, 8)))])
+            : null;
+    });
+
+    /// <summary>All of them.</summary>
+    public static IReadOnlyList<Rule> All { get; } = [NoOvenDay, GelatineInFilling, GelatineInCream];
+
+    private static Composition Chilled(Composition c)
+    {
+        var seal = c.Crust.Seal.NeedsOven ? Seal.None : c.Crust.Seal;
+        return c.To(CrustBook.PlainCrumb, Treatment.Chilled).Seal(seal);
+    }
+
+    private static Composition Custard(Composition c)
+    {
+        var batch = c.Filling.Batch.Kind is BatchKind.Times ? BatchChoice.Exact : c.Filling.Batch;
+        return c with { Filling = new(FillingBook.MaltCustard, batch, new(FillingFamily.StarchCustard.FillLine.Usual), 1) };
+    }
+}

@@ -1,0 +1,24 @@
+using RoundCrumb.Core.Composing;
+
+namespace RoundCrumb.Core.Advice;
+
+/// <summary>All the rules, and how they are read over a pie. Add one by declaring it in the file of its layer.</summary>
+public static class RuleBook
+{
+    /// <summary>Every rule.</summary>
+    public static IReadOnlyList<Rule> All { get; } = [.. FillingRules.All, .. CrustRules.All, .. ToppingRules.All, .. OccasionRules.All];
+
+    /// <summary>What the rules say of a pie, the gravest first; within one severity in the order of the layers.</summary>
+    public static IReadOnlyList<Finding> Evaluate(Assessment pie)
+    {
+        var found = new List<Finding>(4);
+        foreach (var rule in All)
+        {
+            if (rule.Check(rule, pie) is { } finding)
+                found.Add(finding);
+        }
+
+        found.Sort(static (a, b) => a.Severity != b.Severity ? a.Severity.CompareTo(b.Severity) : a.Rule.Layer.CompareTo(b.Rule.Layer));
+        return found;
+    }
+}

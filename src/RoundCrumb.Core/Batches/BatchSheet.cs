@@ -1,0 +1,96 @@
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
+
+namespace RoundCrumb.Core.Batches;
+
+/// <summary>One thing to weigh out.</summary>
+/// <param name="Key">Stable within one sheet, for its tick.</param>
+/// <param name="Ingredient">What it is.</param>
+/// <param name="Mass">For all pies, with its working.</param>
+/// <param name="Pieces">Yolks or packs where it is counted, 0 where it is not.</param>
+/// <param name="Note">How it goes in.</param>
+public sealed record WeighLine(string Key, Ingredient Ingredient, Worked<Grams> Mass, double Pieces, string Note);
+
+/// <summary>One bowl or pot of a batch.</summary>
+/// <param name="Name">Which part of the pie.</param>
+/// <param name="Lines">In weigh-out order.</param>
+/// <param name="Total">All of it.</param>
+public sealed record WeighPart(string Name, IReadOnlyList<WeighLine> Lines, Grams Total);
+
+/// <summary>Everything to weigh for so many of a pie, and how it is shared out.</summary>
+/// <param name="Pie">The sums for this many.</param>
+/// <param name="Parts">In the order in which they are made.</param>
+/// <param name="Allergens">What a label must name.</param>
+public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, Allergens Allergens)
+{
+    /// <summary>The most pies that one sheet is made for.</summary>
+    public const int MostPies = 200;
+
+    /// <summary>The sheet for an assessment; its number of pies counts.</summary>
+    public static BatchSheet Of(Assessment pie)
+    {
+        var c = pie.Composition;
+        var parts = new List<WeighPart>(4)
+        {
+            Part("Crust", pie.Crust.Lines.Select(l => Times(l, pie.Pies, "crust"))),
+        };
+        if (c.Crust.Seal.Ingredient is { } seal)
+        {
+            var area = Term.Given("base inside the crust", new SquareMillimetres(Math.PI * pie.Lined.Within.BaseRadius * pie.Lined.Within.BaseRadius));
+            var film = new Worked<Grams>(
+                "sheet-seal-" + seal.Id, seal.Name, new(area.Amount.Amount / 100 * c.Crust.Seal.Film.Usual * pie.Pies), "base inside the crust, in cm² × grams to a cm² × pies",
+                area, c.Crust.Seal.Film, Pies(pie));
+            parts.Add(Part("Seal", [new("seal." + seal.Id, seal, film, 0, seal.GramsEach > 0 ? "beaten, brushed on thinly; the rest of the egg goes elsewhere" : "melted, brushed on the cooled shell")]));
+        }
+
+        var formula = c.Filling.Formula;
+        parts.Add(Part("Filling", formula.Lines.Select((line, i) =>
+        {
+            var setter = line.IsSetter ? c.Filling.Setter : 1;
+            var grams = line.Grams * setter * pie.Fit.Chosen.Scale.Value.Value;
+            var mass = new Worked<Grams>(
+                $"sheet-filling-{i}-{line.Ingredient.Id}", line.Ingredient.Name, new(grams), "in one batch × firmness × times the formula",
+                Term.Given("in one batch", new Grams(line.Grams)), Term.Given("firmness", new Factor(setter)), Term.Of(pie.Fit.Chosen.Scale));
+            var pieces = line.Ingredient.GramsEach > 0 ? grams / line.Ingredient.GramsEach : 0;
+            return new WeighLine($"filling.{i}.{line.Ingredient.Id}", line.Ingredient, mass, pieces, line.Note);
+        })));
+        if (pie.Topping is { } topping)
+            parts.Add(Part("Topping", topping.Lines.Select(l => Times(l, pie.Pies, "topping"))));
+
+        var allergens = parts.SelectMany(p => p.Lines).Aggregate(Allergens.None, (all, line) => all | line.Ingredient.Allergens);
+        return new(pie, parts, allergens);
+
+        static WeighLine Times(WeighedLine line, int pies, string part) => new(
+            part + "." + line.Ingredient.Id,
+            line.Ingredient,
+            new Worked<Grams>(
+                $"sheet-{part}-{line.Ingredient.Id}", line.Ingredient.Name, line.Mass.Value * pies, "for one pie × pies",
+                Term.Of(line.Mass), Term.Given("pies", pies, Dimension.Count)),
+            0,
+            line.Note);
+
+        static Term Pies(Assessment pie) => Term.Given("pies", pie.Pies, Dimension.Count);
+
+        static WeighPart Part(string name, IEnumerable<WeighLine> lines)
+        {
+            WeighLine[] all = [.. lines];
+            return new(name, all, new(all.Sum(l => l.Mass.Value.Value)));
+        }
+    }
+
+    /// <summary>Every figure on the sheet that can be opened.</summary>
+    public IEnumerable<IWorked> Figures() => Parts.SelectMany(p => p.Lines).Select(l => (IWorked)l.Mass).Concat(Pie.Figures());
+
+    /// <summary>Every tick a sheet can have: its lines and its steps.</summary>
+    public IEnumerable<string> Ticks() =>
+        Parts.SelectMany(p => p.Lines).Select(l => l.Key).Concat(Enumerable.Range(0, Pie.Chain.Steps.Count).Select(StepTick));
+
+    /// <summary>The tick of a step.</summary>
+    public static string StepTick(int index) => $"step.{index}";
+
+    /// <summary>The filling from the pot that this batch should give, by weight.</summary>
+    public Grams PotMass => Pie.Yield.Mass.Value * Pie.Fit.Chosen.Scale.Value.Value;
+}

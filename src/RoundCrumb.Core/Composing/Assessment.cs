@@ -1,0 +1,140 @@
+using RoundCrumb.Core.Advice;
+using RoundCrumb.Core.BlindBaking;
+using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Steps;
+using RoundCrumb.Core.Toppings;
+using RoundCrumb.Core.Working;
+
+namespace RoundCrumb.Core.Composing;
+
+/// <summary>Everything that follows from a composition: sums, times and steps, each with its working.</summary>
+public sealed class Assessment
+{
+    private IReadOnlyList<Finding>? _advice;
+
+    private Assessment(Composition composition, int pies)
+    {
+        Composition = composition;
+        Pies = pies;
+        var pan = composition.Pan;
+        var inside = pan.Inside;
+        Lined = composition.Lined;
+
+        PanVolume = new(
+            "pan-volume", "The pan to its brim", inside.Volume, "π ÷ 3 × depth × (R² + R × r + r²)",
+            Term.Given("depth", pan.Depth), Term.Given("R, half the top width", new Millimetres(inside.TopRadius)), Term.Given("r, half the base width", new Millimetres(inside.BaseRadius)));
+        PanBase = new("pan-base", "Base", inside.BaseArea, "π × r²", Term.Given("r, half the base width", new Millimetres(inside.BaseRadius)));
+        PanWall = new(
+            "pan-wall", "Wall", inside.WallArea * pan.WallFactor, "π × (R + r) × slant × fluting",
+            Term.Given("R", new Millimetres(inside.TopRadius)), Term.Given("r", new Millimetres(inside.BaseRadius)), Term.Given("slant", new Millimetres(inside.Slant)),
+            pan.Kind is PanKind.TartTin ? PanConstants.FlutedWall : Term.Given("a smooth wall", new Factor(1)));
+        PanTop = new("pan-top", "Top", inside.TopArea, "π × R²", Term.Given("R, half the top width", new Millimetres(inside.TopRadius)));
+        PanRim = new("pan-rim", "Rim, all round", inside.Rim, "2 × π × R", Term.Given("R, half the top width", new Millimetres(inside.TopRadius)));
+        LinedVolume = new(
+            "lined-volume", "Inside the lining, to the brim", Lined.Volume, "the pan less the lining on base and wall",
+            Term.Of(PanVolume), Term.Given("lining on the base", composition.Crust.Thickness), Term.Given("lining on the wall", composition.Crust.WallThickness), Term.Given("it stands", new Millimetres(Lined.LiningHeight)));
+
+        Crust = CrustSums.Of(composition.Crust, pan);
+        Card = BlindBakeCard.For(composition.Crust, pan, Lined);
+        Yield = FillingYield.Of(composition.Filling.Formula, composition.Filling.Setter);
+        Fit = Fit.Of(composition.Filling.Formula, Yield, Lined, composition.Filling.Line, composition.Filling.Batch, pies);
+
+        // What is in each pie: never above the fill line, the rest stays in the bowl.
+        var depth = Math.Min(Fit.Chosen.Stands.Value.Value, Fit.LineDepth.Value.Value);
+        FilledDepth = new(
+            "filled-depth", "The filling stands", new(depth), "the lower of what the batch gives and the fill line",
+            Term.Of(Fit.Chosen.Stands), Term.Of(Fit.LineDepth));
+        var inPan = Lined.VolumeTo(depth);
+        FilledEach = new("filled-each", "Filling in each pie", inPan, "room inside the lining up to where it stands", Term.Of(FilledDepth));
+        var perMl = Yield.Mass.Value.Value / Yield.Volume.Value.Value;
+        FilledMass = new(
+            "filled-mass", "Filling in each pie, by weight", new(inPan.Value * perMl), "filling in each pie × what the batch weighs ÷ what it measures",
+            Term.Of(FilledEach), Term.Of(Yield.Mass), Term.Of(Yield.Volume));
+        LeftOver = new(
+            "left-over", "Left in the bowl", new(Math.Max(0, Fit.Chosen.Volume.Value.Value - (inPan.Value * pies))), "the batch − what is in the pies",
+            Term.Of(Fit.Chosen.Volume), Term.Of(FilledEach), Term.Given("pies", pies, Dimension.Count));
+
+        var surface = new Worked<SquareMillimetres>(
+            "surface", "Surface to cover", Lined.SurfaceAt(depth), "π × radius² inside the crust, at the filling's top",
+            Term.Of(FilledDepth), Term.Given("radius there", new Millimetres(Lined.RadiusAt(depth))));
+        Topping = ToppingSums.Of(composition.Topping.Topping, composition.Topping.Height, surface);
+
+        Chain = StepChain.For(composition, Card, Crust, Fit, pies);
+        Times = Times.Of(Chain, composition);
+    }
+
+    /// <summary>What was put together.</summary>
+    public Composition Composition { get; }
+
+    /// <summary>How many of it.</summary>
+    public int Pies { get; }
+
+    public LinedPan Lined { get; }
+
+    public Worked<Millilitres> PanVolume { get; }
+
+    public Worked<SquareMillimetres> PanBase { get; }
+
+    public Worked<SquareMillimetres> PanWall { get; }
+
+    public Worked<SquareMillimetres> PanTop { get; }
+
+    public Worked<Millimetres> PanRim { get; }
+
+    public Worked<Millilitres> LinedVolume { get; }
+
+    public CrustSums Crust { get; }
+
+    public BlindBakeCard Card { get; }
+
+    public FillingYield Yield { get; }
+
+    public Fit Fit { get; }
+
+    /// <summary>How deep the filling stands, never above the fill line.</summary>
+    public Worked<Millimetres> FilledDepth { get; }
+
+    public Worked<Millilitres> FilledEach { get; }
+
+    public Worked<Grams> FilledMass { get; }
+
+    /// <summary>What stays in the bowl when each pie is filled to its line.</summary>
+    public Worked<Millilitres> LeftOver { get; }
+
+    /// <summary>The topping's sums; none with nothing on top.</summary>
+    public ToppingSums? Topping { get; }
+
+    public StepChain Chain { get; }
+
+    public Times Times { get; }
+
+    /// <summary>What a colleague would say, the gravest first.</summary>
+    public IReadOnlyList<Finding> Advice => _advice ??= RuleBook.Evaluate(this);
+
+    /// <summary>Works a composition out.</summary>
+    /// <param name="composition">What was put together; each measure within the limits that <see cref="CompositionAddress"/> holds to.</param>
+    /// <param name="pies">How many of it, 1 or more.</param>
+    public static Assessment Of(Composition composition, int pies = 1) => new(composition, Math.Max(1, pies));
+
+    /// <summary>Every figure that can be opened, each once.</summary>
+    public IEnumerable<IWorked> Figures()
+    {
+        IWorked?[] figures =
+        [
+            PanVolume, PanBase, PanWall, PanTop, PanRim, LinedVolume,
+            Crust.Total, Crust.Disc, Crust.Offcuts, Crust.HeldBack, Crust.Biscuits, Card.Weights,
+            Yield.Weighed, Yield.Volume, Yield.Mass, Yield.SetIndex, Yield.Sugars, Yield.Juice,
+            Fit.Needed, Fit.LineDepth, Fit.RunsOver, FilledDepth, FilledEach, FilledMass, LeftOver,
+            Topping?.Surface, Topping?.Cream, Topping?.Sugars,
+            Chain.SetTime, Times.HandsOn, Times.Waiting, Times.StartToSlice, Times.Keeps, Times.CreamHolds,
+        ];
+        var options = new[] { Fit.Exact, Fit.Below, Fit.Above, Fit.Chosen }.OfType<BatchOption>().Distinct()
+            .SelectMany(o => new IWorked[] { o.Scale, o.Volume, o.Difference, o.DepthDifference, o.Stands });
+        var stages = Card.Stages.SelectMany(s => new IWorked?[] { s.Heat, s.Minutes }).OfType<IWorked>();
+        var lines = Crust.Lines.Concat(Topping?.Lines ?? []).Select(l => (IWorked)l.Mass);
+        return figures.OfType<IWorked>().Concat(stages).Concat(lines).Concat(options).DistinctBy(f => f.Id);
+    }
+}

@@ -1,0 +1,19 @@
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
+
+namespace RoundCrumb.Core.Fillings;
+
+/// <summary>Figures of the craft about fillings.</summary>
+public static class FillingConstants
+{
+    public static readonly Constant SoftPeak = new("cream to soft peaks", 1.8, 1.7, 1.9, Dimension.Factor, "Volume whipped against volume poured; warm cream whips less.");
+    public static readonly Constant Folded = new("kept when folded in", 0.85, 0.80, 0.90, Dimension.Factor, "Folding knocks out some of the air.");
+    public static readonly Constant BeatenCheese = new("cream cheese, beaten", 1.1, 1.05, 1.15, Dimension.Factor, "Air beaten into soft cheese.");
+    public static readonly Constant SteepedDrinks = new("liquid carried off by leaves", 2.0, 1.5, 3.0, Dimension.Factor, "Wet leaves weigh three times their dry weight, even when pressed.");
+    public static readonly Constant YolkSets = new("a gram of yolk, as cornflour", 0.12, 0.08, 0.16, Dimension.Factor, "Cooked yolk thickens as well.");
+    public static readonly Constant WholeEggSets = new("a gram of whole egg, as cornflour", 0.05, 0.03, 0.07, Dimension.Factor, "Mostly water, so less than yolk.");
+    public static readonly Constant AcidWeakens = new("gelatine under strong acid", 0.85, 0.80, 0.90, Dimension.Factor, "Where sharp juice is over a fifth of the whole.");
+    public static readonly Constant StrongAcid = new("strong acid from", 0.20, Dimension.Share, "Juice as a share of the whole.");
+    public static readonly Constant SmallPot = new("a small pot", 120, Dimension.Volume, "What a left-over is poured into.");
+    public static readonly Constant BloomWater = new("water for gelatine", 5, 4, 6, Dimension.Factor, "Times its own weight, cold.");
+}

@@ -1,0 +1,46 @@
+using RoundCrumb.Core.Ingredients;
+
+namespace RoundCrumb.Core.Fillings;
+
+/// <summary>How a line goes into the filling, which decides the room it takes up.</summary>
+public enum GoesIn
+{
+    /// <summary>Stirred or cooked in.</summary>
+    Mixed,
+
+    /// <summary>Beaten smooth with air, as cream cheese is.</summary>
+    Beaten,
+
+    /// <summary>Whipped to soft peaks and folded in.</summary>
+    WhippedAndFolded,
+
+    /// <summary>Cold water that gelatine swells in; it goes up and down with the gelatine.</summary>
+    Bloom,
+
+    /// <summary>Steeped and strained out, taking some liquid with it.</summary>
+    Steeped,
+}
+
+/// <summary>One line of a filling.</summary>
+/// <param name="Ingredient">What it is.</param>
+/// <param name="Grams">For one batch as written.</param>
+/// <param name="GoesIn">How it goes in.</param>
+/// <param name="Note">What to mind, empty where there is nothing.</param>
+public sealed record FormulaLine(Ingredient Ingredient, double Grams, GoesIn GoesIn = GoesIn.Mixed, string Note = "")
+{
+    /// <summary>True when the firmness setting scales it.</summary>
+    public bool IsSetter => Ingredient.StarchEquivalent > 0 || Ingredient == Pantry.Gelatine || GoesIn is GoesIn.Bloom;
+}
+
+/// <summary>A filling as written: a batch of known weight.</summary>
+/// <param name="Id">Stable short name, used in addresses.</param>
+/// <param name="Name">What the baker calls it.</param>
+/// <param name="Family">Which kind.</param>
+/// <param name="Lines">In the order of making.</param>
+/// <param name="WholeBy">The ingredient that can only be had whole: a yolk, a pack.</param>
+/// <param name="Tint">Its colour when set, as #rrggbb.</param>
+public sealed record FillingFormula(string Id, string Name, FillingFamily Family, IReadOnlyList<FormulaLine> Lines, Ingredient WholeBy, string Tint)
+{
+    /// <summary>How many whole pieces (yolks, packs) one batch as written takes.</summary>
+    public double PiecesPerBatch { get; } = Lines.Where(l => l.Ingredient == WholeBy).Sum(l => l.Grams) / WholeBy.GramsEach;
+}

@@ -1,0 +1,97 @@
+using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
+
+namespace RoundCrumb.Core.Fillings;
+
+/// <summary>One way to make the filling for the pies in hand.</summary>
+/// <param name="Kind">Which way.</param>
+/// <param name="Scale">Times the formula as written.</param>
+/// <param name="Pieces">Yolks or packs, whole unless the way is exact.</param>
+/// <param name="Volume">All of it, for all pies.</param>
+/// <param name="Difference">More (positive) or less (negative) than the fill line asks, for all pies.</param>
+/// <param name="DepthDifference">The same as a depth in each pie, mm; above the brim as if the wall went on.</param>
+/// <param name="Stands">How deep it would stand in each pie if all of it went in.</param>
+public sealed record BatchOption(
+    BatchKind Kind,
+    Worked<Factor> Scale,
+    double Pieces,
+    Worked<Millilitres> Volume,
+    Worked<Millilitres> Difference,
+    Worked<Millimetres> DepthDifference,
+    Worked<Millimetres> Stands);
+
+/// <summary>A filling against the pies it is for.</summary>
+/// <param name="Needed">Room up to the fill line, all pies.</param>
+/// <param name="LineDepth">Depth from the lined base to the fill line.</param>
+/// <param name="Exact">Weighed to fit.</param>
+/// <param name="Below">Nearest workable batch that does not overfill; none where even one piece is too much.</param>
+/// <param name="Above">Nearest workable batch that fills.</param>
+/// <param name="Chosen">What the baker makes.</param>
+/// <param name="RunsOver">Of the chosen batch, what even the brim would not hold, each pie; 0 or more.</param>
+public sealed record Fit(
+    Worked<Millilitres> Needed,
+    Worked<Millimetres> LineDepth,
+    BatchOption Exact,
+    BatchOption? Below,
+    BatchOption Above,
+    BatchOption Chosen,
+    Worked<Millilitres> RunsOver)
+{
+    /// <summary>Fits a formula to a number of equal lined pans.</summary>
+    /// <param name="formula">The formula.</param>
+    /// <param name="yield">Its yield.</param>
+    /// <param name="lined">One lined pan.</param>
+    /// <param name="line">Fill line below the rim.</param>
+    /// <param name="choice">What the baker makes.</param>
+    /// <param name="pies">How many, 1 or more.</param>
+    public static Fit Of(FillingFormula formula, FillingYield yield, LinedPan lined, Millimetres line, BatchChoice choice, int pies)
+    {
+        var depth = new Worked<Millimetres>(
+            "fill-depth", "Depth of the filling", new(lined.Depth.Value - line.Value), "pan depth − lining − fill line",
+            Term.Given("pan depth", new Millimetres(lined.Bare.Depth)), Term.Given("lining on the base", new Millimetres(lined.BaseThickness)), Term.Given("below the rim", line));
+        var each = lined.VolumeTo(depth.Value.Value);
+        var needed = new Worked<Millilitres>(
+            "room", pies == 1 ? "Room to the fill line" : "Room to the fill line, all pies", each * pies,
+            "room inside the lining up to the fill line × pies",
+            Term.Of(depth), Term.Given("room in one", each), Term.Given("pies", pies, Dimension.Count));
+
+        var fit = needed.Value / yield.Volume.Value;
+        var pieces = fit * formula.PiecesPerBatch;
+
+        // A hair under a whole number is that number: 5.9999 yolks are six.
+        var floor = Math.Floor(pieces + 1e-6);
+        var ceiling = Math.Max(1, Math.Ceiling(pieces - 1e-6));
+
+        BatchOption Make(BatchKind kind, string id, double scale, string how)
+        {
+            var times = new Worked<Factor>(
+                id + "-scale", "Times the formula", new(scale), how,
+                Term.Of(needed), Term.Of(yield.Volume), Term.Given("pieces in one batch", formula.PiecesPerBatch, Dimension.Count));
+            var volume = new Worked<Millilitres>(id + "-volume", "It gives", yield.Volume.Value * scale, "one batch × times", Term.Of(yield.Volume), Term.Of(times));
+            var stands = new Worked<Millimetres>(
+                id + "-stands", "It stands this deep", lined.DepthFor(volume.Value * (1.0 / pies)), "the depth at which this volume stands inside the lining",
+                Term.Of(volume), Term.Given("pies", pies, Dimension.Count));
+            return new(
+                kind, times, scale * formula.PiecesPerBatch, volume,
+                new(id + "-difference", "Over or short", volume.Value - needed.Value, "it gives − room to the fill line", Term.Of(volume), Term.Of(needed)),
+                new(id + "-depth", "Over or short in depth", stands.Value - depth.Value, "it stands − depth of the filling", Term.Of(stands), Term.Of(depth)),
+                stands);
+        }
+
+        var exact = Make(BatchKind.Exact, "exact", fit, "room ÷ one batch");
+        var below = floor >= 1 ? Make(BatchKind.Below, "below", floor / formula.PiecesPerBatch, "whole pieces, rounded down ÷ pieces in one batch") : null;
+        var above = Make(BatchKind.Above, "above", ceiling / formula.PiecesPerBatch, "whole pieces, rounded up ÷ pieces in one batch");
+        var chosen = choice.Kind switch
+        {
+            BatchKind.Below => below ?? above,
+            BatchKind.Above => above,
+            BatchKind.Times => Make(BatchKind.Times, "times", choice.Times, "as the baker says"),
+            _ => exact,
+        };
+        var over = new Worked<Millilitres>(
+            "runs-over", "Would run over, each pie", new(Math.Max(0, (chosen.Volume.Value.Value / pies) - lined.Volume.Value)),
+            "the batch shared out − room to the brim", Term.Of(chosen.Volume), Term.Given("pies", pies, Dimension.Count), Term.Given("room to the brim", lined.Volume));
+        return new(needed, depth, exact, below, above, chosen, over);
+    }
+}

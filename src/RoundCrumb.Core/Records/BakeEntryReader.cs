@@ -1,0 +1,124 @@
+using RoundCrumb.Core.BlindBaking;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Units;
+
+namespace RoundCrumb.Core.Records;
+
+/// <summary>An entry as read, and what in it could not be.</summary>
+/// <param name="Entry">What could be read.</param>
+/// <param name="Troubles">What could not; empty when all was well.</param>
+public sealed record ReadEntry(BakeEntry Entry, IReadOnlyList<Trouble> Troubles);
+
+/// <summary>Reads what a baker wrote down after a bake, in the baker's own units.</summary>
+public static class BakeEntryReader
+{
+    public const string OvenSet = "oven-set";
+    public const string OvenRead = "oven-read";
+    public const string FromPot = "from-pot";
+    public const string LeftOver = "left-over";
+    public const string Base = "base";
+    public const string Set = "set";
+    public const string Top = "top";
+    public const string Notes = "notes";
+
+    /// <summary>The longest note that is kept, characters.</summary>
+    public const int LongestNotes = 4000;
+
+    private static readonly int[] CelsiusOfGas = [140, 150, 170, 180, 190, 200, 220, 230];
+
+    /// <summary>The field of a stage's minutes.</summary>
+    public static string StageField(string stage) => "min-" + stage.ToLowerInvariant();
+
+    /// <summary>Reads an entry.</summary>
+    /// <param name="field">The text of a field, null when it is missing.</param>
+    /// <param name="stages">The stages that were planned.</param>
+    /// <param name="units">The baker's units.</param>
+    public static ReadEntry Read(Func<string, string?> field, IEnumerable<BakeStage> stages, UnitChoice units)
+    {
+        var troubles = new List<Trouble>();
+        var minutes = new Dictionary<string, double>();
+        foreach (var stage in stages)
+        {
+            if (Number(StageField(stage.Name), 0, 24 * 60, "Minutes from 0 to 1440.", ["", "min", "minutes", "m"]) is { } m)
+                minutes[stage.Name] = m;
+        }
+
+        var notes = (field(Notes) ?? "").Trim();
+        if (notes.Length > LongestNotes)
+            troubles.Add(new(Notes, notes, $"That is {notes.Length} characters; {LongestNotes} can be kept. Shorten it a little: nothing is lost yet."));
+        var entry = new BakeEntry
+        {
+            OvenSet = Oven(OvenSet, dial: true),
+            OvenRead = Oven(OvenRead, dial: false),
+            StageMinutes = minutes,
+            FromPot = Mass(FromPot),
+            LeftOver = Mass(LeftOver),
+            Base = Verdict<BaseVerdict>(Base),
+            Set = Verdict<SetVerdict>(Set),
+            Top = Verdict<TopVerdict>(Top),
+            Notes = notes,
+        };
+        return new(entry, troubles);
+
+        T Verdict<T>(string name)
+            where T : struct, Enum => Enum.TryParse<T>(field(name), ignoreCase: true, out var v) && Enum.IsDefined(v) ? v : default;
+
+        Grams? Mass(string name)
+        {
+            var per = units.Mass is MassUnit.Grams ? 1 : 28.3495;
+            if (!Written(name, out var typed))
+                return null;
+            if (!BakersNumber.TryRead(typed, out var value, out var unit) || unit is not ("" or "g" or "kg" or "oz" or "lb"))
+                return Trouble<Grams>(name, typed, "That isn’t a weight I can read; try 640, 640 g or 22 oz.");
+            var g = value * unit switch { "g" => 1, "kg" => 1000, "oz" => 28.3495, "lb" => 453.592, _ => per };
+            return g is < 0 or > 200_000 ? Trouble<Grams>(name, typed, "A weight from nothing to 200 kg.") : new Grams(g);
+        }
+
+        OvenCelsius? Oven(string name, bool dial)
+        {
+            if (!Written(name, out var typed))
+                return null;
+            var text = typed.Trim();
+            var gas = text.StartsWith("gas", StringComparison.OrdinalIgnoreCase);
+            if (gas)
+                text = text[3..].TrimStart(' ', 'm', 'a', 'r', 'k');
+            if (!BakersNumber.TryRead(text, out var value, out var unit))
+                return Trouble<OvenCelsius>(name, typed, "That isn’t an oven heat I can read; try 220, 425 F or gas 6.");
+            if (gas || (dial && unit.Length == 0 && units.Oven is OvenUnit.Gas && value <= 9))
+                return value is >= 1 and <= 8 ? new OvenCelsius(CelsiusOfGas[(int)Math.Round(value) - 1]) : Trouble<OvenCelsius>(name, typed, "Gas marks go from 1 to 8.");
+            double? celsius = unit.Replace("°", "", StringComparison.Ordinal).Trim() switch
+            {
+                "" when units.Oven is OvenUnit.Fahrenheit => (value - 32) * 5 / 9,
+                "f" => (value - 32) * 5 / 9,
+                "" or "c" when units.Oven is OvenUnit.Fan => value + 20,
+                "c fan" or "fan" => value + 20,
+                "" or "c" => value,
+                _ => null,
+            };
+            return celsius is >= 30 and <= 400 ? new OvenCelsius(celsius.Value) : Trouble<OvenCelsius>(name, typed, "An oven is between 30 and 400 °C (90 and 750 °F).");
+        }
+
+        double? Number(string name, double least, double most, string limits, string[] allowed)
+        {
+            if (!Written(name, out var typed))
+                return null;
+            if (!BakersNumber.TryRead(typed, out var value, out var unit) || !allowed.Contains(unit))
+                return Trouble<double>(name, typed, "That isn’t a number I can read; try 17 or 17.5. " + limits);
+            return value < least || value > most ? Trouble<double>(name, typed, limits) : value;
+        }
+
+        bool Written(string name, out string typed)
+        {
+            typed = field(name) ?? "";
+            return !string.IsNullOrWhiteSpace(typed);
+        }
+
+        T? Trouble<T>(string name, string typed, string message)
+            where T : struct
+        {
+            troubles.Add(new(name, typed, message));
+            return null;
+        }
+    }
+}

@@ -1,0 +1,57 @@
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Toppings;
+using RoundCrumb.Core.Working;
+
+namespace RoundCrumb.Core.Steps;
+
+/// <summary>How long it all takes and how long it lasts.</summary>
+/// <param name="HandsOn">Minutes of hands, all steps.</param>
+/// <param name="Waiting">Minutes of waiting along the longer of crust and filling, and then in the fridge.</param>
+/// <param name="StartToSlice">From the first step to the first slice.</param>
+/// <param name="Keeps">From filling to the last good slice: best within, at most.</param>
+/// <param name="CreamHolds">How long the topping holds; none without one.</param>
+public sealed record Times(Worked<MinuteRange> HandsOn, Worked<MinuteRange> Waiting, Worked<MinuteRange> StartToSlice, Worked<MinuteRange> Keeps, Worked<MinuteRange>? CreamHolds)
+{
+    /// <summary>The times of a chain.</summary>
+    public static Times Of(StepChain chain, Composition c)
+    {
+        var waits = new MinuteRange[4];
+        var hands = new double[4];
+        foreach (var step in chain.Steps)
+        {
+            waits[(int)step.Part] += step.Wait;
+            hands[(int)step.Part] += step.HandsOn;
+        }
+
+        var total = new Worked<MinuteRange>(
+            "hands-on", "Hands on", MinuteRange.Of(hands.Sum()), "hands of every step added up",
+            Hands("crust", Part.Crust), Hands("filling", Part.Filling), Hands("filling the shell", Part.Assembly), Hands("topping", Part.Topping));
+
+        // Two branches side by side: the longer one decides, for least, best and most alike.
+        var crust = waits[(int)Part.Crust] + MinuteRange.Of(hands[(int)Part.Crust]);
+        var filling = waits[(int)Part.Filling] + MinuteRange.Of(hands[(int)Part.Filling]);
+        var crustFirst = crust.Best >= filling.Best;
+        var branch = crustFirst ? Part.Crust : Part.Filling;
+        var waiting = new Worked<MinuteRange>(
+            "waiting", "Waiting", waits[(int)branch] + waits[(int)Part.Assembly] + waits[(int)Part.Topping],
+            "waits of the longer branch + setting",
+            Term.Given(crustFirst ? "crust, the longer branch" : "filling, the longer branch", waits[(int)branch]), Term.Of(chain.SetTime));
+        var path = new Worked<MinuteRange>(
+            "start-to-slice", "From start to slice",
+            waiting.Value + MinuteRange.Of(hands[(int)branch] + hands[(int)Part.Assembly] + hands[(int)Part.Topping]),
+            "waiting + hands along the longer branch, filling the shell and topping",
+            Term.Of(waiting), Term.Given("hands along the way", MinuteRange.Of(hands[(int)branch] + hands[(int)Part.Assembly] + hands[(int)Part.Topping])));
+
+        var (best, most) = c.Filling.Formula.Family.Keeps;
+        var keeps = new Worked<MinuteRange>("keeps", "Keeps", new(best.Usual, best.Usual, most.Usual), "from filling, cold: best within, at most", best, most);
+        var holds = c.Topping.Topping == Topping.None
+            ? null
+            : new Worked<MinuteRange>(
+                "cream-holds", "The cream holds", c.Topping.Topping.Holds, "by what holds it up, cold",
+                Term.Given(c.Topping.Topping.Why, c.Topping.Topping.Holds));
+        return new(total, waiting, path, keeps, holds);
+
+        Term Hands(string name, Part part) => Term.Given(name, MinuteRange.Of(hands[(int)part]));
+    }
+}

@@ -1,0 +1,223 @@
+using System.Globalization;
+using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Quantities;
+
+namespace RoundCrumb.Core.Units;
+
+/// <summary>
+/// Says a quantity as a baker would, in the baker's own units and with a baker's rounding: half grams below 10 g, whole
+/// grams to 250 g, fives above; never 227.3 g.
+/// </summary>
+/// <param name="Units">The baker's units.</param>
+public readonly record struct Shown(UnitChoice Units)
+{
+    private const double GramsPerOunce = 28.3495;
+    private const double MlPerFluidOunce = 29.574;
+    private const double MlPerCup = 236.6;
+    private const double MlPerTablespoon = 14.787;
+    private const double MlPerTeaspoon = 4.929;
+    private const double MmPerInch = 25.4;
+    private static readonly string[] Eighths = ["", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"];
+    private static readonly (int Above, int Mark)[] GasMarks = [(140, 1), (150, 2), (170, 3), (180, 4), (190, 5), (200, 6), (220, 7), (230, 8)];
+
+    /// <summary>Any quantity.</summary>
+    public string Say(Quantity q)
+    {
+        if (!q.IsRange)
+            return One(q.Amount, q.Dimension).Replace('-', '−');
+        if (q.Dimension is Dimension.Time)
+            return Minutes(q.Low, q.High);
+        var low = One(q.Low, q.Dimension);
+        var high = One(q.High, q.Dimension);
+        return low == high ? low : low + " to " + high;
+    }
+
+    /// <summary>A sentence with its quantities.</summary>
+    public string Say(Phrase phrase)
+    {
+        if (phrase.IsEmpty)
+            return "";
+        if (phrase.Amounts is not { Length: > 0 } amounts)
+            return phrase.Template;
+        var self = this;
+        return string.Format(CultureInfo.InvariantCulture, phrase.Template, Array.ConvertAll(amounts, a => (object)self.Say(a)));
+    }
+
+    /// <summary>A mass of an ingredient. In cups the ingredient's own density decides; below 5 g a spoon is named as well.</summary>
+    public string Weigh(Grams mass, Ingredient ingredient)
+    {
+        var ml = mass.Value / ingredient.BulkDensity;
+        if (Units.Mass is MassUnit.Cups)
+            return CupsAndSpoons(ml);
+        var said = Mass(mass.Value);
+        return mass.Value is > 0 and < 5 ? $"{said} ({Spoon(ml)})" : said;
+    }
+
+    /// <summary>Pieces of an ingredient that is counted, such as "5 yolks" or "2½ 200 g packs".</summary>
+    public static string Pieces(double count, Ingredient ingredient)
+    {
+        var rounded = Math.Round(count * 4) / 4;
+        var whole = Math.Abs(count - Math.Round(count)) < 0.02;
+        var (one, many) = ingredient.Piece;
+        var times = char.IsAsciiDigit(many[0]) ? " × " : " ";
+        if (whole)
+            return Invariant($"{Math.Round(count):0}") + times + (Math.Round(count) == 1 ? one : many);
+        return (Math.Abs(rounded - count) < 0.02 ? Mixed(rounded, 8) : Invariant($"about {count:0.0}")) + times + many;
+    }
+
+    private string One(double amount, Dimension dimension) => Say(Math.Abs(amount) < 1e-6 ? 0 : amount, dimension);
+
+    private string Say(double amount, Dimension dimension) => dimension switch
+    {
+        Dimension.Mass => Mass(amount),
+        Dimension.Volume => Volume(amount),
+        Dimension.Length => Length(amount),
+        Dimension.Area => Area(amount),
+        Dimension.OvenHeat => Oven(amount),
+        Dimension.Warmth => Units.Oven is OvenUnit.Fahrenheit ? Invariant($"{Math.Round((amount * 9 / 5) + 32):0} °F") : Invariant($"{Math.Round(amount):0} °C"),
+        Dimension.OvenReading => Reading(amount),
+        Dimension.HeatDifference => Units.Oven is OvenUnit.Fahrenheit ? Invariant($"{amount * 9 / 5:0} °F") : Invariant($"{amount:0} °C"),
+        Dimension.Time => Minutes(amount, amount),
+        Dimension.Share => Percent(amount),
+        Dimension.Count => Plain(amount),
+        Dimension.Factor => Invariant($"× {amount:0.###}"),
+        Dimension.GramsPerMl => Invariant($"{amount:0.##} g/ml"),
+        Dimension.MlPerGram => Invariant($"{amount:0.##} ml/g"),
+        _ => Plain(amount),
+    };
+
+    private string Mass(double g)
+    {
+        if (Units.Mass is MassUnit.Grams)
+            return Math.Abs(g) >= 10000 ? Invariant($"{g / 1000:0.0} kg") : Invariant($"{RoundGrams(g):#,0.#} g");
+        var oz = g / GramsPerOunce;
+        if (Math.Abs(oz) < 16)
+        {
+            // Scales in ounces step by a tenth at best; an eighth is what is spoken.
+            return Math.Abs(oz) < 0.5 ? Invariant($"{oz:0.00} oz") : Mixed(Math.Round(oz * 8) / 8, 8) + " oz";
+        }
+
+        var quarter = Math.Round(oz * 4) / 4;
+        var lb = Math.Truncate(quarter / 16);
+        var rest = Math.Abs(quarter - (lb * 16));
+        return rest == 0 ? Invariant($"{lb:#,0} lb") : Invariant($"{lb:#,0} lb ") + Mixed(rest, 8) + " oz";
+    }
+
+    private static double RoundGrams(double g) => Math.Abs(g) switch
+    {
+        < 10 => Math.Round(g * 2) / 2,
+        <= 250 => Math.Round(g),
+        _ => Math.Round(g / 5) * 5,
+    };
+
+    private string Volume(double ml) => Units.Mass switch
+    {
+        MassUnit.Grams => Math.Abs(ml) >= 10000 ? Invariant($"{ml / 1000:0.0} l") : Invariant($"{(Math.Abs(ml) > 250 ? Math.Round(ml / 5) * 5 : Math.Round(ml)):#,0} ml"),
+        MassUnit.Ounces => Mixed(Math.Round(ml / MlPerFluidOunce * 4) / 4, 8) + " fl oz",
+        _ => CupsAndSpoons(ml),
+    };
+
+    /// <summary>Cups in quarters and thirds, then spoons; never "0.37 cup".</summary>
+    private static string CupsAndSpoons(double ml)
+    {
+        if (ml < 0)
+            return "−" + CupsAndSpoons(-ml);
+        if (ml < 3.5 * MlPerTablespoon)
+            return Spoon(ml);
+        var cups = ml / MlPerCup;
+        var whole = Math.Floor(cups + 0.02);
+        var rest = cups - whole;
+        (double Value, string Sign)[] parts = [(0, ""), (0.25, "¼"), (1 / 3.0, "⅓"), (0.5, "½"), (2 / 3.0, "⅔"), (0.75, "¾")];
+        var part = parts.Where(p => p.Value <= rest + 0.02).Last();
+        var spoons = Math.Round((rest - part.Value) * MlPerCup / MlPerTablespoon);
+        var said = whole == 0 && part.Value == 0 ? "" : (whole > 0 ? Invariant($"{whole:#,0}") : "") + part.Sign + (whole + part.Value > 1 ? " cups" : " cup");
+        return spoons < 1 ? said : said + (said.Length > 0 ? " + " : "") + Invariant($"{spoons:0} tbsp");
+    }
+
+    private static string Spoon(double ml)
+    {
+        if (ml >= 0.9 * MlPerTablespoon)
+            return Mixed(Math.Round(ml / MlPerTablespoon * 2) / 2, 8) + " tbsp";
+        var tsp = ml / MlPerTeaspoon;
+        return tsp < 0.1 ? "a pinch" : Mixed(Math.Max(0.125, tsp < 0.5 ? Math.Round(tsp * 8) / 8 : Math.Round(tsp * 4) / 4), 8) + " tsp";
+    }
+
+    private string Length(double mm)
+    {
+        if (Units.Length is LengthUnit.Inches)
+        {
+            var inches = mm / MmPerInch;
+            return Math.Abs(inches) < 1 ? Sixteenths(inches) + " in" : Mixed(Math.Round(inches * 8) / 8, 8) + " in";
+        }
+
+        return Math.Abs(mm) < 100
+            ? Invariant($"{(Math.Abs(mm) < 20 ? Math.Round(mm * 2) / 2 : Math.Round(mm)):0.#} mm")
+            : Invariant($"{mm / 10:0.#} cm");
+    }
+
+    private string Area(double mm2) => Units.Length is LengthUnit.Inches
+        ? Invariant($"{mm2 / (MmPerInch * MmPerInch):0.#} sq in")
+        : Invariant($"{mm2 / 100:#,0} cm²");
+
+    private string Oven(double c) => Units.Oven switch
+    {
+        OvenUnit.Fahrenheit => Invariant($"{Math.Round(((c * 9 / 5) + 32) / 5) * 5:0} °F"),
+        OvenUnit.Fan => Invariant($"{Math.Round((c - 20) / 5) * 5:0} °C fan"),
+        OvenUnit.Gas => c < 125 ? "gas ½" : Invariant($"gas {GasMarks.MinBy(m => Math.Abs(m.Above - c + 0.1)).Mark}"),
+        _ => Invariant($"{Math.Round(c / 5) * 5:0} °C"),
+    };
+
+    private string Reading(double c) => Units.Oven switch
+    {
+        OvenUnit.Fahrenheit => Invariant($"{(c * 9 / 5) + 32:0} °F"),
+        OvenUnit.Fan => Invariant($"{c - 20:0} °C fan"),
+        _ => Invariant($"{c:0} °C"),
+    };
+
+    private static string Minutes(double low, double high)
+    {
+        if (high >= 36 * 60)
+            return Math.Round(low) == Math.Round(high) ? Days(high) : low >= 36 * 60 ? Invariant($"{low / 1440:0.#}–{high / 1440:0.#} days") : $"{Clock(low)} to {Days(high)}";
+        if (Math.Round(low) == Math.Round(high))
+            return Clock(high);
+        if (high < 90)
+            return Invariant($"{Math.Round(low):0}–{Math.Round(high):0} min");
+        return low % 60 == 0 && high % 60 == 0 ? Invariant($"{low / 60:0}–{high / 60:0} h") : $"{Clock(low)} to {Clock(high)}";
+    }
+
+    private static string Days(double minutes) => Invariant($"{minutes / 1440:0.#} days");
+
+    private static string Clock(double minutes)
+    {
+        var m = Math.Round(minutes);
+        if (m < 90)
+            return Invariant($"{m:0} min");
+        m = m > 240 ? Math.Round(m / 5) * 5 : m;
+        return m % 60 == 0 ? Invariant($"{m / 60:0} h") : Invariant($"{Math.Floor(m / 60):0} h {m % 60:00}");
+    }
+
+    private static string Percent(double share) => Math.Abs(share) < 0.01 ? Invariant($"{share * 100:0.##} %") : Invariant($"{share * 100:0.#} %");
+
+    private static string Plain(double value) => Math.Abs(value) >= 1000 ? Invariant($"{value:#,0}") : Invariant($"{value:0.##}");
+
+    private static string Sixteenths(double inches)
+    {
+        var n = (int)Math.Round(Math.Abs(inches) * 16);
+        var sign = inches < 0 && n > 0 ? "−" : "";
+        if (n % 2 == 0)
+            return n == 16 ? sign + "1" : n == 0 ? "0" : sign + Eighths[n / 2];
+        return sign + Invariant($"{n}/16");
+    }
+
+    /// <summary>A number in whole and eighths.</summary>
+    private static string Mixed(double value, int parts)
+    {
+        var n = (long)Math.Round(Math.Abs(value) * parts);
+        var whole = n / parts;
+        var sign = value < 0 && n > 0 ? "−" : "";
+        var fraction = Eighths[n % parts];
+        return sign + (whole == 0 && fraction.Length > 0 ? fraction : Invariant($"{whole:#,0}") + fraction);
+    }
+
+    private static string Invariant(FormattableString text) => FormattableString.Invariant(text);
+}
