@@ -52,7 +52,7 @@ public sealed class LinedPan
 
     /// <summary>Radius of the surface at a height above the lined base.</summary>
     public double RadiusAt(double height) =>
-        height <= _within.Depth ? _within.RadiusAt(height) : _above.RadiusAt(height - _within.Depth);
+        height <= _within.Depth && _within.Depth > 0 ? _within.RadiusAt(height) : _above.RadiusAt(height - _within.Depth);
 
     /// <summary>Surface of a filling that stands this deep.</summary>
     public SquareMillimetres SurfaceAt(double height)

@@ -1,0 +1,88 @@
+using System.Text.Json;
+using Microsoft.EntityFrameworkCore;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Records;
+
+namespace RoundCrumb.Data.Bakes;
+
+/// <summary>The bakes: sheets, ticks and what was written down.</summary>
+public sealed class BakeBook(RoundCrumbContext context, TimeProvider clock)
+{
+    /// <summary>The last so many, newest first.</summary>
+    public Task<List<Bake>> LastAsync(int most, CancellationToken cancel = default) =>
+        context.Bakes.AsNoTracking().Include(b => b.Ticks).Include(b => b.Log).AsSplitQuery().OrderByDescending(b => b.MadeAt).Take(most).ToListAsync(cancel);
+
+    /// <summary>One bake with its ticks and log, or none.</summary>
+    public Task<Bake?> FindAsync(int id, CancellationToken cancel = default) =>
+        context.Bakes.AsNoTracking().Include(b => b.Ticks).Include(b => b.Log).FirstOrDefaultAsync(b => b.Id == id, cancel);
+
+    /// <summary>Starts a bake.</summary>
+    public async Task<Bake> StartAsync(string pieName, string address, int pies, CancellationToken cancel = default)
+    {
+        var bake = new Bake { PieName = pieName, Address = address, Pies = pies, MadeAt = clock.GetUtcNow() };
+        context.Bakes.Add(bake);
+        await context.SaveChangesAsync(cancel);
+        return bake;
+    }
+
+    /// <summary>Ticks a line or takes the tick back; twice the same is the same.</summary>
+    public async Task TickAsync(int bakeId, string key, bool done, CancellationToken cancel = default)
+    {
+        if (done)
+            await context.Database.ExecuteSqlAsync($"INSERT OR IGNORE INTO BakeTick (BakeId, Key) VALUES ({bakeId}, {key})", cancel);
+        else
+            await context.Set<BakeTick>().Where(t => t.BakeId == bakeId && t.Key == key).ExecuteDeleteAsync(cancel);
+    }
+
+    /// <summary>Writes the log of a bake, if nobody has since <paramref name="version"/> (0 for none yet).</summary>
+    /// <returns>False when somebody has.</returns>
+    public async Task<bool> WriteAsync(int bakeId, BakeEntry entry, int version, CancellationToken cancel = default)
+    {
+        var bake = await context.Bakes.Include(b => b.Log).FirstAsync(b => b.Id == bakeId, cancel);
+        if ((bake.Log?.Version ?? 0) != version)
+            return false;
+        var log = bake.Log ??= new BakeLog { BakeId = bakeId, Version = 0 };
+        LogOf(entry, log, clock.GetUtcNow());
+        log.Version++;
+        try
+        {
+            await context.SaveChangesAsync(cancel);
+            return true;
+        }
+        catch (DbUpdateException)
+        {
+            context.ChangeTracker.Clear();
+            return false;
+        }
+    }
+
+    /// <summary>An entry as it is kept.</summary>
+    public static BakeLog LogOf(BakeEntry entry, BakeLog log, DateTimeOffset at)
+    {
+        log.OvenSet = entry.OvenSet?.Value;
+        log.OvenRead = entry.OvenRead?.Value;
+        log.StageMinutes = JsonSerializer.Serialize(entry.StageMinutes);
+        log.FromPot = entry.FromPot?.Value;
+        log.LeftOver = entry.LeftOver?.Value;
+        log.Base = entry.Base.ToString();
+        log.Set = entry.Set.ToString();
+        log.Top = entry.Top.ToString();
+        log.Notes = entry.Notes;
+        log.WrittenAt = at;
+        return log;
+    }
+
+    /// <summary>What was written, as the core knows it.</summary>
+    public static BakeEntry EntryOf(BakeLog? log) => log is null ? new BakeEntry() : new BakeEntry
+    {
+        OvenSet = log.OvenSet is { } s ? new OvenCelsius(s) : null,
+        OvenRead = log.OvenRead is { } r ? new OvenCelsius(r) : null,
+        StageMinutes = JsonSerializer.Deserialize<Dictionary<string, double>>(log.StageMinutes) ?? [],
+        FromPot = log.FromPot is { } p ? new Grams(p) : null,
+        LeftOver = log.LeftOver is { } l ? new Grams(l) : null,
+        Base = Enum.TryParse<BaseVerdict>(log.Base, out var b) ? b : default,
+        Set = Enum.TryParse<SetVerdict>(log.Set, out var set) ? set : default,
+        Top = Enum.TryParse<TopVerdict>(log.Top, out var top) ? top : default,
+        Notes = log.Notes,
+    };
+}

@@ -1,0 +1,9 @@
+namespace RoundCrumb.Data.Demo;
+
+/// <summary>Something that was done to this file once and is never done again.</summary>
+public sealed class DataMark
+{
+    public required string Name { get; set; }
+
+    public DateTimeOffset At { get; set; }
+}

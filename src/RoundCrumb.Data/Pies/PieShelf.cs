@@ -1,0 +1,124 @@
+using Microsoft.EntityFrameworkCore;
+
+namespace RoundCrumb.Data.Pies;
+
+/// <summary>How keeping a pie went.</summary>
+public enum KeepOutcome
+{
+    Kept,
+    NameTaken,
+    ChangedElsewhere,
+    Gone,
+}
+
+/// <summary>What became of an attempt to keep a pie.</summary>
+/// <param name="Outcome">How it went.</param>
+/// <param name="Pie">The pie as it is now; none when it is gone.</param>
+public sealed record Kept(KeepOutcome Outcome, SavedPie? Pie);
+
+/// <summary>The saved pies.</summary>
+public sealed class PieShelf(RoundCrumbContext context, TimeProvider clock)
+{
+    /// <summary>All that are not deleted, newest change first.</summary>
+    public Task<List<SavedPie>> AllAsync(CancellationToken cancel = default) =>
+        context.Pies.AsNoTracking().Where(p => p.DeletedAt == null).OrderByDescending(p => p.SavedAt).ThenBy(p => p.Name).ToListAsync(cancel);
+
+    /// <summary>One pie, or none; deleted ones are not found.</summary>
+    public Task<SavedPie?> FindAsync(int id, CancellationToken cancel = default) =>
+        context.Pies.AsNoTracking().FirstOrDefaultAsync(p => p.Id == id && p.DeletedAt == null, cancel);
+
+    /// <summary>Keeps a new pie.</summary>
+    public Task<Kept> AddAsync(string name, string address, CancellationToken cancel = default)
+    {
+        var pie = new SavedPie { Name = name, Address = address, SavedAt = clock.GetUtcNow() };
+        context.Pies.Add(pie);
+        return SaveAsync(pie, cancel);
+    }
+
+    /// <summary>Changes a pie's name or make-up, if nobody has changed it since <paramref name="version"/>.</summary>
+    public Task<Kept> ChangeAsync(int id, int version, string name, string? address, CancellationToken cancel = default) => WithAsync(id, version, pie =>
+    {
+        pie.Name = name;
+        pie.Address = address ?? pie.Address;
+    }, cancel);
+
+    /// <summary>A copy under the next free name: "Malt pie 2".</summary>
+    public async Task<SavedPie?> DuplicateAsync(int id, CancellationToken cancel = default)
+    {
+        if (await FindAsync(id, cancel) is not { } pie)
+            return null;
+        var taken = (await context.Pies.Where(p => p.DeletedAt == null).Select(p => p.Name).ToListAsync(cancel)).ToHashSet(StringComparer.OrdinalIgnoreCase);
+        for (var n = 2; ; n++)
+        {
+            var tail = $" {n}";
+            var name = pie.Name[..Math.Min(pie.Name.Length, SavedPie.LongestName - tail.Length)] + tail;
+            if (!taken.Contains(name))
+                return (await AddAsync(name, pie.Address, cancel)).Pie;
+        }
+    }
+
+    /// <summary>Takes a pie off the shelf; <see cref="RestoreAsync"/> brings it back.</summary>
+    public async Task<SavedPie?> DeleteAsync(int id, CancellationToken cancel = default)
+    {
+        var pie = await context.Pies.FirstOrDefaultAsync(p => p.Id == id && p.DeletedAt == null, cancel);
+        if (pie is null)
+            return null;
+        pie.DeletedAt = clock.GetUtcNow();
+        pie.Version++;
+        await context.SaveChangesAsync(cancel);
+        return pie;
+    }
+
+    /// <summary>Brings a deleted pie back; under another name when its own has been taken meanwhile.</summary>
+    public async Task<SavedPie?> RestoreAsync(int id, CancellationToken cancel = default)
+    {
+        var pie = await context.Pies.FirstOrDefaultAsync(p => p.Id == id, cancel);
+        if (pie is null || pie.DeletedAt is null)
+            return pie;
+        pie.DeletedAt = null;
+        pie.Version++;
+        for (var n = 2; await context.Pies.AnyAsync(p => p.Id != id && p.DeletedAt == null && p.Name == pie.Name, cancel); n++)
+            pie.Name = pie.Name[..Math.Min(pie.Name.Length, SavedPie.LongestName - 12)] + $" (back {n})";
+        await context.SaveChangesAsync(cancel);
+        return pie;
+    }
+
+    private async Task<Kept> WithAsync(int id, int version, Action<SavedPie> change, CancellationToken cancel)
+    {
+        var pie = await context.Pies.FirstOrDefaultAsync(p => p.Id == id && p.DeletedAt == null, cancel);
+        if (pie is null)
+            return new(KeepOutcome.Gone, null);
+        if (pie.Version != version)
+            return new(KeepOutcome.ChangedElsewhere, pie);
+        change(pie);
+        pie.Version++;
+        pie.SavedAt = clock.GetUtcNow();
+        return await SaveAsync(pie, cancel);
+    }
+
+    private async Task<Kept> SaveAsync(SavedPie pie, CancellationToken cancel)
+    {
+        if (await context.Pies.AsNoTracking().FirstOrDefaultAsync(p => p.Id != pie.Id && p.DeletedAt == null && p.Name == pie.Name, cancel) is { } other)
+        {
+            context.ChangeTracker.Clear();
+            return new(KeepOutcome.NameTaken, other);
+        }
+
+        try
+        {
+            await context.SaveChangesAsync(cancel);
+            return new(KeepOutcome.Kept, pie);
+        }
+        catch (DbUpdateConcurrencyException)
+        {
+            context.ChangeTracker.Clear();
+            return new(KeepOutcome.ChangedElsewhere, await FindAsync(pie.Id, cancel));
+        }
+        catch (DbUpdateException e) when (e.InnerException is Microsoft.Data.Sqlite.SqliteException { SqliteErrorCode: 19 })
+        {
+            // Somebody else took the name between the look and the write.
+            context.ChangeTracker.Clear();
+            return new(KeepOutcome.NameTaken, pie);
+        }
+    }
+}

@@ -1,0 +1,52 @@
+using Microsoft.AspNetCore.Html;
+using RoundCrumb.Core.Batches;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
+using RoundCrumb.Data.Bakes;
+
+namespace RoundCrumb.Web.Pages.Bakes;
+
+/// <summary>A bake with its sheet worked out.</summary>
+/// <param name="bake">As kept.</param>
+/// <param name="shown">The baker's units.</param>
+public sealed class BakeView(Bake bake, Shown shown)
+{
+    /// <summary>As kept.</summary>
+    public Bake Bake { get; } = bake;
+
+    /// <summary>The baker's units.</summary>
+    public Shown Shown { get; } = shown;
+
+    /// <summary>The sheet.</summary>
+    public BatchSheet Sheet { get; } = BatchSheet.Of(Assessment.Of(CompositionAddress.Read(bake.Address).Composition, Math.Clamp(bake.Pies, 1, BatchSheet.MostPies)));
+
+    /// <summary>What is ticked.</summary>
+    public IReadOnlySet<string> Ticked { get; } = bake.Ticks.Select(t => t.Key).ToHashSet();
+
+    /// <summary>A figure that opens to its working.</summary>
+    public IHtmlContent Figure(IWorked figure, string? said = null) => FigureLink.To(figure, Shown, Bake.Address, Sheet.Pie.Pies, said);
+
+    /// <summary>What the law makes a label name, in words.</summary>
+    public string Contains
+    {
+        get
+        {
+            var words = new List<string>(4);
+            var a = Sheet.Allergens;
+            if (a.HasFlag(Allergens.Wheat))
+                words.Add("wheat (gluten)");
+            if (a.HasFlag(Allergens.Barley))
+                words.Add("barley (gluten)");
+            if (a.HasFlag(Allergens.Milk))
+                words.Add("milk");
+            if (a.HasFlag(Allergens.Egg))
+                words.Add("egg");
+            return words.Count == 0 ? "none of the named allergens" : string.Join(", ", words);
+        }
+    }
+
+    /// <summary>"1 pie", "3 pies".</summary>
+    public string Count => Bake.Pies == 1 ? "1 pie" : $"{Bake.Pies} pies";
+}

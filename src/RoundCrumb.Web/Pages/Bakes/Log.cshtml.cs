@@ -1,0 +1,98 @@
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Records;
+using RoundCrumb.Core.Units;
+using RoundCrumb.Data.Bakes;
+using RoundCrumb.Web.Hosting;
+
+namespace RoundCrumb.Web.Pages.Bakes;
+
+/// <summary>What happened, beside what was planned.</summary>
+public sealed class LogModel(BakeBook bakes, Preferences baker) : PageModel
+{
+    private readonly Dictionary<string, string> _typed = [];
+
+    /// <summary>What is shown.</summary>
+    public BakeView View { get; private set; } = null!;
+
+    /// <summary>What is written.</summary>
+    public BakeEntry Entry { get; private set; } = new();
+
+    /// <summary>What could not be read.</summary>
+    public IReadOnlyList<Trouble> Troubles { get; private set; } = [];
+
+    /// <summary>The version that the form was filled in over.</summary>
+    public int Version { get; private set; }
+
+    /// <summary>True when somebody else wrote meanwhile.</summary>
+    public bool IsStale { get; private set; }
+
+    /// <summary>What the form shows in a field.</summary>
+    public string Field(string name)
+    {
+        if (_typed.TryGetValue(name, out var typed))
+            return typed;
+        var s = View.Shown;
+        return name switch
+        {
+            BakeEntryReader.OvenSet => Heat(Entry.OvenSet),
+            BakeEntryReader.OvenRead => Heat(Entry.OvenRead),
+            BakeEntryReader.FromPot => Mass(Entry.FromPot),
+            BakeEntryReader.LeftOver => Mass(Entry.LeftOver),
+            BakeEntryReader.Base => Entry.Base.ToString(),
+            BakeEntryReader.Set => Entry.Set.ToString(),
+            BakeEntryReader.Top => Entry.Top.ToString(),
+            BakeEntryReader.Notes => Entry.Notes,
+            _ => Entry.StageMinutes.Where(m => BakeEntryReader.StageField(m.Key) == name).Select(m => m.Value.ToString("0.##", System.Globalization.CultureInfo.InvariantCulture)).FirstOrDefault() ?? "",
+        };
+
+        string Heat(OvenCelsius? heat) => heat is { } h ? s.Say(new Quantity(h.Value, Dimension.OvenReading)) : "";
+
+        // An exact weight, so that saving again changes nothing.
+        string Mass(Grams? mass) => mass is not { } m ? ""
+            : FormattableString.Invariant(s.Units.Mass is MassUnit.Grams ? $"{m.Value:0.#} g" : (FormattableString)$"{m.Value / 28.3495:0.##} oz");
+    }
+
+    /// <summary>The trouble with a field, if any.</summary>
+    public Trouble? TroubleWith(string name) => Troubles.FirstOrDefault(t => t.Field == name);
+
+    /// <summary>Shows the log.</summary>
+    public async Task<IActionResult> OnGetAsync(int id, CancellationToken cancel)
+    {
+        if (await bakes.FindAsync(id, cancel) is not { } bake)
+            return NotFound();
+        Show(bake);
+        return Page();
+    }
+
+    /// <summary>Writes the log.</summary>
+    public async Task<IActionResult> OnPostAsync(int id, int version, CancellationToken cancel)
+    {
+        if (await bakes.FindAsync(id, cancel) is not { } bake)
+            return NotFound();
+        Show(bake);
+        foreach (var field in Request.Form)
+            _typed[field.Key] = field.Value.ToString();
+        var read = BakeEntryReader.Read(_typed.GetValueOrDefault, View.Sheet.Pie.Card.Stages, baker.Units);
+        Troubles = read.Troubles;
+        if (Troubles.Count > 0)
+        {
+            Version = version;
+            return Page();
+        }
+
+        if (await bakes.WriteAsync(id, read.Entry, version, cancel))
+            return Redirect($"/bakes/{id}/log?kept=1");
+        IsStale = true;
+        return Page();
+    }
+
+    private void Show(Bake bake)
+    {
+        View = new BakeView(bake, baker.Shown);
+        Entry = BakeBook.EntryOf(bake.Log);
+        Version = bake.Log?.Version ?? 0;
+    }
+}

@@ -1,0 +1,34 @@
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using RoundCrumb.Data.Bakes;
+using RoundCrumb.Web.Hosting;
+
+namespace RoundCrumb.Web.Pages.Bakes;
+
+/// <summary>The batch sheet: what to weigh, what to do, ticked as it is done.</summary>
+public sealed class SheetModel(BakeBook bakes, Preferences baker) : PageModel
+{
+    /// <summary>What is shown.</summary>
+    public BakeView View { get; private set; } = null!;
+
+    /// <summary>Shows the sheet.</summary>
+    public async Task<IActionResult> OnGetAsync(int id, CancellationToken cancel)
+    {
+        if (await bakes.FindAsync(id, cancel) is not { } bake)
+            return NotFound();
+        View = new BakeView(bake, baker.Shown);
+        return Page();
+    }
+
+    /// <summary>Ticks something, or takes the tick back.</summary>
+    public async Task<IActionResult> OnPostTickAsync(int id, string? key, bool done, CancellationToken cancel)
+    {
+        if (await bakes.FindAsync(id, cancel) is not { } bake)
+            return NotFound();
+        var view = new BakeView(bake, baker.Shown);
+        if (key is null || !view.Sheet.Ticks().Contains(key))
+            return BadRequest();
+        await bakes.TickAsync(id, key, done, cancel);
+        return new NoContentResult();
+    }
+}

@@ -1,0 +1,154 @@
+using System.Globalization;
+using Microsoft.AspNetCore.Html;
+using RoundCrumb.Core.Advice;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
+
+namespace RoundCrumb.Web.Pages.Compose;
+
+/// <summary>What the Compose screen shows of one composition.</summary>
+public sealed class ComposeView
+{
+    private readonly ReadComposition _read;
+    private readonly ILookup<Layer, Finding> _advice;
+
+    /// <param name="read">The composition, with what could not be used.</param>
+    /// <param name="shown">The baker's units.</param>
+    /// <param name="pieId">The saved pie it was opened from, if any.</param>
+    public ComposeView(ReadComposition read, Shown shown, int? pieId)
+    {
+        _read = read;
+        Shown = shown;
+        PieId = pieId;
+        Pie = Assessment.Of(read.Composition);
+        Canonical = CompositionAddress.Write(read.Composition);
+        _advice = Pie.Advice.ToLookup(f => f.Rule.Layer);
+    }
+
+    /// <summary>All the sums.</summary>
+    public Assessment Pie { get; }
+
+    /// <summary>The composition.</summary>
+    public Composition C => Pie.Composition;
+
+    /// <summary>The baker's units.</summary>
+    public Shown Shown { get; }
+
+    /// <summary>The saved pie it was opened from, if any.</summary>
+    public int? PieId { get; }
+
+    /// <summary>The composition as an address, everything in it usable.</summary>
+    public string Canonical { get; }
+
+    /// <summary>The whole address of this screen: the composition, and what was typed and could not be used.</summary>
+    public string Here
+    {
+        get
+        {
+            var address = Canonical;
+            foreach (var trouble in _read.Troubles)
+            {
+                var typed = Uri.EscapeDataString(trouble.Typed.Length > 60 ? trouble.Typed[..60] : trouble.Typed);
+                var parts = address.Split('&').ToList();
+                var at = parts.FindIndex(p => p.StartsWith(trouble.Field + "=", StringComparison.Ordinal));
+                if (at >= 0)
+                    parts[at] = trouble.Field + "=" + typed;
+                else
+                    parts.Add(trouble.Field + "=" + typed);
+                address = string.Join('&', parts);
+            }
+
+            return AddressOf(address);
+        }
+    }
+
+    /// <summary>What could not be used, if anything.</summary>
+    public IReadOnlyList<Trouble> Troubles => _read.Troubles;
+
+    /// <summary>The address of this screen for a composition.</summary>
+    public string AddressOf(string composition) =>
+        "/compose?" + composition + (PieId is { } id ? string.Create(CultureInfo.InvariantCulture, $"&pie={id}") : "");
+
+    /// <summary>The address after a remedy.</summary>
+    public string After(Remedy remedy) => AddressOf(CompositionAddress.Write(remedy.Apply(C)));
+
+    /// <summary>The advice about a layer, the gravest first.</summary>
+    public IEnumerable<Finding> AdviceOn(Layer layer) => _advice[layer];
+
+    /// <summary>The trouble with a field, if any.</summary>
+    public Trouble? TroubleWith(string field) => _read.Of(field);
+
+    /// <summary>What a length field shows: what was typed if it could not be used, else the length in the baker's unit.</summary>
+    public string Length(string field, Millimetres value) => TroubleWith(field)?.Typed ?? LengthText(value);
+
+    /// <summary>What a number field shows.</summary>
+    public string Number(string field, double value) => TroubleWith(field)?.Typed ?? value.ToString("0.###", CultureInfo.InvariantCulture);
+
+    /// <summary>A length as a field shows it; in inches it carries its unit.</summary>
+    public string LengthText(Millimetres value) => Shown.Units.Length is LengthUnit.Inches
+        ? Shown.Say(value.AsQuantity())
+        : value.Value.ToString("0.##", CultureInfo.InvariantCulture);
+
+    /// <summary>A figure that opens to its working.</summary>
+    public IHtmlContent Figure(IWorked figure) => FigureLink.To(figure, Shown, Canonical, 1);
+
+    /// <summary>The choices of how much filling to make: value, words, chosen or not.</summary>
+    public IEnumerable<(string Value, string Words, bool Chosen)> Batches()
+    {
+        var fit = Pie.Fit;
+        var chosen = C.Filling.Batch;
+        var whole = C.Filling.Formula.WholeBy;
+        yield return ("exact", $"to fit: {Shown.Pieces(fit.Exact.Pieces, whole)}", chosen.Kind is BatchKind.Exact);
+        if (fit.Below is { } below)
+            yield return ("below", Words(below), chosen.Kind is BatchKind.Below);
+        yield return ("above", Words(fit.Above), chosen.Kind is BatchKind.Above);
+        if (chosen.Kind is BatchKind.Times)
+            yield return (CompositionAddress.NameOf(chosen), Words(fit.Chosen), true);
+        foreach (var times in (double[])[1, 2])
+        {
+            if (chosen.Kind is not BatchKind.Times || Math.Abs(chosen.Times - times) > 1e-9)
+                yield return (times.ToString(CultureInfo.InvariantCulture), times == 1 ? "one batch as written" : "two batches as written", false);
+        }
+
+        string Words(BatchOption option)
+        {
+            var off = option.Difference.Value.Value;
+            var words = option.Kind is BatchKind.Times ? $"{C.Filling.Batch.Times:0.##} × as written" : Core.Units.Shown.Pieces(option.Pieces, whole);
+            if (Math.Abs(off) < 3)
+                return words + ": just right";
+            var ml = Shown.Say(new Quantity(Math.Abs(off), Dimension.Volume));
+            var mm = Shown.Say(new Quantity(Math.Abs(option.DepthDifference.Value.Value), Dimension.Length));
+            return off > 0 ? $"{words}: {ml} over ({mm})" : $"{words}: {ml} short ({mm})";
+        }
+    }
+
+    /// <summary>What a severity is called, and its mark.</summary>
+    public static (string Mark, string Word, string Css) Severe(Severity severity) => severity switch
+    {
+        Severity.Stops => ("✕", "Stops it", "stops"),
+        Severity.Disappoints => ("!", "Will disappoint", "disappoints"),
+        Severity.WorthKnowing => ("i", "Worth knowing", "knowing"),
+        _ => ("⇄", "Two schools", "school"),
+    };
+
+    /// <summary>What a treatment is called.</summary>
+    public static string NameOf(Treatment treatment) => treatment switch
+    {
+        Treatment.HotStart => "Hot start",
+        Treatment.Steady => "Steady oven",
+        Treatment.Baked => "Baked",
+        _ => "Chilled",
+    };
+
+    /// <summary>What an edge is called.</summary>
+    public static string NameOf(Edge edge) => edge switch
+    {
+        Edge.Crimped => "Folded and crimped",
+        Edge.HighFluted => "High and fluted",
+        _ => "Trimmed flush",
+    };
+}

@@ -1,0 +1,341 @@
+using System.Globalization;
+using System.Text;
+using System.Text.Encodings.Web;
+using Microsoft.AspNetCore.Html;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Toppings;
+using RoundCrumb.Core.Units;
+
+namespace RoundCrumb.Web.Pages.Compose;
+
+/// <summary>
+/// The pie cut from its middle to its rim, drawn in millimetres: one unit of the drawing is one millimetre of pie. x runs
+/// from the middle outwards, y from the pan's bottom upwards (negative, as SVG counts down).
+/// </summary>
+public static class CutSlice
+{
+    private const double Width = 640;
+    private const double Height = 340;
+
+    /// <summary>The drawing with its rule, its fill line and its words.</summary>
+    public static IHtmlContent Draw(Assessment pie, Shown shown) => new HtmlString(new Drawing(pie, shown, small: false).ToString());
+
+    /// <summary>The drawing alone, small, for a list.</summary>
+    public static IHtmlContent Small(Assessment pie, Shown shown) => new HtmlString(new Drawing(pie, shown, small: true).ToString());
+
+    /// <summary>What the drawing says to somebody who can't see it.</summary>
+    public static string Describe(Assessment pie, Shown shown)
+    {
+        var c = pie.Composition;
+        var words = new StringBuilder();
+        words.Append(CultureInfo.InvariantCulture, $"{c.Pan.Name}; {c.Crust.Family.Name.ToLowerInvariant()} {shown.Say(c.Crust.Thickness.AsQuantity())} thick; {c.Filling.Formula.Name.ToLowerInvariant()} {shown.Say(pie.FilledDepth.Amount)} deep, {shown.Say(c.Filling.Line.AsQuantity())} below the rim at its line");
+        if (pie.Topping is not null)
+            words.Append(CultureInfo.InvariantCulture, $"; {c.Topping.Topping.Name.ToLowerInvariant()} {shown.Say(c.Topping.Height.AsQuantity())} thick");
+        if (Overflows(pie))
+            words.Append(CultureInfo.InvariantCulture, $"; {shown.Say(pie.Fit.RunsOver.Amount)} would run over");
+        return words.Append('.').ToString();
+    }
+
+    private static bool Overflows(Assessment pie) => pie.Composition.Filling.Batch.Kind is BatchKind.Times && pie.Fit.RunsOver.Value.Value >= 5;
+
+    private sealed class Drawing
+    {
+        private readonly Assessment _pie;
+        private readonly Shown _shown;
+        private readonly StringBuilder _svg = new(8192);
+        private readonly double _wall;
+        private readonly double _depth;
+        private readonly double _radius;
+        private readonly bool _small;
+
+        public Drawing(Assessment pie, Shown shown, bool small)
+        {
+            _pie = pie;
+            _shown = shown;
+            _small = small;
+            var c = pie.Composition;
+            var pan = c.Pan;
+            _depth = pan.Depth.Value;
+            _radius = pan.Inside.TopRadius;
+            _wall = pan.Material switch { PanMaterial.Glass => 4, PanMaterial.Ceramic => 5, PanMaterial.Foil => 0.6, _ => 1.4 };
+
+            var edge = c.Crust.Family is RolledFamily ? c.Crust.Edge switch { Edge.Crimped => 7, Edge.HighFluted => 13, _ => 0 } : 0;
+            var cream = pie.Topping is null ? 0 : c.Topping.Height.Value;
+            var top = Math.Max(Math.Max(edge, Overflows(pie) ? 16 : 0), pie.Lined.BaseThickness + pie.FilledDepth.Value.Value + (cream * 1.25) - _depth);
+            var above = Math.Max(0, top) + 4;
+            var below = _wall + (small ? 3 : 19);
+            var flange = pan.HasRim ? 13 : Overflows(pie) ? 12 : 5;
+            var left = small ? 3 : 8;
+            var right = _radius + _wall + flange + (small ? 2 : 16);
+            var wide = Math.Max(left + right, (above + _depth + below) * Width / Height);
+            var high = wide * Height / Width;
+            var px = wide / Width;
+            var x0 = -left;
+            var y0 = -(_depth + above) - ((high - above - _depth - below) / 2);
+            var css = small ? "cut small" : "cut";
+
+            Raw($"<svg class=\"{css}\" viewBox=\"{N(x0)} {N(y0)} {N(wide)} {N(high)}\" role=\"{(small ? "img" : "group")}\" aria-labelledby=\"{Id("title")} {Id("desc")}\">");
+            Raw($"<title id=\"{Id("title")}\">The pie, cut from middle to rim</title><desc id=\"{Id("desc")}\">{Html(Describe(pie, shown))}</desc>");
+            Pan(px);
+            Crust(px);
+            Filling(px);
+            Seal();
+            if (Overflows(pie))
+                Overflow(px);
+            Topping(px, cream);
+            if (!small)
+            {
+                Raw($"<path class=\"middle\" d=\"M0 {N(_wall + 3)}V{N(-(_depth + above) + 2)}\" stroke-width=\"{N(px)}\" stroke-dasharray=\"{N(8 * px)} {N(4 * px)} {N(1.5 * px)} {N(4 * px)}\"/>");
+                FillLine(px);
+                Words(px, cream);
+                Rule(px, _wall + 9);
+            }
+
+            Raw("</svg>");
+        }
+
+        public override string ToString() => _svg.ToString();
+
+        private Composition C => _pie.Composition;
+
+        private double FillingTop => -(_pie.Lined.BaseThickness + _pie.FilledDepth.Value.Value);
+
+        private double InnerAt(double height) => _pie.Lined.RadiusAt(height - _pie.Lined.BaseThickness);
+
+        private string Id(string name) => _small ? $"cut-{name}-{RuntimeId}" : "cut-" + name;
+
+        // Lists show several drawings on one page; each needs ids of its own.
+        private string RuntimeId => ((uint)string.GetHashCode(CompositionAddress.Write(C), StringComparison.Ordinal)).ToString(CultureInfo.InvariantCulture);
+
+        private void Pan(double px)
+        {
+            var pan = C.Pan;
+            var r = pan.Inside;
+            var w = _wall;
+            var path = new StringBuilder();
+            path.Append(CultureInfo.InvariantCulture, $"M0 0H{N(r.BaseRadius)}L{N(r.TopRadius)} {N(-_depth)}");
+            if (pan.HasRim)
+                path.Append(CultureInfo.InvariantCulture, $"h{N(12 + w)}v{N(w * 0.9)}h{N(-11)}L{N(r.BaseRadius + w)} {N(w)}H0Z");
+            else if (pan.Kind is PanKind.TartTin)
+                path.Append(CultureInfo.InvariantCulture, $"q3 -1 3.5 1.6l-1.6 .4L{N(r.BaseRadius + w)} {N(w)}H0Z");
+            else
+                path.Append(CultureInfo.InvariantCulture, $"h{N(w + 2)}v2.6h-2L{N(r.BaseRadius + w)} {N(w)}h3v{N(w)}H0Z");
+            Raw($"<path class=\"pan\" d=\"{path}\" stroke-width=\"{N(1.2 * px)}\"/>");
+            if (pan.Unmoulds)
+                Raw($"<path class=\"pan-joint\" d=\"M{N(r.BaseRadius - 4)} 0v{N(w)}\" stroke-width=\"{N(1.2 * px)}\"/>");
+        }
+
+        private void Crust(double px)
+        {
+            var lined = _pie.Lined;
+            var r = C.Pan.Inside;
+            var h = lined.LiningHeight;
+            var within = lined.Within;
+            var tb = lined.BaseThickness;
+            var outer = r.RadiusAt(h);
+            var path = new StringBuilder();
+            path.Append(CultureInfo.InvariantCulture, $"M0 0H{N(r.BaseRadius)}");
+            if (h > tb + 0.5)
+            {
+                path.Append(CultureInfo.InvariantCulture, $"L{N(outer)} {N(-h)}");
+                var full = h >= _depth - 0.5;
+                if (C.Crust.Family is RolledFamily && full && C.Crust.Edge is not Edge.Trimmed)
+                {
+                    // A folded edge rests on the rim and stands above it.
+                    var up = C.Crust.Edge is Edge.HighFluted ? 13 : 7;
+                    path.Append(CultureInfo.InvariantCulture, $"h11q2.5 0 2 -3q-2 {N(-up + 2)} -8 {N(-up + 1)}q-5 0 -7 {N(up - 3.5)}");
+                }
+
+                path.Append(CultureInfo.InvariantCulture, $"L{N(within.TopRadius)} {N(-h)}L{N(within.BaseRadius)} {N(-tb)}H0Z");
+            }
+            else
+            {
+                path.Append(CultureInfo.InvariantCulture, $"V{N(-tb)}H0Z");
+            }
+
+            var tint = C.Crust.Treatment is Treatment.Chilled ? "#c69a5d" : C.Crust.Family.Tint;
+            Raw($"<path class=\"food crust\" d=\"{path}\" fill=\"{tint}\" stroke-width=\"{N(px)}\"/>");
+            if (C.Crust.Family is RolledFamily)
+                Layers(px, tb, within, h);
+            else
+                Crumbs(tb, within, h);
+        }
+
+        /// <summary>Flaky dough shows its layers.</summary>
+        private void Layers(double px, double tb, Frustum within, double h)
+        {
+            var r = C.Pan.Inside;
+            foreach (var part in (double[])[0.3, 0.62])
+            {
+                var y = tb * part;
+                var bottom = r.BaseRadius + ((within.BaseRadius - r.BaseRadius) * part);
+                var top = r.RadiusAt(h) + ((within.TopRadius - r.RadiusAt(h)) * part);
+                Raw($"<path class=\"grain\" d=\"M0 {N(-y)}H{N(bottom - 1)}L{N(top)} {N(-h + 1)}\" stroke-width=\"{N(px)}\" stroke-dasharray=\"{N(9 + (part * 6))} {N(2 + part)}\"/>");
+            }
+        }
+
+        /// <summary>Pressed crumb shows its grains: the same ones every time.</summary>
+        private void Crumbs(double tb, Frustum within, double h)
+        {
+            var path = new StringBuilder();
+            uint seed = 77;
+            double Next()
+            {
+                seed = (seed * 1664525) + 1013904223;
+                return (seed >> 8) / 16777216.0;
+            }
+
+            var r = C.Pan.Inside;
+            var grains = _small ? 30 : 110;
+            for (var i = 0; i < grains; i++)
+            {
+                var x = Next() * r.BaseRadius;
+                var y = (0.12 + (Next() * 0.76)) * tb;
+                path.Append(CultureInfo.InvariantCulture, $"M{N(x)} {N(-y)}h{N(0.5 + Next())}");
+            }
+
+            if (h > tb + 0.5)
+            {
+                for (var i = 0; i < grains / 4; i++)
+                {
+                    var y = tb + (Next() * (h - tb - 1));
+                    var inner = within.RadiusAt(y - tb);
+                    var x = inner + ((0.15 + (Next() * 0.6)) * (r.RadiusAt(y) - inner));
+                    path.Append(CultureInfo.InvariantCulture, $"M{N(x)} {N(-y)}h{N(0.5 + (Next() * 0.6))}");
+                }
+            }
+
+            Raw($"<path class=\"grain\" d=\"{path}\" stroke-width=\"0.7\" stroke-linecap=\"round\"/>");
+        }
+
+        private void Filling(double px)
+        {
+            var tb = _pie.Lined.BaseThickness;
+            Raw($"<path class=\"food filling\" d=\"{Room(tb, -FillingTop)}\" fill=\"{C.Filling.Formula.Tint}\" stroke-width=\"{N(px)}\"/>");
+        }
+
+        /// <summary>The room inside the lining between two heights above the pan's bottom.</summary>
+        private string Room(double from, double to)
+        {
+            var path = new StringBuilder();
+            path.Append(CultureInfo.InvariantCulture, $"M0 {N(-from)}H{N(InnerAt(from))}");
+            var lining = _pie.Lined.LiningHeight;
+            if (lining > from && lining < to)
+                path.Append(CultureInfo.InvariantCulture, $"L{N(InnerAt(lining))} {N(-lining)}L{N(C.Pan.Inside.RadiusAt(lining))} {N(-lining)}");
+            return path.Append(CultureInfo.InvariantCulture, $"L{N(InnerAt(to))} {N(-to)}H0Z").ToString();
+        }
+
+        private void Seal()
+        {
+            var seal = C.Crust.Seal;
+            if (seal == Core.Crusts.Seal.None)
+                return;
+            var w = _pie.Lined.Within;
+            var tb = _pie.Lined.BaseThickness;
+            var wall = _pie.Lined.LiningHeight > tb + 0.5 ? $"L{N(w.TopRadius)} {N(-_pie.Lined.LiningHeight)}" : "";
+            Raw($"<path class=\"seal seal-{seal.Id}\" d=\"M0 {N(-tb)}H{N(w.BaseRadius)}{wall}\" stroke-width=\"{(seal.Melts ? "1.1" : "0.8")}\"/>");
+        }
+
+        /// <summary>What the pan can't hold: up to the brim, heaped above it, and down the outside.</summary>
+        private void Overflow(double px)
+        {
+            var tint = C.Filling.Formula.Tint;
+            var r = C.Pan.Inside.TopRadius;
+            var outside = r + (C.Pan.HasRim ? 13 + _wall : 4 + _wall);
+            Raw($"<path class=\"food over\" d=\"{Room(-FillingTop, _depth)}\" fill=\"{tint}\" stroke-width=\"{N(px)}\"/>");
+            Raw($"<path class=\"food over\" d=\"M0 {N(-_depth)}V{N(-_depth - 11)}Q{N(r * 0.8)} {N(-_depth - 12)} {N(r + 1)} {N(-_depth - 5)}Q{N(outside + 3)} {N(-_depth - 3)} {N(outside + 3)} {N(-_depth * 0.45)}q0 3 -2.4 3t-2.2 -3.5Q{N(outside - 1)} {N(-_depth)} {N(r)} {N(-_depth)}Z\" fill=\"{tint}\" stroke-width=\"{N(px)}\"/>");
+            Raw($"<path class=\"brim\" d=\"M0 {N(-_depth)}H{N(r)}\" stroke-width=\"{N(1.6 * px)}\"/>");
+        }
+
+        private void Topping(double px, double cream)
+        {
+            if (_pie.Topping is null)
+                return;
+            var r = InnerAt(-FillingTop);
+            var y = FillingTop;
+            var waves = Math.Max(3, (int)Math.Round(r / 22));
+            var step = (r - (cream * 0.5)) / waves;
+            var lift = LayerStyle.Nearest(C.Topping.Height).Name is "even layer" ? 0.08 : 0.28;
+            var path = new StringBuilder();
+            path.Append(CultureInfo.InvariantCulture, $"M0 {N(y)}V{N(y - cream)}");
+            for (var i = 0; i < waves; i++)
+                path.Append(CultureInfo.InvariantCulture, $"q{N(step * 0.5)} {N(-cream * lift * (i % 2 == 0 ? 1 : -0.6))} {N(step)} 0");
+            path.Append(CultureInfo.InvariantCulture, $"Q{N(r - (cream * 0.05))} {N(y - (cream * 0.95))} {N(r)} {N(y)}Z");
+            Raw($"<path class=\"food cream\" d=\"{path}\" fill=\"#fffaf0\" stroke-width=\"{N(px)}\"/>");
+        }
+
+        private void FillLine(double px)
+        {
+            var height = _depth - C.Filling.Line.Value;
+            var r = InnerAt(height);
+            Raw($"<path class=\"fill-line\" d=\"M0 {N(-height)}H{N(r)}\" stroke-width=\"{N(1.4 * px)}\" stroke-dasharray=\"{N(6 * px)} {N(4 * px)}\"/>");
+            Handle(px, "line", "Fill line below the rim", r * 0.5, -height, C.Filling.Line, 0, _depth - _pie.Lined.BaseThickness - 5, 1);
+            if (_pie.Topping is not null)
+                Handle(px, "cream", "Height of the cream", r * 0.72, FillingTop - C.Topping.Height.Value, C.Topping.Height, 2, 60, -1);
+            Handle(px, "thick", "Thickness of the base", Math.Max(10, r * 0.2), -_pie.Lined.BaseThickness, C.Crust.Thickness, C.Crust.Family.Limits.Thinnest, C.Crust.Family.Limits.Thickest, -1);
+        }
+
+        /// <summary>A handle that is dragged, or moved with the arrow keys; <paramref name="down"/> is 1 where down means more.</summary>
+        private void Handle(double px, string field, string label, double x, double y, Millimetres value, double least, double most, int down)
+        {
+            Raw($"<g class=\"handle\" id=\"h-{field}-handle\" tabindex=\"0\" role=\"slider\" aria-label=\"{label}\" aria-orientation=\"vertical\" aria-valuemin=\"{N(least)}\" aria-valuemax=\"{N(most)}\" aria-valuenow=\"{N(value.Value)}\" aria-valuetext=\"{Html(_shown.Say(value.AsQuantity()))}\" data-field=\"{field}\" data-down=\"{down}\" transform=\"translate({N(x)} {N(y)})\">");
+            Raw($"<rect class=\"handle-hit\" x=\"{N(-22 * px)}\" y=\"{N(-12 * px)}\" width=\"{N(44 * px)}\" height=\"{N(24 * px)}\"/>");
+            Raw($"<rect class=\"handle-bar\" x=\"{N(-16 * px)}\" y=\"{N(-4 * px)}\" width=\"{N(32 * px)}\" height=\"{N(8 * px)}\" rx=\"{N(4 * px)}\" stroke-width=\"{N(1.4 * px)}\"/></g>");
+        }
+
+        private void Words(double px, double cream)
+        {
+            var size = 14 * px;
+            var depth = _pie.FilledDepth.Value.Value;
+            if (depth > size * 1.3)
+                Text(8, FillingTop + (depth / 2) + (size * 0.35), size, "word", $"{C.Filling.Formula.Name}, {_shown.Say(_pie.FilledDepth.Amount)} deep");
+            if (cream > size * 1.15)
+                Text(8, FillingTop - (cream / 2) + (size * 0.35), size, "word", $"cream, {_shown.Say(C.Topping.Height.AsQuantity())}");
+            if (Overflows(_pie))
+                Text(8, -_depth - 14, size, "word over-word", $"{_shown.Say(_pie.Fit.RunsOver.Amount)} would run over");
+            else if (_pie.LeftOver.Value.Value >= 5)
+                Text(8, -(_depth + Math.Max(cream * 1.3, 2)) - (size * 0.4) - Math.Max(0, -_depth - FillingTop), size, "word aside-word", $"{_shown.Say(_pie.LeftOver.Amount)} left in the bowl");
+        }
+
+        /// <summary>The rule below: millimetres, or inches for a baker who works in them.</summary>
+        private void Rule(double px, double y)
+        {
+            var end = _radius + _wall;
+            var inches = _shown.Units.Length is LengthUnit.Inches;
+            var step = inches ? 25.4 / 4 : 5;
+            var path = new StringBuilder();
+            path.Append(CultureInfo.InvariantCulture, $"M0 {N(y)}H{N(end)}");
+            for (var i = 0; i * step <= end; i++)
+            {
+                var size = i % (inches ? 4 : 10) == 0 ? 9 : i % 2 == 0 ? 5.5 : 3;
+                path.Append(CultureInfo.InvariantCulture, $"M{N(i * step)} {N(y)}v{N(size * px)}");
+            }
+
+            Raw($"<path class=\"rule\" d=\"{path}\" stroke-width=\"{N(px)}\"/>");
+            var unit = inches ? "in" : "mm";
+            var each = inches ? 25.4 : 50;
+            for (var i = 0; i * each <= end; i++)
+                Text(i * each, y + (22 * px), 12 * px, i == 0 ? "tick first" : "tick", i == 0 ? $"0 {unit}" : inches ? N(i) : N(i * 50));
+
+            // A short upright rule at the rim shows the depth.
+            var x = _radius + _wall + (C.Pan.HasRim ? 15 : 7);
+            Raw($"<path class=\"rule\" d=\"M{N(x)} 0V{N(-_depth)}m{N(-3 * px)} 0h{N(6 * px)}M{N(x - (3 * px))} 0h{N(6 * px)}\" stroke-width=\"{N(px)}\"/>");
+            Text(x + (9 * px), -_depth / 2, 12 * px, "tick depth", _shown.Say(C.Pan.Depth.AsQuantity()));
+        }
+
+        private void Text(double x, double y, double size, string css, string words) =>
+            Raw($"<text class=\"{css}\" x=\"{N(x)}\" y=\"{N(y)}\" font-size=\"{N(size)}\">{Html(words)}</text>");
+
+        private void Raw(FormattableString text) => _svg.Append(FormattableString.Invariant(text));
+
+        private void Raw(string text) => _svg.Append(text);
+
+        private static string Html(string text) => HtmlEncoder.Default.Encode(text);
+
+        private static string N(double value) => Math.Round(value, 2).ToString("0.##", CultureInfo.InvariantCulture);
+    }
+}

@@ -1,0 +1,27 @@
+using System.Globalization;
+using System.Text.Encodings.Web;
+using Microsoft.AspNetCore.Html;
+using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
+
+namespace RoundCrumb.Web.Pages;
+
+/// <summary>A figure on a page, as a link that opens its working.</summary>
+public static class FigureLink
+{
+    /// <summary>The link.</summary>
+    /// <param name="figure">The figure.</param>
+    /// <param name="shown">The baker's units.</param>
+    /// <param name="composition">The composition's address.</param>
+    /// <param name="pies">How many pies the figure is for.</param>
+    /// <param name="said">How it is said, where that is not just its amount.</param>
+    public static IHtmlContent To(IWorked figure, Shown shown, string composition, int pies, string? said = null)
+    {
+        var words = said ?? shown.Say(figure.Amount);
+        var html = HtmlEncoder.Default;
+        return new HtmlString(string.Create(
+            CultureInfo.InvariantCulture,
+            $"<a class=\"num\" id=\"n-{figure.Id}\" href=\"/working?f={figure.Id}&amp;n={pies}&amp;{html.Encode(composition)}\" data-working title=\"{html.Encode(figure.Name)}: how it was made\">{html.Encode(words)}</a>"));
+    }
+
+}

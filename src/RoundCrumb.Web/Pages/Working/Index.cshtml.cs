@@ -1,0 +1,42 @@
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using RoundCrumb.Core.Batches;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
+using RoundCrumb.Web.Hosting;
+
+namespace RoundCrumb.Web.Pages.Working;
+
+/// <summary>How one figure was made.</summary>
+/// <param name="Figure">The figure.</param>
+/// <param name="Shown">The baker's units.</param>
+public sealed record WorkingView(IWorked Figure, Shown Shown)
+{
+    /// <summary>True for a range that matters: one on which bakers differ.</summary>
+    public static bool Differs(Constant constant) => constant.High - constant.Low > 1e-9;
+
+    /// <summary>The range of a constant in the baker's units.</summary>
+    public string Range(Constant constant) =>
+        $"{Shown.Say(new Quantity(constant.Low, constant.Dimension))} to {Shown.Say(new Quantity(constant.High, constant.Dimension))}";
+}
+
+/// <summary>The working of a figure, as a page of its own or inside another.</summary>
+public sealed class IndexModel(Preferences baker) : PageModel
+{
+    /// <summary>What is shown.</summary>
+    public WorkingView View { get; private set; } = null!;
+
+    /// <summary>Shows the figure called <paramref name="f"/> of the composition in the address, for <paramref name="n"/> pies.</summary>
+    public IActionResult OnGet(string? f, string? n)
+    {
+        var pies = int.TryParse(n, out var count) && count is >= 1 and <= BatchSheet.MostPies ? count : 1;
+        var composition = CompositionAddress.Read(name => Request.Query.TryGetValue(name, out var v) ? v.ToString() : null).Composition;
+        var sheet = BatchSheet.Of(Assessment.Of(composition, pies));
+        if (sheet.Figures().FirstOrDefault(figure => figure.Id == f) is not { } figure)
+            return NotFound();
+        View = new WorkingView(figure, baker.Shown);
+        return Request.Headers["HX-Request"] == "true" ? Partial("_Working", View) : Page();
+    }
+}

@@ -1,0 +1,124 @@
+// What only a browser can do: open a working beside the figure, step and drag a measure, print. Everything else is the server's.
+
+const working = document.getElementById('working');
+const workingBody = document.getElementById('working-body');
+const status = document.getElementById('status');
+
+function say(words) {
+  status.textContent = words;
+}
+
+document.addEventListener('click', async (event) => {
+  const figure = event.target.closest('a[data-working]');
+  if (figure && !event.ctrlKey && !event.metaKey && !event.shiftKey && event.button === 0) {
+    event.preventDefault();
+    try {
+      const answer = await fetch(figure.href, { headers: { 'HX-Request': 'true' } });
+      if (!answer.ok) throw new Error(String(answer.status));
+      workingBody.innerHTML = await answer.text();
+      workingBody.insertAdjacentHTML('beforeend', '<form method="dialog"><button class="button" autofocus>Close</button></form>');
+      working.showModal();
+    } catch {
+      window.location.assign(figure.href);
+    }
+    return;
+  }
+
+  if (event.target === working) working.close();
+  if (event.target.closest('[data-print]')) window.print();
+});
+
+// A menu in the bar closes when the baker goes elsewhere.
+document.addEventListener('click', (event) => {
+  for (const open of document.querySelectorAll('details.units[open]')) {
+    if (!open.contains(event.target)) open.open = false;
+  }
+});
+document.addEventListener('keydown', (event) => {
+  if (event.key !== 'Escape') return;
+  const open = document.querySelector('details.units[open]');
+  if (open) {
+    open.open = false;
+    open.querySelector('summary').focus();
+  }
+});
+
+function change(input, mm) {
+  const inches = input.form.querySelector('[name=inches]');
+  const tidy = Math.round(mm * 2) / 2;
+  input.value = inches && input.dataset.mm ? `${tidy} mm` : String(tidy);
+  input.dispatchEvent(new Event('change', { bubbles: true }));
+}
+
+function step(input, by) {
+  const now = Number.parseFloat(input.dataset.mm ?? input.value.replace(',', '.'));
+  if (Number.isFinite(now)) change(input, Math.max(0, now + by));
+}
+
+// Arrow keys step a measure, in its field or at its handle in the drawing.
+document.addEventListener('keydown', (event) => {
+  const up = event.key === 'ArrowUp' || event.key === 'ArrowRight';
+  const down = event.key === 'ArrowDown' || event.key === 'ArrowLeft';
+  if (!up && !down) return;
+  const field = event.target.closest('input[data-step]');
+  if (field && (event.key === 'ArrowUp' || event.key === 'ArrowDown')) {
+    event.preventDefault();
+    step(field, Number(field.dataset.step) * (up ? 1 : -1));
+    return;
+  }
+
+  const handle = event.target.closest('.handle');
+  if (handle) {
+    event.preventDefault();
+    const input = document.getElementById(`f-${handle.dataset.field}`);
+    // Upwards on the drawing lifts the line, which is less below the rim.
+    const sign = event.key === 'ArrowUp' || event.key === 'ArrowDown' ? -Number(handle.dataset.down) * (up ? 1 : -1) : up ? 1 : -1;
+    if (input) step(input, Number(input.dataset.step) * sign);
+  }
+});
+
+// Dragging a handle: the drawing is in millimetres, so a finger's way is millimetres too.
+let drag = null;
+document.addEventListener('pointerdown', (event) => {
+  const handle = event.target.closest?.('.handle');
+  if (!handle) return;
+  const input = document.getElementById(`f-${handle.dataset.field}`);
+  const matrix = handle.ownerSVGElement.getScreenCTM();
+  if (!input || !matrix) return;
+  event.preventDefault();
+  handle.focus();
+  handle.setPointerCapture(event.pointerId);
+  const at = handle.transform.baseVal.getItem(0).matrix;
+  drag = { handle, input, from: event.clientY, scale: matrix.d, start: Number(input.dataset.mm), x: at.e, y: at.f, mm: Number(input.dataset.mm) };
+});
+document.addEventListener('pointermove', (event) => {
+  if (!drag) return;
+  const moved = (event.clientY - drag.from) / drag.scale;
+  const least = Number(drag.handle.getAttribute('aria-valuemin'));
+  const most = Number(drag.handle.getAttribute('aria-valuemax'));
+  drag.mm = Math.min(most, Math.max(least, Math.round((drag.start + moved * Number(drag.handle.dataset.down)) * 2) / 2));
+  const shift = (drag.mm - drag.start) * Number(drag.handle.dataset.down);
+  drag.handle.setAttribute('transform', `translate(${drag.x} ${drag.y + shift})`);
+  say(`${drag.mm} mm`);
+});
+document.addEventListener('pointerup', () => {
+  if (!drag) return;
+  const { input, mm, start } = drag;
+  drag = null;
+  if (mm !== start) change(input, mm);
+});
+document.addEventListener('pointercancel', () => {
+  drag = null;
+});
+
+// When the answer does not come, what was typed stays and the baker is told.
+const noAnswer = 'No answer from the kitchen computer. What you typed is still here; try again.';
+document.addEventListener('htmx:sendError', () => say(noAnswer));
+document.addEventListener('htmx:responseError', (event) => {
+  say(noAnswer);
+  const box = event.detail.elt;
+  if (box?.type === 'checkbox') box.checked = !box.checked;
+});
+document.addEventListener('htmx:afterRequest', (event) => {
+  if (event.detail.successful) say('');
+});
