@@ -102,7 +102,7 @@ internal static class CrustRules
         return new(
             rule, Severity.Disappoints,
             "Slices this tall break on the way out of a plate.",
-            new("It stands {0} deep; anything so tall wants its side taken away first.", pie.FilledDepth.Amount),
+            new("It stands {0} deep; anything so tall wants its side taken away first.", pie.FilledDepth),
             [
                 new("Use the 20 cm springform", "narrower and taller", p => p.To(PanCupboard.Springform20)),
                 new("Use the 23 cm pie plate", "a shallower pie", p => p.To(PanCupboard.Plate23)),

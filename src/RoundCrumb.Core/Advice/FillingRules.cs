@@ -18,8 +18,8 @@ internal static class FillingRules
             remedies.Add(new(new($"Use the {pan.Name.ToLowerInvariant()}"), "the crust is sized anew", c => c.To(pan)));
         return new(
             rule, Severity.Stops,
-            new("It runs over: {0} too much for the brim of each.", pie.Fit.RunsOver.Amount),
-            new("The batch gives {0} a pie and the lined pan holds {1} to its brim.", (pie.Fit.Chosen.Volume.Value * (1.0 / pie.Pies)).AsQuantity(), pie.LinedVolume.Amount),
+            new("It runs over: {0} too much for the brim of each.", pie.Fit.RunsOver),
+            new("The batch gives {0} a pie and the lined pan holds {1} to its brim.", (pie.Fit.Chosen.Volume.Value * (1.0 / pie.Pies)).AsQuantity(), pie.LinedVolume),
             remedies);
     });
 
@@ -31,8 +31,8 @@ internal static class FillingRules
         var pots = Math.Max(1, Math.Round(left.Value / FillingConstants.SmallPot.Usual));
         return new(
             rule, Severity.WorthKnowing,
-            new($"{{0}} stays in the bowl: {(pots == 1 ? "a small pot" : $"{pots:0} small pots")}. Stop each at {{1}}.", left.AsQuantity(), pie.FilledMass.Amount),
-            new("This batch gives {0} and the fill line asks for {1}.", pie.Fit.Chosen.Volume.Amount, pie.Fit.Needed.Amount),
+            new($"{{0}} stays in the bowl: {(pots == 1 ? "a small pot" : $"{pots:0} small pots")}. Stop each at {{1}}.", left.AsQuantity(), pie.FilledMass),
+            new("This batch gives {0} and the fill line asks for {1}.", pie.Fit.Chosen.Volume, pie.Fit.Needed),
             [Fit(pie)]);
     });
 
@@ -49,7 +49,7 @@ internal static class FillingRules
         return new(
             rule, missing > 10 ? Severity.Disappoints : Severity.WorthKnowing,
             new("It stands {0} below its line, and looks mean.", new Millimetres(missing).AsQuantity()),
-            new("The batch gives {0} and the fill line asks for {1}.", pie.Fit.Chosen.Volume.Amount, pie.Fit.Needed.Amount),
+            new("The batch gives {0} and the fill line asks for {1}.", pie.Fit.Chosen.Volume, pie.Fit.Needed),
             remedies);
     });
 
@@ -68,7 +68,7 @@ internal static class FillingRules
             family.SetBy is SetBy.Starch
                 ? new Phrase("The middle cools too slowly and weeps when it is cut.")
                 : new Phrase("It leans when the ring comes off."),
-            new("It stands {0} deep; this kind is even to about {1}. Cooling it in a shallow tray first helps too.", pie.FilledDepth.Amount, new Millimetres(family.Deepest.Usual).AsQuantity()),
+            new("It stands {0} deep; this kind is even to about {1}. Cooling it in a shallow tray first helps too.", pie.FilledDepth, new Millimetres(family.Deepest.Usual).AsQuantity()),
             remedies);
     });
 
@@ -76,7 +76,7 @@ internal static class FillingRules
         ? new(
             rule, pie.Yield.Cut.Verdict < -1 ? Severity.Disappoints : Severity.WorthKnowing,
             new($"Cut, {pie.Yield.Cut.Meaning}."),
-            new($"Its set index is {{0}}; a clean slice starts at {{1}} and is surest at {{2}}.", pie.Yield.SetIndex.Amount, CleanFrom(pie), Aim(pie)),
+            new($"Its set index is {{0}}; a clean slice starts at {{1}} and is surest at {{2}}.", pie.Yield.SetIndex, CleanFrom(pie), Aim(pie)),
             [Aimed(pie, "a little less silk")])
         : null);
 
@@ -84,7 +84,7 @@ internal static class FillingRules
         ? new(
             rule, Severity.Disappoints,
             new($"Cut, {pie.Yield.Cut.Meaning}."),
-            new("Its set index is {0}; {1} is plenty for a clean slice.", pie.Yield.SetIndex.Amount, Aim(pie)),
+            new("Its set index is {0}; {1} is plenty for a clean slice.", pie.Yield.SetIndex, Aim(pie)),
             [Aimed(pie, "none")])
         : null);
 
@@ -98,7 +98,7 @@ internal static class FillingRules
         return new(
             rule, Severity.Stops,
             new("It won’t be set when it is served."),
-            new("It stands {0} deep and wants {1} in the fridge at least; it gets {2}.", pie.FilledDepth.Amount, new Quantity(least, Dimension.Time), Changes.Hours(ahead)),
+            new("It stands {0} deep and wants {1} in the fridge at least; it gets {2}.", pie.FilledDepth, new Quantity(least, Dimension.Time), Changes.Hours(ahead)),
             [new(new("Fill it {0} ahead", Changes.Hours(enough)), "an earlier start", c => c.Filled(enough))]);
     });
 

@@ -41,8 +41,13 @@ public enum DecidedBy
 /// <summary>One action that mends it.</summary>
 /// <param name="Do">What it does, as an order.</param>
 /// <param name="Cost">What that costs, in minutes, grams or texture.</param>
-/// <param name="Apply">The composition with the remedy applied; everything else as it was.</param>
-public sealed record Remedy(Phrase Do, string Cost, Func<Composition, Composition> Apply);
+/// <param name="Change">What it changes; everything else stays as it was.</param>
+public sealed record Remedy(Phrase Do, string Cost, Func<Composition, Composition> Change)
+{
+    /// <summary>The composition with the remedy applied, and settled: in a very small pan a measure that no longer fits becomes the usual one.</summary>
+    public Composition Apply(Composition composition) =>
+        CompositionAddress.Read(CompositionAddress.Write(Change(composition))).Composition;
+}
 
 /// <summary>A rule that fired on a composition.</summary>
 /// <param name="Rule">Which.</param>

@@ -70,7 +70,7 @@ internal static class ToppingRules
         return new(
             rule, Severity.WorthKnowing,
             "Sweet on sweet: the slice tires before it is finished.",
-            new("The filling is {0} sugar and the cream {1}.", new Quantity(filling, Dimension.Share), pie.Topping!.Sugars.Amount),
+            new("The filling is {0} sugar and the cream {1}.", new Quantity(filling, Dimension.Share), pie.Topping!.Sugars),
             [new("Leave the cream plain", "holds only 2–4 h", p => p.Top(Topping.Plain).Topped(Math.Min(p.Occasion.ToppedAhead, 2)))]);
     });
 

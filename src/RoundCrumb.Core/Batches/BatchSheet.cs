@@ -18,7 +18,7 @@ public sealed record WeighLine(string Key, Ingredient Ingredient, Worked<Grams> 
 /// <param name="Name">Which part of the pie.</param>
 /// <param name="Lines">In weigh-out order.</param>
 /// <param name="Total">All of it.</param>
-public sealed record WeighPart(string Name, IReadOnlyList<WeighLine> Lines, Grams Total);
+public sealed record WeighPart(string Name, IReadOnlyList<WeighLine> Lines, Worked<Grams> Total);
 
 /// <summary>Everything to weigh for so many of a pie, and how it is shared out.</summary>
 /// <param name="Pie">The sums for this many.</param>
@@ -77,12 +77,16 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
         static WeighPart Part(string name, IEnumerable<WeighLine> lines)
         {
             WeighLine[] all = [.. lines];
-            return new(name, all, new(all.Sum(l => l.Mass.Value.Value)));
+            return new(name, all, new Worked<Grams>(
+                "sheet-total-" + name.ToLowerInvariant(), name + " in all", new(all.Sum(l => l.Mass.Value.Value)), "all its lines added up",
+                [.. all.Select(l => Term.Of(l.Mass))]));
         }
     }
 
     /// <summary>Every figure on the sheet that can be opened.</summary>
-    public IEnumerable<IWorked> Figures() => Parts.SelectMany(p => p.Lines).Select(l => (IWorked)l.Mass).Concat(Pie.Figures());
+    public IEnumerable<IWorked> Figures() => Parts.SelectMany(p => p.Lines.Select(l => (IWorked)l.Mass).Append(p.Total))
+        .Concat(Pie.Chain.Steps.SelectMany((step, i) => new IWorked[] { step.HandsFigure(i), step.WaitFigure(i) }))
+        .Concat(Pie.Figures());
 
     /// <summary>Every tick a sheet can have: its lines and its steps.</summary>
     public IEnumerable<string> Ticks() =>
@@ -90,7 +94,4 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
 
     /// <summary>The tick of a step.</summary>
     public static string StepTick(int index) => $"step.{index}";
-
-    /// <summary>The filling from the pot that this batch should give, by weight.</summary>
-    public Grams PotMass => Pie.Yield.Mass.Value * Pie.Fit.Chosen.Scale.Value.Value;
 }

@@ -57,6 +57,13 @@ public sealed class Assessment
             "left-over", "Left in the bowl", new(Math.Max(0, Fit.Chosen.Volume.Value.Value - (inPan.Value * pies))), "the batch − what is in the pies",
             Term.Of(Fit.Chosen.Volume), Term.Of(FilledEach), Term.Given("pies", pies, Dimension.Count));
 
+        LeftOverMass = new(
+            "left-over-mass", "Left in the bowl, by weight", new(LeftOver.Value.Value * perMl), "left in the bowl × what the batch weighs ÷ what it measures",
+            Term.Of(LeftOver), Term.Of(Yield.Mass), Term.Of(Yield.Volume));
+        PotMass = new(
+            "pot-mass", "Filling from the pot", Yield.Mass.Value * Fit.Chosen.Scale.Value.Value, "one batch by weight × times the formula",
+            Term.Of(Yield.Mass), Term.Of(Fit.Chosen.Scale));
+
         var surface = new Worked<SquareMillimetres>(
             "surface", "Surface to cover", Lined.SurfaceAt(depth), "π × radius² inside the crust, at the filling's top",
             Term.Of(FilledDepth), Term.Given("radius there", new Millimetres(Lined.RadiusAt(depth))));
@@ -104,6 +111,12 @@ public sealed class Assessment
     /// <summary>What stays in the bowl when each pie is filled to its line.</summary>
     public Worked<Millilitres> LeftOver { get; }
 
+    /// <summary>The same by weight.</summary>
+    public Worked<Grams> LeftOverMass { get; }
+
+    /// <summary>What this batch should weigh out of the pot.</summary>
+    public Worked<Grams> PotMass { get; }
+
     /// <summary>The topping's sums; none with nothing on top.</summary>
     public ToppingSums? Topping { get; }
 
@@ -127,7 +140,7 @@ public sealed class Assessment
             PanVolume, PanBase, PanWall, PanTop, PanRim, LinedVolume,
             Crust.Total, Crust.Disc, Crust.Offcuts, Crust.HeldBack, Crust.Biscuits, Card.Weights,
             Yield.Weighed, Yield.Volume, Yield.Mass, Yield.SetIndex, Yield.Sugars, Yield.Juice,
-            Fit.Needed, Fit.LineDepth, Fit.RunsOver, FilledDepth, FilledEach, FilledMass, LeftOver,
+            Fit.Needed, Fit.LineDepth, Fit.RunsOver, FilledDepth, FilledEach, FilledMass, LeftOver, LeftOverMass, PotMass,
             Topping?.Surface, Topping?.Cream, Topping?.Sugars,
             Chain.SetTime, Times.HandsOn, Times.Waiting, Times.StartToSlice, Times.Keeps, Times.CreamHolds,
         ];

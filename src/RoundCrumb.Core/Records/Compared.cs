@@ -1,5 +1,6 @@
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Records;
 
@@ -17,8 +18,8 @@ public sealed record Compared(string Name, Phrase Planned, Phrase Actual, Phrase
         var rows = new List<Compared>(10);
         if (pie.Card.Oven is { } oven)
         {
-            rows.Add(new("Oven, set", Said(oven.AsQuantity()), Said(entry.OvenSet?.AsQuantity()), entry.OvenSet is { } set ? Near(set.Value - oven.Value, 3, Dimension.Warmth, "hotter than planned", "cooler than planned") : default));
-            rows.Add(new("Oven, read", Said((entry.OvenSet ?? oven).AsQuantity()), Said(entry.OvenRead?.AsQuantity()), entry.OvenRead is { } read ? Near(read.Value - (entry.OvenSet ?? oven).Value, 3, Dimension.Warmth, "hotter than its dial", "cooler than its dial") : default));
+            rows.Add(new("Oven, set", new Phrase("{0}", pie.Card.Stages[0].Heat!), Phrased(entry.OvenSet?.AsQuantity()), entry.OvenSet is { } set ? Near(set.Value - oven.Value, 3, Dimension.Warmth, "hotter than planned", "cooler than planned") : default));
+            rows.Add(new("Oven, read", Phrased((entry.OvenSet ?? oven).AsQuantity()), Phrased(entry.OvenRead?.AsQuantity()), entry.OvenRead is { } read ? Near(read.Value - (entry.OvenSet ?? oven).Value, 3, Dimension.Warmth, "hotter than its dial", "cooler than its dial") : default));
         }
 
         foreach (var stage in pie.Card.Stages)
@@ -26,19 +27,18 @@ public sealed record Compared(string Name, Phrase Planned, Phrase Actual, Phrase
             var plan = stage.Minutes.Value;
             var known = entry.StageMinutes.TryGetValue(stage.Name, out var took);
             var off = took < plan.Least ? took - plan.Least : took > plan.Most ? took - plan.Most : 0;
-            rows.Add(new(stage.Name, Said(plan.AsQuantity()), known ? Said(new Quantity(took, Dimension.Time)) : default, known ? Near(off, 0.5, Dimension.Time, "longer", "shorter") : default));
+            rows.Add(new(stage.Name, new Phrase("{0}", stage.Minutes), known ? Phrased(new Quantity(took, Dimension.Time)) : default, known ? Near(off, 0.5, Dimension.Time, "longer", "shorter") : default));
         }
 
-        rows.Add(Weight("Filling from the pot", sheet.PotMass, entry.FromPot));
-        var perMl = pie.Yield.Mass.Value.Value / pie.Yield.Volume.Value.Value;
-        rows.Add(Weight("Left over", new(pie.LeftOver.Value.Value * perMl), entry.LeftOver));
+        rows.Add(Weight("Filling from the pot", pie.PotMass, entry.FromPot));
+        rows.Add(Weight("Left over", pie.LeftOverMass, entry.LeftOver));
         rows.Add(new("Base", pie.Advice.Any(f => f.Rule.Layer is Advice.Layer.Crust or Advice.Layer.Seal && f.Severity <= Advice.Severity.Disappoints) ? "at risk" : "crisp", Word(entry.Base), entry.Base switch
         {
             BaseVerdict.NotSaid => default,
             BaseVerdict.Crisp or BaseVerdict.Firm => "as it should be",
             _ => "too wet",
         }));
-        rows.Add(new("Set", pie.Yield.Cut.Name, Word(entry.Set), entry.Set switch
+        rows.Add(new("Set", new Phrase(pie.Yield.Cut.Name + ", {0}", pie.Yield.SetIndex), Word(entry.Set), entry.Set switch
         {
             SetVerdict.NotSaid => default,
             SetVerdict.Clean => pie.Yield.Cut.Verdict == 0 ? "as predicted" : "a clean slice after all",
@@ -47,7 +47,7 @@ public sealed record Compared(string Name, Phrase Planned, Phrase Actual, Phrase
         }));
         if (pie.Topping is not null)
         {
-            rows.Add(new("Top", new("holds {0}", pie.Times.CreamHolds!.Amount), Word(entry.Top), entry.Top switch
+            rows.Add(new("Top", new("holds {0}", pie.Times.CreamHolds!), Word(entry.Top), entry.Top switch
             {
                 TopVerdict.NotSaid => default,
                 TopVerdict.Held => "as it should be",
@@ -59,10 +59,11 @@ public sealed record Compared(string Name, Phrase Planned, Phrase Actual, Phrase
         return rows;
     }
 
-    private static Compared Weight(string name, Grams planned, Grams? actual)
+    private static Compared Weight(string name, Worked<Grams> plan, Grams? actual)
     {
+        var planned = plan.Value;
         if (actual is not { } real)
-            return new(name, Said(planned.AsQuantity()), default, default);
+            return new(name, new Phrase("{0}", plan), default, default);
         var off = real.Value - planned.Value;
         var few = Math.Max(5, planned.Value * 0.03);
         var verdict = Math.Abs(off) <= few
@@ -70,7 +71,7 @@ public sealed record Compared(string Name, Phrase Planned, Phrase Actual, Phrase
             : planned.Value < 20
                 ? new Phrase(off > 0 ? "{0} more" : "{0} less", new Quantity(Math.Abs(off), Dimension.Mass))
                 : new Phrase(off > 0 ? "{0} more ({1})" : "{0} less ({1})", new Quantity(Math.Abs(off), Dimension.Mass), new Quantity(Math.Abs(off) / planned.Value, Dimension.Share));
-        return new(name, Said(planned.AsQuantity()), Said(real.AsQuantity()), verdict);
+        return new(name, new Phrase("{0}", plan), Phrased(real.AsQuantity()), verdict);
     }
 
     private static Phrase Near(double off, double few, Dimension dimension, string more, string less)
@@ -85,7 +86,7 @@ public sealed record Compared(string Name, Phrase Planned, Phrase Actual, Phrase
             : new("{0} " + words, new Quantity(Math.Abs(off), dimension));
     }
 
-    private static Phrase Said(Quantity? quantity) => quantity is { } q ? new("{0}", q.Dimension is Dimension.OvenHeat ? q with { Dimension = Dimension.OvenReading } : q) : default;
+    private static Phrase Phrased(Quantity? quantity) => quantity is { } q ? new("{0}", q.Dimension is Dimension.OvenHeat ? q with { Dimension = Dimension.OvenReading } : q) : default;
 
     private static Phrase Word<T>(T verdict)
         where T : struct, Enum => Convert.ToInt32(verdict, System.Globalization.CultureInfo.InvariantCulture) == 0 ? default : new Phrase(verdict.ToString().ToLowerInvariant());

@@ -52,18 +52,18 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
 
     private static void Rolled(List<Step> steps, RolledFamily family, CrustSums crust, int pies)
     {
-        steps.Add(new(Part.Crust, "Cube the butter and freeze it.", StepConstants.Hands(3, 1, pies), MinuteRange.Of(StepConstants.FreezeFat.Usual), "freezer", "hard right through"));
-        steps.Add(new(Part.Crust, new("Work butter into flour, then water until it just holds: about {0} of dough.", (crust.Total.Value * pies).AsQuantity()), StepConstants.Hands(10, 2, pies), MinuteRange.None, "bench", "a shaggy mass, butter in flat leaves", "Raw flour is not for tasting."));
-        steps.Add(new(Part.Crust, "Flatten, wrap and rest in the fridge.", StepConstants.Hands(1, 1, pies), new(family.RestMinutes, family.RestMinutes, 48 * 60), "fridge", "firm, no longer springy"));
-        steps.Add(new(Part.Crust, new("Roll to a disc {0} across, line the pan, finish the edge, dock the base.", crust.Disc!.Amount), StepConstants.Hands(2, 9, pies), MinuteRange.None, "bench", "even, no thin spots; keep the scraps for patching"));
-        steps.Add(new(Part.Crust, "Chill the lined shell.", StepConstants.Hands(0, 0.5, pies), new(StepConstants.ChillShell.Low, StepConstants.ChillShell.Usual, 24 * 60), "fridge", "hard to the touch"));
+        steps.Add(new(Part.Crust, "Cube the butter and freeze it.", new(3, 1, pies), MinuteRange.Of(StepConstants.FreezeFat.Usual), "freezer", "hard right through"));
+        steps.Add(new(Part.Crust, new("Work butter into flour, then water until it just holds: about {0} of dough.", (crust.Total.Value * pies).AsQuantity()), new(10, 2, pies), MinuteRange.None, "bench", "a shaggy mass, butter in flat leaves", "Raw flour is not for tasting."));
+        steps.Add(new(Part.Crust, "Flatten, wrap and rest in the fridge.", new(1, 1, pies), new(family.RestMinutes, family.RestMinutes, 48 * 60), "fridge", "firm, no longer springy"));
+        steps.Add(new(Part.Crust, new("Roll to a disc {0} across, line the pan, finish the edge, dock the base.", crust.Disc!), new(2, 9, pies), MinuteRange.None, "bench", "even, no thin spots; keep the scraps for patching"));
+        steps.Add(new(Part.Crust, "Chill the lined shell.", new(0, 0.5, pies), new(StepConstants.ChillShell.Low, StepConstants.ChillShell.Usual, 24 * 60), "fridge", "hard to the touch"));
     }
 
     private static void Pressed(List<Step> steps, CrustSums crust, int pies)
     {
-        steps.Add(new(Part.Crust, new("Crush about {0} biscuits and melt the butter.", (crust.Biscuits!.Value with { Value = crust.Biscuits.Value.Value * pies }).AsQuantity()), StepConstants.Hands(5, 2, pies), MinuteRange.None, "bench", "even sand, no lumps"));
-        steps.Add(new(Part.Crust, new("Stir in the sugar and all but {0} of the butter; add the rest in thirds.", (crust.HeldBack!.Value * pies).AsQuantity()), StepConstants.Hands(3, 1, pies), MinuteRange.None, "bench", "squeezed, it clumps and looks dry; greasy wants more crumb"));
-        steps.Add(new(Part.Crust, "Press base, then wall, with a flat-bottomed glass.", StepConstants.Hands(1, 7, pies), MinuteRange.None, "bench", "level, corners not thick"));
+        steps.Add(new(Part.Crust, new("Crush about {0} biscuits and melt the butter.", (crust.Biscuits!.Value with { Value = crust.Biscuits.Value.Value * pies }).AsQuantity()), new(5, 2, pies), MinuteRange.None, "bench", "even sand, no lumps"));
+        steps.Add(new(Part.Crust, new("Stir in the sugar and all but {0} of the butter; add the rest in thirds.", (crust.HeldBack!.Value * pies).AsQuantity()), new(3, 1, pies), MinuteRange.None, "bench", "squeezed, it clumps and looks dry; greasy wants more crumb"));
+        steps.Add(new(Part.Crust, "Press base, then wall, with a flat-bottomed glass.", new(1, 7, pies), MinuteRange.None, "bench", "level, corners not thick"));
     }
 
     private static void Bake(List<Step> steps, BlindBakeCard card, int pies)
@@ -72,16 +72,16 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         {
             var words = stage.Name switch
             {
-                "Weighted" => new Phrase("Line with crumpled paper, fill with {0} of rice or beans for each shell, and bake at {1}.", card.Weights!.Amount, stage.Heat!.Amount),
-                "Open" => new Phrase("Lift out paper and weights, and bake on at {0}.", stage.Heat!.Amount),
-                "Bake" => new Phrase("Bake the crumb crust at {0}.", stage.Heat!.Amount),
-                "Seal" when stage.Heat is { } heat => new Phrase("Brush with the seal and put back at {0}.", heat.Amount),
+                "Weighted" => new Phrase("Line with crumpled paper, fill with {0} of rice or beans for each shell, and bake at {1}.", card.Weights!, stage.Heat!),
+                "Open" => new Phrase("Lift out paper and weights, and bake on at {0}.", stage.Heat!),
+                "Bake" => new Phrase("Bake the crumb crust at {0}.", stage.Heat!),
+                "Seal" when stage.Heat is { } heat => new Phrase("Brush with the seal and put back at {0}.", heat),
                 "Seal" => new Phrase("Brush the cooled shell with melted chocolate and let it set."),
                 "Chill" => new Phrase("Chill the crumb crust."),
                 _ => new Phrase("Cool the shell on a rack."),
             };
             var most = stage.Name switch { "Cool" => 24 * 60, "Chill" => 48 * 60, _ => stage.Minutes.Value.Most };
-            steps.Add(new(Part.Crust, words, stage.Name == "Cool" ? 0 : StepConstants.Hands(1, 1.5, pies), stage.Minutes.Value with { Most = most }, stage.Heat is null ? stage.Name == "Chill" ? "fridge" : "bench" : "oven", stage.Cue, stage.Name == "Open" ? "Beans hold their heat: tip them into metal, not plastic." : default(Phrase))
+            steps.Add(new(Part.Crust, words, stage.Name == "Cool" ? new(0, 0, pies) : new(1, 1.5, pies), stage.Minutes.Value with { Most = most }, stage.Heat is null ? stage.Name == "Chill" ? "fridge" : "bench" : "oven", stage.Cue, stage.Name == "Open" ? "Beans hold their heat: tip them into metal, not plastic." : default(Phrase))
             {
                 Oven = stage.Heat?.Value,
             });
@@ -90,22 +90,22 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
 
     private static void Custard(List<Step> steps, Fit fit, MinuteRange set, int pies)
     {
-        steps.Add(new(Part.Filling, "Weigh everything; whisk yolks, sugar and starch smooth.", StepConstants.Hands(6, 1, pies), MinuteRange.None, "bench", "no lumps"));
-        steps.Add(new(Part.Filling, new("Bring the milk to steaming, whisk it in, and cook to a bubble ({0}); hold it there 1–2 min.", new Quantity(95, Dimension.Warmth)), StepConstants.Hands(12, 2.5, pies), MinuteRange.None, "hob", "it mounds, and the whisk leaves a track", "Cooked short of a bubble it thins overnight. Hot custard sticks and burns."));
-        steps.Add(new(Part.Filling, "Off the heat, butter and flavouring in; through a sieve.", StepConstants.Hands(3, 1, pies), MinuteRange.None, "bench", "smooth and glossy"));
-        steps.Add(new(Part.Assembly, new("Within 10 min, fill each cold shell {0} deep and lay film on the surface.", fit.LineDepth.Amount), StepConstants.Hands(1, 2, pies), MinuteRange.None, "bench", "level; no air under the film", "Steam gathers under the film: lift it away from you."));
-        steps.Add(new(Part.Assembly, "Set in the fridge.", StepConstants.Hands(0, 0.5, pies), set, "fridge", "firm under a finger, middle too",
+        steps.Add(new(Part.Filling, "Weigh everything; whisk yolks, sugar and starch smooth.", new(6, 1, pies), MinuteRange.None, "bench", "no lumps"));
+        steps.Add(new(Part.Filling, new("Bring the milk to steaming, whisk it in, and cook to a bubble ({0}); hold it there 1–2 min.", new Quantity(95, Dimension.Warmth)), new(12, 2.5, pies), MinuteRange.None, "hob", "it mounds, and the whisk leaves a track", "Cooked short of a bubble it thins overnight. Hot custard sticks and burns."));
+        steps.Add(new(Part.Filling, "Off the heat, butter and flavouring in; through a sieve.", new(3, 1, pies), MinuteRange.None, "bench", "smooth and glossy"));
+        steps.Add(new(Part.Assembly, new("Within 10 min, fill each cold shell {0} deep and lay film on the surface.", fit.LineDepth), new(1, 2, pies), MinuteRange.None, "bench", "level; no air under the film", "Steam gathers under the film: lift it away from you."));
+        steps.Add(new(Part.Assembly, "Set in the fridge.", new(0, 0.5, pies), set, "fridge", "firm under a finger, middle too",
             new("Rich in egg: from {0} to {1} within 2 h, to {2} within 4 h more, then kept there; or as your local rules say.", new Quantity(57, Dimension.Warmth), new Quantity(21, Dimension.Warmth), new Quantity(5, Dimension.Warmth))));
     }
 
     private static void Cheese(List<Step> steps, Fit fit, MinuteRange set, int pies)
     {
-        steps.Add(new(Part.Filling, "Take the cream cheese out to soften.", StepConstants.Hands(1, 0, pies), new(StepConstants.SoftenCheese.Low, StepConstants.SoftenCheese.Usual, StepConstants.SoftenCheese.High), "bench", "a finger sinks in"));
-        steps.Add(new(Part.Filling, new("Bloom the gelatine in its cold water 5 min, then melt it gently at {0}.", new Quantity(55, Dimension.Warmth, 50, 60)), StepConstants.Hands(6, 0, pies), MinuteRange.None, "bench", "clear, no grains", "Never boil it: boiled gelatine does not set. Heated in a microwave oven it can spit and scald."));
-        steps.Add(new(Part.Filling, "Beat the cheese smooth with sugar and flavouring; stream the gelatine in.", StepConstants.Hands(7, 1.5, pies), MinuteRange.None, "mixer", "smooth; it falls like thick egg white"));
-        steps.Add(new(Part.Filling, "Whip the cream to soft peaks and fold it in.", StepConstants.Hands(5, 1.5, pies), MinuteRange.None, "mixer", "no streaks, still airy"));
-        steps.Add(new(Part.Assembly, new("Fill each cold crust {0} deep and level it, before it sets at about {1}.", fit.LineDepth.Amount, new Quantity(20, Dimension.Warmth)), StepConstants.Hands(1, 2, pies), MinuteRange.None, "bench", "level, no holes at the wall"));
-        steps.Add(new(Part.Assembly, "Set in the fridge.", StepConstants.Hands(0, 0.5, pies), set, "fridge", "springs back under a finger",
+        steps.Add(new(Part.Filling, "Take the cream cheese out to soften.", new(1, 0, pies), new(StepConstants.SoftenCheese.Low, StepConstants.SoftenCheese.Usual, StepConstants.SoftenCheese.High), "bench", "a finger sinks in"));
+        steps.Add(new(Part.Filling, new("Bloom the gelatine in its cold water 5 min, then melt it gently at {0}.", new Quantity(55, Dimension.Warmth, 50, 60)), new(6, 0, pies), MinuteRange.None, "bench", "clear, no grains", "Never boil it: boiled gelatine does not set. Heated in a microwave oven it can spit and scald."));
+        steps.Add(new(Part.Filling, "Beat the cheese smooth with sugar and flavouring; stream the gelatine in.", new(7, 1.5, pies), MinuteRange.None, "mixer", "smooth; it falls like thick egg white"));
+        steps.Add(new(Part.Filling, "Whip the cream to soft peaks and fold it in.", new(5, 1.5, pies), MinuteRange.None, "mixer", "no streaks, still airy"));
+        steps.Add(new(Part.Assembly, new("Fill each cold crust {0} deep and level it, before it sets at about {1}.", fit.LineDepth, new Quantity(20, Dimension.Warmth)), new(1, 2, pies), MinuteRange.None, "bench", "level, no holes at the wall"));
+        steps.Add(new(Part.Assembly, "Set in the fridge.", new(0, 0.5, pies), set, "fridge", "springs back under a finger",
             new("Keep at or below {0}, and no longer than 2 h out of the fridge; or as your local rules say.", new Quantity(5, Dimension.Warmth))));
     }
 
@@ -114,6 +114,6 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         if (choice.Topping == Topping.None)
             return;
         var style = LayerStyle.Nearest(choice.Height);
-        steps.Add(new(Part.Topping, new("Whip the cream to " + style.Stage + " and put it on {0} thick, on a quite cold pie.", choice.Height.AsQuantity()), StepConstants.Hands(6, 4, pies), MinuteRange.None, "mixer", "last strokes by hand: a few seconds past stiff is butter"));
+        steps.Add(new(Part.Topping, new("Whip the cream to " + style.Stage + " and put it on {0} thick, on a quite cold pie.", choice.Height.AsQuantity()), new(6, 4, pies), MinuteRange.None, "mixer", "last strokes by hand: a few seconds past stiff is butter"));
     }
 }

@@ -40,7 +40,7 @@ public readonly record struct Shown(UnitChoice Units)
         if (phrase.Amounts is not { Length: > 0 } amounts)
             return phrase.Template;
         var self = this;
-        return string.Format(CultureInfo.InvariantCulture, phrase.Template, Array.ConvertAll(amounts, a => (object)self.Say(a)));
+        return string.Format(CultureInfo.InvariantCulture, phrase.Template, Array.ConvertAll(amounts, a => (object)self.Say(a.Quantity)));
     }
 
     /// <summary>A mass of an ingredient. In cups the ingredient's own density decides; below 5 g a spoon is named as well.</summary>
@@ -163,7 +163,7 @@ public readonly record struct Shown(UnitChoice Units)
     {
         OvenUnit.Fahrenheit => Invariant($"{Math.Round(((c * 9 / 5) + 32) / 5) * 5:0} °F"),
         OvenUnit.Fan => Invariant($"{Math.Round((c - 20) / 5) * 5:0} °C fan"),
-        OvenUnit.Gas => c < 125 ? "gas ½" : Invariant($"gas {GasMarks.MinBy(m => Math.Abs(m.Above - c + 0.1)).Mark}"),
+        OvenUnit.Gas => c < 125 ? "gas ½" : Invariant($"gas {GasMarks.MinBy(m => Math.Abs(m.Above - c - 0.1)).Mark}"),
         _ => Invariant($"{Math.Round(c / 5) * 5:0} °C"),
     };
 

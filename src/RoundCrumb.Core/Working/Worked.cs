@@ -46,6 +46,11 @@ public sealed class Worked<T>(string id, string name, T value, string formula, p
     /// <inheritdoc/>
     public string Formula { get; } = formula;
 
+    public static implicit operator Said(Worked<T> figure) => new(figure.Amount, figure);
+
+    /// <summary>The figure as it stands in a sentence.</summary>
+    public Said ToSaid() => this;
+
     /// <inheritdoc/>
     public IReadOnlyList<Term> Terms { get; } = terms;
 }

@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text.Encodings.Web;
 using Microsoft.AspNetCore.Html;
+using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
 
@@ -21,7 +22,19 @@ public static class FigureLink
         var html = HtmlEncoder.Default;
         return new HtmlString(string.Create(
             CultureInfo.InvariantCulture,
-            $"<a class=\"num\" id=\"n-{figure.Id}\" href=\"/working?f={figure.Id}&amp;n={pies}&amp;{html.Encode(composition)}\" data-working title=\"{html.Encode(figure.Name)}: how it was made\">{html.Encode(words)}</a>"));
+            $"<a class=\"num\" href=\"/working?f={figure.Id}&amp;n={pies}&amp;{html.Encode(composition)}\" data-working title=\"{html.Encode(figure.Name)}: how it was made\">{html.Encode(words)}</a>"));
     }
 
+    /// <summary>A sentence whose figures open.</summary>
+    public static IHtmlContent Sentence(Phrase phrase, Shown shown, string composition, int pies)
+    {
+        if (phrase.IsEmpty)
+            return HtmlString.Empty;
+        var words = HtmlEncoder.Default.Encode(phrase.Template);
+        if (phrase.Amounts is not { Length: > 0 } amounts)
+            return new HtmlString(words);
+        return new HtmlString(string.Format(CultureInfo.InvariantCulture, words, Array.ConvertAll(amounts, a => a.Figure is { } figure
+            ? (object)To(figure, shown, composition, pies)
+            : HtmlEncoder.Default.Encode(shown.Say(a.Quantity)))));
+    }
 }

@@ -2,6 +2,8 @@ using Microsoft.AspNetCore.Html;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
 using RoundCrumb.Data.Bakes;
@@ -27,6 +29,19 @@ public sealed class BakeView(Bake bake, Shown shown)
 
     /// <summary>A figure that opens to its working.</summary>
     public IHtmlContent Figure(IWorked figure, string? said = null) => FigureLink.To(figure, Shown, Bake.Address, Sheet.Pie.Pies, said);
+
+    /// <summary>A sentence whose figures open.</summary>
+    public IHtmlContent Sentence(Phrase phrase) => FigureLink.Sentence(phrase, Shown, Bake.Address, Sheet.Pie.Pies);
+
+    /// <summary>How long a step waits and where, as a baker would say it.</summary>
+    public string Waits(Step step)
+    {
+        var wait = step.Wait;
+        if (wait.Most <= wait.Best * 2)
+            return Shown.Say(wait.AsQuantity());
+        var usual = Shown.Say(new Quantity(wait.Best, Dimension.Time, wait.Least, wait.Best));
+        return $"{usual}, up to {Shown.Say(new Quantity(wait.Most, Dimension.Time))}";
+    }
 
     /// <summary>What the law makes a label name, in words.</summary>
     public string Contains

@@ -96,6 +96,12 @@ public sealed class ComposeView
     /// <summary>A figure that opens to its working.</summary>
     public IHtmlContent Figure(IWorked figure) => FigureLink.To(figure, Shown, Canonical, 1);
 
+    /// <summary>A sentence whose figures open.</summary>
+    public IHtmlContent Sentence(Phrase phrase) => FigureLink.Sentence(phrase, Shown, Canonical, 1);
+
+    /// <summary>True for the advice that is the thing to do next: the gravest, if it is grave.</summary>
+    public bool IsNext(Finding finding) => finding.Severity <= Severity.Disappoints && ReferenceEquals(finding, Pie.Advice[0]);
+
     /// <summary>The choices of how much filling to make: value, words, chosen or not.</summary>
     public IEnumerable<(string Value, string Words, bool Chosen)> Batches()
     {

@@ -70,7 +70,7 @@ public static class CutSlice
             var below = _wall + (small ? 3 : 19);
             var flange = pan.HasRim ? 13 : Overflows(pie) ? 12 : 5;
             var left = small ? 3 : 8;
-            var right = _radius + _wall + flange + (small ? 2 : 16);
+            var right = _radius + _wall + flange + (small ? 2 : 10);
             var wide = Math.Max(left + right, (above + _depth + below) * Width / Height);
             var high = wide * Height / Width;
             var px = wide / Width;
@@ -78,7 +78,7 @@ public static class CutSlice
             var y0 = -(_depth + above) - ((high - above - _depth - below) / 2);
             var css = small ? "cut small" : "cut";
 
-            Raw($"<svg class=\"{css}\" viewBox=\"{N(x0)} {N(y0)} {N(wide)} {N(high)}\" role=\"{(small ? "img" : "group")}\" aria-labelledby=\"{Id("title")} {Id("desc")}\">");
+            Raw($"<svg class=\"{css}\" viewBox=\"{N(x0)} {N(y0)} {N(wide)} {N(high)}\" font-size=\"{N(14 * px)}\" role=\"{(small ? "img" : "group")}\" aria-labelledby=\"{Id("title")} {Id("desc")}\">");
             Raw($"<title id=\"{Id("title")}\">The pie, cut from middle to rim</title><desc id=\"{Id("desc")}\">{Html(Describe(pie, shown))}</desc>");
             Pan(px);
             Crust(px);
@@ -292,13 +292,13 @@ public static class CutSlice
             var size = 14 * px;
             var depth = _pie.FilledDepth.Value.Value;
             if (depth > size * 1.3)
-                Text(8, FillingTop + (depth / 2) + (size * 0.35), size, "word", $"{C.Filling.Formula.Name}, {_shown.Say(_pie.FilledDepth.Amount)} deep");
+                Text(8, FillingTop + (depth / 2) + (size * 0.35), "word", $"{C.Filling.Formula.Name}, {_shown.Say(_pie.FilledDepth.Amount)} deep");
             if (cream > size * 1.15)
-                Text(8, FillingTop - (cream / 2) + (size * 0.35), size, "word", $"cream, {_shown.Say(C.Topping.Height.AsQuantity())}");
+                Text(8, FillingTop - (cream / 2) + (size * 0.35), "word", $"cream, {_shown.Say(C.Topping.Height.AsQuantity())}");
             if (Overflows(_pie))
-                Text(8, -_depth - 14, size, "word over-word", $"{_shown.Say(_pie.Fit.RunsOver.Amount)} would run over");
+                Text(8, -_depth - 14, "word over-word", $"{_shown.Say(_pie.Fit.RunsOver.Amount)} would run over");
             else if (_pie.LeftOver.Value.Value >= 5)
-                Text(8, -(_depth + Math.Max(cream * 1.3, 2)) - (size * 0.4) - Math.Max(0, -_depth - FillingTop), size, "word aside-word", $"{_shown.Say(_pie.LeftOver.Amount)} left in the bowl");
+                Text(8, -(_depth + Math.Max(cream * 1.3, 2)) - (size * 0.4) - Math.Max(0, -_depth - FillingTop), "word aside-word", $"{_shown.Say(_pie.LeftOver.Amount)} left in the bowl");
         }
 
         /// <summary>The rule below: millimetres, or inches for a baker who works in them.</summary>
@@ -319,16 +319,16 @@ public static class CutSlice
             var unit = inches ? "in" : "mm";
             var each = inches ? 25.4 : 50;
             for (var i = 0; i * each <= end; i++)
-                Text(i * each, y + (22 * px), 12 * px, i == 0 ? "tick first" : "tick", i == 0 ? $"0 {unit}" : inches ? N(i) : N(i * 50));
+                Text(i * each, y + (22 * px), i == 0 ? "tick first" : "tick", i == 0 ? $"0 {unit}" : inches ? N(i) : N(i * 50));
 
             // A short upright rule at the rim shows the depth.
             var x = _radius + _wall + (C.Pan.HasRim ? 15 : 7);
             Raw($"<path class=\"rule\" d=\"M{N(x)} 0V{N(-_depth)}m{N(-3 * px)} 0h{N(6 * px)}M{N(x - (3 * px))} 0h{N(6 * px)}\" stroke-width=\"{N(px)}\"/>");
-            Text(x + (9 * px), -_depth / 2, 12 * px, "tick depth", _shown.Say(C.Pan.Depth.AsQuantity()));
+            Raw($"<text class=\"tick depth\" transform=\"translate({N(x + (16 * px))} {N(-_depth / 2)}) rotate(-90)\">{Html(_shown.Say(C.Pan.Depth.AsQuantity()))}</text>");
         }
 
-        private void Text(double x, double y, double size, string css, string words) =>
-            Raw($"<text class=\"{css}\" x=\"{N(x)}\" y=\"{N(y)}\" font-size=\"{N(size)}\">{Html(words)}</text>");
+        private void Text(double x, double y, string css, string words) =>
+            Raw($"<text class=\"{css}\" x=\"{N(x)}\" y=\"{N(y)}\">{Html(words)}</text>");
 
         private void Raw(FormattableString text) => _svg.Append(FormattableString.Invariant(text));
 

@@ -1,0 +1,104 @@
+using FsCheck.Xunit;
+using RoundCrumb.Core.Advice;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Units;
+
+namespace RoundCrumb.Core.Tests.Advice;
+
+public class RuleTests
+{
+    private const string Custard = "pan=plate-23&crust=butter-flaky&seal=white&fill=malt-custard&top=plain&ahead=10&topped=1";
+    private const string Cheese = "pan=springform-20&crust=plain-crumb&bake=chilled&fill=lemon-cheese&line=20&top=none&ahead=16&topped=0";
+
+    /// <summary>Each rule: a pie that fires it and its nearest neighbour that does not.</summary>
+    public static TheoryData<string, string, string> Cases => new()
+    {
+        { "runs-over", Cheese + "&pan=tart-25&line=4&make=2", Cheese + "&pan=tart-25&line=4&make=0.95" },
+        { "left-over", Custard + "&make=above", Custard + "&make=exact" },
+        { "short", Cheese + "&make=1", Cheese + "&make=above" },
+        { "too-deep", Custard + "&pan=deep-plate-24", Custard + "&pan=deep-plate-24&line=12" },
+        { "too-soft", Custard + "&set=80", Custard + "&set=90" },
+        { "too-firm", Custard + "&set=160", Custard + "&set=125" },
+        { "not-set", Custard + "&ahead=2.5&topped=0", Custard + "&ahead=3&topped=0" },
+        { "past-keeping", Custard + "&ahead=25", Custard + "&ahead=24" },
+        { "unsealed", Custard + "&seal=none&ahead=13", Custard + "&seal=none&ahead=12" },
+        { "chilled-under-hot", Custard + "&crust=plain-crumb&bake=chilled&seal=none", Custard + "&crust=plain-crumb&bake=baked&seal=none" },
+        { "hot-on-chocolate", Custard + "&seal=chocolate", Cheese + "&seal=chocolate" },
+        { "raw-seal", Cheese + "&seal=white", Cheese + "&bake=baked&seal=white" },
+        { "flaky-in-fluted-tin", Custard + "&pan=tart-25&edge=trimmed", Custard + "&pan=plate-23&edge=trimmed" },
+        { "edge-without-rim", Custard + "&pan=tart-25&edge=crimped", Custard + "&pan=tart-25&edge=trimmed" },
+        { "cannot-unmould", Cheese + "&pan=deep-plate-24&line=4", Cheese + "&pan=deep-plate-24&line=10" },
+        { "crumb-thickness", Cheese + "&thick=12", Cheese + "&thick=10" },
+        { "dough-thickness", Custard + "&thick=5", Custard + "&thick=4" },
+        { "wall-below-filling", Custard + "&pan=springform-20&edge=trimmed&wall=20&line=40", Custard + "&pan=springform-20&edge=trimmed&wall=45&line=40" },
+        { "hot-or-steady", Custard + "&bake=steady", Custard + "&bake=hot" },
+        { "cream-past-hold", Custard + "&topped=5", Custard + "&topped=4" },
+        { "cream-on-warm", Custard + "&ahead=5&topped=3", Custard + "&ahead=5&topped=2" },
+        { "tall-on-soft", Custard + "&set=80&cream=17", Custard + "&set=80&cream=16" },
+        { "sweet-on-sweet", Custard + "&fill=butterscotch-custard&top=icing", Custard + "&fill=butterscotch-custard&top=plain" },
+        { "no-oven", Custard + "&nooven=1", Cheese + "&nooven=1" },
+        { "gelatine-filling", Cheese + "&veg=1", Custard + "&veg=1" },
+        { "gelatine-cream", Custard + "&top=gelatine&veg=1", Custard + "&top=icing&veg=1" },
+    };
+
+    [Fact]
+    public void Every_rule_has_its_case() =>
+        Cases.Select(c => c.Data.Item1).Order().ShouldBe(RuleBook.All.Select(r => r.Id).Order());
+
+    [Theory]
+    [MemberData(nameof(Cases))]
+    public void A_rule_fires_where_it_should_and_not_beside_it(string id, string fires, string near)
+    {
+        Fired(fires).ShouldContain(id);
+        Fired(near).ShouldNotContain(id);
+    }
+
+    [Theory]
+    [MemberData(nameof(Cases))]
+    public void Every_remedy_silences_its_rule(string id, string fires, string near)
+    {
+        _ = near;
+        var pie = Pies.Read(fires);
+        var finding = Assessment.Of(pie).Advice.Single(f => f.Rule.Id == id);
+        finding.Remedies.ShouldNotBeEmpty();
+        foreach (var remedy in finding.Remedies)
+        {
+            var after = remedy.Apply(pie);
+            var words = new Shown(UnitChoice.Usual).Say(remedy.Do);
+            after.ShouldNotBe(pie, words);
+            Assessment.Of(after).Advice.Select(f => f.Rule.Id).ShouldNotContain(id, words);
+        }
+    }
+
+    [Property(Arbitrary = [typeof(ArbitraryPies)], MaxTest = 400)]
+    public void No_rule_throws_and_every_finding_says_what_why_and_how_it_is_mended(Composition pie)
+    {
+        foreach (var units in (UnitChoice[])[UnitChoice.Usual, new(MassUnit.Cups, OvenUnit.Gas, LengthUnit.Inches)])
+        {
+            var shown = new Shown(units);
+            foreach (var finding in Assessment.Of(pie).Advice)
+            {
+                shown.Say(finding.Says).ShouldNotBeNullOrWhiteSpace();
+                shown.Say(finding.Because).ShouldNotBeNullOrWhiteSpace();
+                foreach (var remedy in finding.Remedies)
+                {
+                    remedy.Cost.ShouldNotBeNullOrWhiteSpace();
+                    CompositionAddress.Read(CompositionAddress.Write(remedy.Apply(pie))).Troubles.ShouldBeEmpty(shown.Say(remedy.Do));
+                }
+            }
+        }
+    }
+
+    [Property(Arbitrary = [typeof(ArbitraryPies)])]
+    public void The_gravest_comes_first(Composition pie)
+    {
+        var order = Assessment.Of(pie).Advice.Select(f => f.Severity).ToList();
+        order.ShouldBe(order.Order());
+    }
+
+    [Fact]
+    public void The_pie_a_baker_starts_from_goes_together() =>
+        Assessment.Of(Composition.Usual).Advice.ShouldAllBe(f => f.Severity >= Severity.WorthKnowing);
+
+    private static IEnumerable<string> Fired(string address) => Assessment.Of(Pies.Read(address)).Advice.Select(f => f.Rule.Id);
+}

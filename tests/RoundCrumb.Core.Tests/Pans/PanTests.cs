@@ -1,0 +1,91 @@
+using FsCheck.Xunit;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Quantities;
+
+namespace RoundCrumb.Core.Tests.Pans;
+
+public class PanTests
+{
+    [Fact]
+    public void A_23_cm_plate_by_hand()
+    {
+        // R = 114.5, r = 92, depth 32 mm.
+        // R² + R r + r² = 13110.25 + 10534 + 8464 = 32108.25; × 32 × π ÷ 3 = 1,075,952 mm³ = 1076 ml.
+        var plate = PanCupboard.Plate23.Inside;
+        plate.Volume.Value.ShouldBe(1076, 0.5);
+
+        // Base π × 92² = 26,590 mm²; top π × 114.5² = 41,187 mm²; rim 2 π × 114.5 = 719.4 mm.
+        plate.BaseArea.Value.ShouldBe(26_590, 1);
+        plate.TopArea.Value.ShouldBe(41_187, 1);
+        plate.Rim.Value.ShouldBe(719.4, 0.1);
+
+        // Slant √(22.5² + 32²) = √1530.25 = 39.12; wall π × 206.5 × 39.12 = 25,378 mm².
+        plate.WallArea.Value.ShouldBe(25_378, 5);
+    }
+
+    [Fact]
+    public void A_straight_springform_is_a_cylinder() =>
+        PanCupboard.Springform20.Inside.Volume.Value.ShouldBe(Math.PI * 100 * 100 * 70 / 1000, 1e-6);
+
+    [Property(Arbitrary = [typeof(ArbitraryPies)])]
+    public void Volume_and_wall_agree_with_adding_up_thin_slices(Composition pie)
+    {
+        var tub = pie.Pan.Inside;
+        const int Slices = 4000;
+        double volume = 0, wall = 0;
+        var high = tub.Depth / Slices;
+        for (var i = 0; i < Slices; i++)
+        {
+            var middle = tub.BaseRadius + ((tub.TopRadius - tub.BaseRadius) * (i + 0.5) / Slices);
+            volume += Math.PI * middle * middle * high;
+            var along = Math.Sqrt((high * high) + Math.Pow((tub.TopRadius - tub.BaseRadius) / Slices, 2));
+            wall += 2 * Math.PI * middle * along;
+        }
+
+        tub.Volume.Value.ShouldBe(volume / 1000, volume / 1000 * 1e-5);
+        tub.WallArea.Value.ShouldBe(wall, wall * 1e-5);
+    }
+
+    [Property(Arbitrary = [typeof(ArbitraryPies)])]
+    public void Depth_for_a_volume_undoes_volume_to_a_depth(Composition pie)
+    {
+        var lined = pie.Lined;
+        foreach (var share in (double[])[0.05, 0.3, 0.5, 0.77, 1])
+        {
+            var depth = lined.Depth.Value * share;
+            var volume = lined.VolumeTo(depth);
+            if (volume.Value > 0)
+                lined.DepthFor(volume).Value.ShouldBe(depth, 1e-6 * Math.Max(1, depth));
+        }
+    }
+
+    [Property(Arbitrary = [typeof(ArbitraryPies)])]
+    public void A_lining_only_takes_room(Composition pie)
+    {
+        var lined = pie.Lined;
+        lined.Volume.Value.ShouldBeLessThan(pie.Pan.Inside.Volume.Value);
+        lined.Depth.Value.ShouldBeLessThan(pie.Pan.Depth.Value);
+        lined.RadiusAt(0).ShouldBeLessThanOrEqualTo(pie.Pan.Inside.RadiusAt(pie.Crust.Thickness.Value) + 1e-9);
+    }
+
+    [Fact]
+    public void Three_millimetres_of_dough_in_a_23_cm_plate_by_hand()
+    {
+        // Slope 22.5 ÷ 32 = 0.7031 mm for a mm; the wall's 3 mm are 3 × 39.12 ÷ 32 = 3.667 mm across.
+        // Bottom radius 92 + 3 × 0.7031 − 3.667 = 90.44; top 114.5 − 3.667 = 110.83; depth 29.
+        // π ÷ 3 × 29 × (110.83² + 110.83 × 90.44 + 90.44²) = 925,147 mm³.
+        Pies.Plain.Lined.Volume.Value.ShouldBe(925, 1);
+    }
+
+    [Fact]
+    public void A_base_alone_leaves_the_whole_width() =>
+        Pies.Cheese.Lined.Volume.Value.ShouldBe(Math.PI * 100 * 100 * (70 - 9) / 1000, 1e-6);
+
+    [Fact]
+    public void Above_the_brim_the_depth_goes_on_growing()
+    {
+        var lined = Pies.Plain.Lined;
+        lined.DepthFor(lined.Volume + new Millilitres(100)).Value.ShouldBeGreaterThan(lined.Depth.Value);
+    }
+}

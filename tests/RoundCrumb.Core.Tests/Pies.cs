@@ -1,0 +1,58 @@
+using FsCheck;
+using FsCheck.Fluent;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Toppings;
+
+namespace RoundCrumb.Core.Tests;
+
+/// <summary>Random pies: every composition that a baker could put together within the limits of its fields.</summary>
+public static class Pies
+{
+    public static Composition Plain { get; } = Composition.For(PanCupboard.Plate23, CrustBook.ButterFlaky, FillingBook.MaltCustard, Topping.Plain);
+
+    public static Composition Cheese { get; } = Read("pan=springform-20&crust=plain-crumb&bake=chilled&fill=lemon-cheese&top=none");
+
+    public static Composition Read(string address) => CompositionAddress.Read(address).Composition;
+
+    public static Arbitrary<Composition> Any() => Arb.From(
+        from pan in Gen.OneOf(Gen.Elements<Pan>([.. PanCupboard.All]), OwnPan)
+        from crust in Gen.Elements<CrustFamily>([.. CrustBook.All])
+        from treatment in Gen.Elements<Treatment>([.. crust.Treatments])
+        from thick in Gen.Choose((int)(crust.Limits.Thinnest * 2), (int)(crust.Limits.Thickest * 2))
+        from wall in Gen.Choose(0, 100)
+        from edge in Gen.Elements(Edge.Trimmed, Edge.Crimped, Edge.HighFluted)
+        from seal in Gen.Elements<Seal>([.. Seal.All])
+        from filling in Gen.Elements<FillingFormula>([.. FillingBook.All])
+        from make in Gen.Elements("exact", "below", "above", "0.5", "1", "2.5")
+        from line in Gen.Choose(0, 30)
+        from setter in Gen.Choose(50, 200)
+        from topping in Gen.Elements<Topping>([.. Topping.All])
+        from cream in Gen.Choose(2, 60)
+        from ahead in Gen.Choose(0, 100)
+        from topped in Gen.Choose(0, 100)
+        from noOven in Gen.Elements(false, true)
+        from veg in Gen.Elements(false, true)
+        select Read(CompositionAddress.Write(new Composition(
+            pan,
+            new(crust, new(thick / 2.0), new(Math.Max(crust is RolledFamily ? 10 : 0, pan.Depth.Value * wall / 100)), treatment, edge, seal),
+            new(filling, Read("make=" + make).Filling.Batch, new(line), setter / 100.0),
+            new(topping, new(cream)),
+            new(ahead, Math.Min(topped, ahead), noOven, veg)))));
+
+    private static Gen<Pan> OwnPan =>
+        from top in Gen.Choose(60, 600)
+        from taper in Gen.Choose(50, 100)
+        from depth in Gen.Choose(15, 150)
+        from kind in Gen.Elements(PanKind.PiePlate, PanKind.TartTin, PanKind.Springform)
+        from material in Gen.Elements(Enum.GetValues<PanMaterial>())
+        select new Pan(PanCupboard.OwnId, "Your own round pan", kind, material, new(top), new(Math.Max(40, Math.Round(top * taper / 100.0))), new(depth));
+}
+
+/// <summary>Random pies, as an argument of a property.</summary>
+public static class ArbitraryPies
+{
+    public static Arbitrary<Composition> Composition() => Pies.Any();
+}
