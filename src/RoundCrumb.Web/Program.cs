@@ -15,6 +15,7 @@ var builder = WebApplication.CreateBuilder([.. args.Where(a => a != "--demo")]);
 builder.Host.UseSerilog(static (context, log) => log
     .MinimumLevel.Information()
     .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
+    .MinimumLevel.Override("Microsoft.AspNetCore.DataProtection", LogEventLevel.Error)
     .MinimumLevel.Override("Microsoft.Hosting.Lifetime", LogEventLevel.Information)
     .ReadFrom.Configuration(context.Configuration)
     .WriteTo.Console(formatProvider: CultureInfo.InvariantCulture));
