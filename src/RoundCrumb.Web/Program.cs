@@ -5,6 +5,7 @@ using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Demo;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Web.Hosting;
+using RoundCrumb.Web.Pages;
 using Serilog;
 using Serilog.Events;
 
@@ -24,10 +25,11 @@ var file = Path.GetFullPath(builder.Configuration["RoundCrumb:File"] ?? "roundcr
 demo |= builder.Configuration.GetValue<bool>("RoundCrumb:Demo");
 
 builder.Services.AddSingleton(TimeProvider.System);
-builder.Services.AddDbContext<RoundCrumbContext>(options => options.UseRoundCrumbFile(file));
+builder.Services.AddDbContextPool<RoundCrumbContext>(options => options.UseRoundCrumbFile(file));
 builder.Services.AddScoped<PieShelf>();
 builder.Services.AddScoped<BakeBook>();
 builder.Services.AddHttpContextAccessor();
+builder.Services.AddSingleton(FigureLink.Encoder);
 builder.Services.AddScoped<Preferences>();
 builder.Services.AddDataProtection()
     .SetApplicationName("RoundCrumb")

@@ -225,7 +225,7 @@ public static class CompositionAddress
             var kind = Named(OwnKind, Kinds, PanKind.PiePlate, "a kind of pan");
             var material = Named(OwnMaterial, Materials, PanMaterial.BrightAluminium, "a material");
             var top = Length(OwnTop, new(230), 60, 600, "A round pan is {0} to {1} across; larger won’t go into an oven.");
-            var likely = new Millimetres(kind is PanKind.PiePlate ? top.Value * 0.8 : top.Value);
+            var likely = new Millimetres(kind is PanKind.PiePlate ? Math.Round(top.Value * 0.8) : top.Value);
             var floor = Length(OwnBase, likely, 40, 600, "The base is {0} to {1} across.");
             if (floor > top)
             {
@@ -326,7 +326,8 @@ public static class CompositionAddress
                 return usual;
             }
 
-            return new(mm);
+            // As fine as an address holds, so that what is read is what is written.
+            return new(Math.Round(mm, 3));
         }
 
         private double? PerUnit(string unit) => unit switch
@@ -362,7 +363,7 @@ public static class CompositionAddress
                 return usual;
             }
 
-            return value;
+            return Math.Round(value, 3);
         }
 
         private void Say(string name, string? typed, Phrase message)

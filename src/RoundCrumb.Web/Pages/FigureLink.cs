@@ -1,5 +1,6 @@
 using System.Globalization;
 using System.Text.Encodings.Web;
+using System.Text.Unicode;
 using Microsoft.AspNetCore.Html;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
@@ -10,6 +11,9 @@ namespace RoundCrumb.Web.Pages;
 /// <summary>A figure on a page, as a link that opens its working.</summary>
 public static class FigureLink
 {
+    /// <summary>Encodes what is special to HTML and leaves °, – and ½ as they are.</summary>
+    public static HtmlEncoder Encoder { get; } = HtmlEncoder.Create(UnicodeRanges.All);
+
     /// <summary>The link.</summary>
     /// <param name="figure">The figure.</param>
     /// <param name="shown">The baker's units.</param>
@@ -19,7 +23,7 @@ public static class FigureLink
     public static IHtmlContent To(IWorked figure, Shown shown, string composition, int pies, string? said = null)
     {
         var words = said ?? shown.Say(figure.Amount);
-        var html = HtmlEncoder.Default;
+        var html = Encoder;
         return new HtmlString(string.Create(
             CultureInfo.InvariantCulture,
             $"<a class=\"num\" href=\"/working?f={figure.Id}&amp;n={pies}&amp;{html.Encode(composition)}\" data-working title=\"{html.Encode(figure.Name)}: how it was made\">{html.Encode(words)}</a>"));
@@ -30,11 +34,11 @@ public static class FigureLink
     {
         if (phrase.IsEmpty)
             return HtmlString.Empty;
-        var words = HtmlEncoder.Default.Encode(phrase.Template);
+        var words = Encoder.Encode(phrase.Template);
         if (phrase.Amounts is not { Length: > 0 } amounts)
             return new HtmlString(words);
         return new HtmlString(string.Format(CultureInfo.InvariantCulture, words, Array.ConvertAll(amounts, a => a.Figure is { } figure
             ? (object)To(figure, shown, composition, pies)
-            : HtmlEncoder.Default.Encode(shown.Say(a.Quantity)))));
+            : Encoder.Encode(shown.Say(a.Quantity)))));
     }
 }

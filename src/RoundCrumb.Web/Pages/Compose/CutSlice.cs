@@ -1,6 +1,5 @@
 using System.Globalization;
 using System.Text;
-using System.Text.Encodings.Web;
 using Microsoft.AspNetCore.Html;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
@@ -334,7 +333,7 @@ public static class CutSlice
 
         private void Raw(string text) => _svg.Append(text);
 
-        private static string Html(string text) => HtmlEncoder.Default.Encode(text);
+        private static string Html(string text) => FigureLink.Encoder.Encode(text);
 
         private static string N(double value) => Math.Round(value, 2).ToString("0.##", CultureInfo.InvariantCulture);
     }

@@ -1,0 +1,68 @@
+#!/usr/bin/env bash
+# Installs what the tests need (Debian's chromium, chromium-driver and nodejs, where they are missing) and runs everything.
+# The last line counts the test results; the exit code is non-zero if anything failed.
+set -uo pipefail
+cd "$(dirname "$0")"
+export DOTNET_NOLOGO=1 DOTNET_CLI_TELEMETRY_OPTOUT=1
+results="$PWD/TestResults"
+rm -rf "$results"
+mkdir -p "$results"
+
+step() { printf '\n== %s\n' "$1"; }
+check() { # check "what" command...: a check that counts as one test
+  local what="$1"
+  shift
+  step "$what"
+  if "$@"; then checks_passed=$((checks_passed + 1)); else
+    echo "FAILED: $what"
+    checks_failed=$((checks_failed + 1))
+  fi
+}
+checks_passed=0
+checks_failed=0
+
+missing=()
+command -v chromium >/dev/null || missing+=(chromium)
+command -v chromedriver >/dev/null || missing+=(chromium-driver)
+command -v node >/dev/null || missing+=(nodejs)
+command -v npm >/dev/null || missing+=(npm)
+if [ "${#missing[@]}" -gt 0 ]; then
+  step "install ${missing[*]}"
+  as_root() { if [ "$(id -u)" = 0 ]; then "$@"; else sudo "$@"; fi; }
+  as_root apt-get update -qq && as_root env DEBIAN_FRONTEND=noninteractive apt-get install -y -qq --no-install-recommends "${missing[@]}" >/dev/null
+fi
+
+current_assets() {
+  bash assets/build.sh && git diff --exit-code --stat -- src/RoundCrumb.Web/wwwroot tests/RoundCrumb.Browser.Tests/lib &&
+    [ -z "$(git ls-files --others --exclude-standard -- src/RoundCrumb.Web/wwwroot tests/RoundCrumb.Browser.Tests/lib)" ]
+}
+
+check "build without a warning" dotnet build RoundCrumb.slnx -c Release --nologo -v minimal
+check "formatted" dotnet format RoundCrumb.slnx --verify-no-changes --no-restore
+check "committed styles, scripts and typefaces are current" current_assets
+
+passed=0
+failed=0
+skipped=0
+for project in Core Web Browser; do
+  name="RoundCrumb.$project.Tests"
+  step "$name"
+  trx="$results/$name.trx"
+  dotnet "tests/$name/bin/Release/net10.0/$name.dll" -trx "$trx" -noColor || true
+  if [ -s "$trx" ]; then
+    counters=$(grep -o '<Counters [^>]*' "$trx")
+    count() { sed -n "s/.*[ ]$1=\"\([0-9]*\)\".*/\1/p" <<<"$counters"; }
+    passed=$((passed + $(count passed)))
+    failed=$((failed + $(count failed) + $(count error)))
+    skipped=$((skipped + $(count notExecuted)))
+  else
+    echo "FAILED: $name left no results"
+    failed=$((failed + 1))
+  fi
+done
+
+passed=$((passed + checks_passed))
+failed=$((failed + checks_failed))
+printf '\n'
+if [ "$skipped" -gt 0 ]; then echo "$passed passed, $failed failed, $skipped skipped"; else echo "$passed passed, $failed failed"; fi
+[ "$failed" -eq 0 ]

@@ -1,0 +1,155 @@
+using Microsoft.AspNetCore.Hosting;
+using Microsoft.AspNetCore.Mvc.Testing;
+using Microsoft.Data.Sqlite;
+using OpenQA.Selenium;
+using OpenQA.Selenium.Chrome;
+using OpenQA.Selenium.Support.UI;
+
+namespace RoundCrumb.Browser.Tests;
+
+/// <summary>The application on a real port, with the demo in a real SQLite file.</summary>
+public sealed class TeaRoom : WebApplicationFactory<Program>
+{
+    private readonly DirectoryInfo _folder = Directory.CreateTempSubdirectory("roundcrumb-");
+
+    public TeaRoom()
+    {
+        UseKestrel(0);
+        StartServer();
+        Address = ClientOptions.BaseAddress.ToString().TrimEnd('/');
+    }
+
+    public string Address { get; }
+
+    protected override void ConfigureWebHost(IWebHostBuilder builder)
+    {
+        builder.UseSetting("RoundCrumb:File", Path.Combine(_folder.FullName, "tea-room.db"));
+        builder.UseSetting("RoundCrumb:Demo", "true");
+        builder.UseSetting("Serilog:MinimumLevel:Default", "Warning");
+    }
+
+    public override async ValueTask DisposeAsync()
+    {
+        await base.DisposeAsync();
+        SqliteConnection.ClearAllPools();
+        _folder.Delete(recursive: true);
+    }
+}
+
+/// <summary>One tea room for all browser tests, one test after the other.</summary>
+[CollectionDefinition(Name)]
+public sealed class OneTeaRoom : ICollectionFixture<TeaRoom>
+{
+    public const string Name = "tea room";
+}
+
+/// <summary>A baker at a headless Chromium with a fresh profile.</summary>
+public sealed class Baker : IDisposable
+{
+    private readonly DirectoryInfo _profile = Directory.CreateTempSubdirectory("roundcrumb-browser-");
+    private readonly string _address;
+
+    public Baker(TeaRoom room, int width = 1280, int height = 800)
+    {
+        _address = room.Address;
+        var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
+        options.AddArguments(
+            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", "--no-first-run", "--disable-background-networking", "--disable-component-update",
+            "--disable-sync", "--disable-quic", $"--user-data-dir={_profile.FullName}");
+        options.SetLoggingPreference(LogType.Browser, LogLevel.All);
+        var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
+        service.SuppressInitialDiagnosticInformation = true;
+        Driver = new ChromeDriver(service, options, TimeSpan.FromSeconds(120));
+
+        // The window's inside, so that a phone is as narrow as a phone.
+        Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+    }
+
+    public ChromeDriver Driver { get; }
+
+    public string Here => Driver.Url[_address.Length..];
+
+    public IWebElement Active => Driver.SwitchTo().ActiveElement();
+
+    public void Open(string path)
+    {
+        Driver.Navigate().GoToUrl(_address + path);
+        Until(d => (bool)((IJavaScriptExecutor)d).ExecuteScript("return document.readyState === 'complete' && !!window.htmx")!);
+    }
+
+    public IWebElement Find(string css) => Until(d => d.FindElements(By.CssSelector(css)).FirstOrDefault(e => e.Displayed), css)!;
+
+    public bool Has(string css) => Driver.FindElements(By.CssSelector(css)).Count > 0;
+
+    public string Text(string css) => Find(css).Text;
+
+    public void Choose(string css, string value)
+    {
+        Find(css).FindElement(By.CssSelector($"option[value='{value}']")).Click();
+        Settled();
+    }
+
+    /// <summary>Types into a field and leaves it.</summary>
+    public void Type(string css, string text)
+    {
+        var field = Find(css);
+        field.SendKeys(Keys.Control + "a");
+        field.SendKeys(text.Length == 0 ? Keys.Delete : text);
+        field.SendKeys(Keys.Tab);
+        Settled();
+    }
+
+    public void Click(string css)
+    {
+        var element = Find(css);
+        Driver.ExecuteScript("arguments[0].scrollIntoView({block:'center'})", element);
+        element.Click();
+        Settled();
+    }
+
+    public void Press(params string[] keys)
+    {
+        foreach (var key in keys)
+            Active.SendKeys(key);
+    }
+
+    /// <summary>Waits until htmx has nothing under way and the page stands.</summary>
+    public void Settled() => Until(d => (bool)((IJavaScriptExecutor)d).ExecuteScript(
+        "return document.readyState === 'complete' && !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling, .htmx-added')")!);
+
+    public T Until<T>(Func<IWebDriver, T> condition, string what = "the page")
+    {
+        var wait = new WebDriverWait(Driver, TimeSpan.FromSeconds(30)) { Message = what };
+        wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(NoSuchElementException));
+        return wait.Until(condition)!;
+    }
+
+    /// <summary>What axe finds wrong, one line each.</summary>
+    public IReadOnlyList<string> AxeViolations()
+    {
+        using var stream = typeof(Baker).Assembly.GetManifestResourceStream("axe.min.js")!;
+        using var reader = new StreamReader(stream);
+        Driver.ExecuteScript(reader.ReadToEnd());
+        var found = (IReadOnlyCollection<object>)Driver.ExecuteAsyncScript(
+            "const done = arguments[0]; axe.run(document, {resultTypes: ['violations']}).then(r => done(r.violations.map(v => v.id + ': ' + v.nodes.map(n => n.target.join(' ')).slice(0, 4).join(', '))))")!;
+        return [.. found.Select(f => (string)f)];
+    }
+
+    /// <summary>What the console holds that is no mere information.</summary>
+    public IReadOnlyList<string> ConsoleErrors() =>
+        [.. Driver.Manage().Logs.GetLog(LogType.Browser).Where(l => l.Level >= LogLevel.Warning).Select(l => l.Message)];
+
+    public void Dispose()
+    {
+        Driver.Quit();
+        Driver.Dispose();
+        try
+        {
+            _profile.Delete(recursive: true);
+        }
+        catch (IOException)
+        {
+            // Chromium may still be writing to its profile; the system clears its temporary files.
+        }
+    }
+}

@@ -1,0 +1,84 @@
+namespace RoundCrumb.Browser.Tests;
+
+/// <summary>What holds on every screen, wide and narrow, by day and by night.</summary>
+[Collection(OneTeaRoom.Name)]
+public sealed class EveryScreenTests(TeaRoom room)
+{
+    private static readonly string[] Screens =
+    [
+        "/", "/compose", "/compose?pie=5", "/compose?pan=own&own-top=3000&thick=0&crust=plain-crumb&bake=chilled&fill=lemon-cheese&veg=1&nooven=1",
+        "/bakes/1", "/bakes/3", "/bakes/1/log", "/bakes/3/log", "/working?f=dough", "/units", "/nope",
+    ];
+
+    [Theory]
+    [InlineData(1280, 800, "light")]
+    [InlineData(1280, 800, "night")]
+    [InlineData(390, 844, "light")]
+    public void Axe_finds_nothing_the_console_is_clean_and_nothing_sticks_out(int width, int height, string theme)
+    {
+        using var baker = new Baker(room, width, height);
+        baker.Open("/units");
+        baker.Driver.Manage().Cookies.AddCookie(new OpenQA.Selenium.Cookie("roundcrumb.units", "grams.celsius.centimetres." + theme));
+        foreach (var screen in Screens)
+        {
+            baker.Open(screen);
+            baker.AxeViolations().ShouldBeEmpty(screen);
+            var sticksOut = (long)baker.Driver.ExecuteScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth")!;
+            sticksOut.ShouldBeLessThanOrEqualTo(0, $"{screen} at {width}");
+
+            // A page that is not there is a failed request by its nature; everything else is silent.
+            baker.ConsoleErrors().Where(e => !e.Contains("/nope", StringComparison.Ordinal)).ShouldBeEmpty(screen);
+        }
+    }
+
+    [Fact]
+    public void Axe_finds_nothing_in_an_open_working()
+    {
+        using var baker = new Baker(room);
+        baker.Open("/compose");
+        baker.Click("#h-crust + .figures .num");
+        baker.Find("#working[open]");
+        baker.AxeViolations().ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void A_first_visit_fetches_less_than_250_kB_fonts_included()
+    {
+        using var baker = new Baker(room);
+        foreach (var screen in (string[])["/", "/compose"])
+        {
+            baker.Driver.ExecuteCdpCommand("Network.clearBrowserCache", []);
+            baker.Open(screen);
+            baker.Until(d => (bool)((OpenQA.Selenium.IJavaScriptExecutor)d).ExecuteScript("return document.fonts.status === 'loaded'")!);
+            var bytes = Convert.ToDouble(baker.Driver.ExecuteScript(
+                "return [...performance.getEntriesByType('navigation'), ...performance.getEntriesByType('resource')].reduce((sum, e) => sum + e.transferSize, 0)"), System.Globalization.CultureInfo.InvariantCulture);
+            TestContext.Current.TestOutputHelper?.WriteLine($"{screen}: {bytes / 1000:0} kB");
+            bytes.ShouldBeInRange(60_000, 250_000, screen);
+        }
+    }
+
+    [Fact]
+    public void A_long_name_does_not_break_the_counter_or_the_sheet()
+    {
+        using var baker = new Baker(room, 390, 844);
+        baker.Open("/compose");
+        baker.Type("#pie-name", string.Concat(Enumerable.Repeat("Rhubarbandginger", 5)));
+        baker.Click("[formaction='/compose?handler=Save']");
+        baker.Until(_ => baker.Here.Contains("kept=1", StringComparison.Ordinal));
+        baker.Click("[formaction='/compose?handler=Make']");
+        baker.Until(_ => baker.Here.StartsWith("/bakes/", StringComparison.Ordinal));
+        foreach (var screen in (string[])[baker.Here, "/"])
+        {
+            baker.Open(screen);
+            ((long)baker.Driver.ExecuteScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth")!).ShouldBeLessThanOrEqualTo(0, screen);
+        }
+    }
+
+    [Fact]
+    public void A_usual_pie_is_planned_without_scrolling()
+    {
+        using var baker = new Baker(room);
+        baker.Open("/compose?pie=1");
+        ((long)baker.Driver.ExecuteScript("return document.documentElement.scrollHeight - window.innerHeight")!).ShouldBeLessThanOrEqualTo(0);
+    }
+}
