@@ -69,7 +69,7 @@ public sealed class Assessment
             Term.Of(FilledDepth), Term.Given("radius there", new Millimetres(Lined.RadiusAt(depth))));
         Topping = ToppingSums.Of(composition.Topping.Topping, composition.Topping.Height, surface);
 
-        Chain = StepChain.For(composition, Card, Crust, Fit, pies);
+        Chain = StepChain.For(composition, Card, Crust, FilledDepth, pies);
         Times = Times.Of(Chain, composition);
     }
 

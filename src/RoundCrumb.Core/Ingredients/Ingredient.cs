@@ -1,5 +1,5 @@
-using RoundCrumb.Core.Working;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Ingredients;
 

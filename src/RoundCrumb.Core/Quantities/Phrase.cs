@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Quantities;
@@ -5,7 +6,8 @@ namespace RoundCrumb.Core.Quantities;
 /// <summary>A quantity in a sentence; where it is a figure with its working, that can be opened from the sentence.</summary>
 /// <param name="Quantity">The quantity.</param>
 /// <param name="Figure">The figure it is; none for a quantity that is only said.</param>
-public readonly record struct Said(Quantity Quantity, IWorked? Figure = null)
+/// <param name="Ingredient">What it is a mass of, where a baker may want it in cups and spoons.</param>
+public readonly record struct Said(Quantity Quantity, IWorked? Figure = null, Ingredient? Ingredient = null)
 {
     public static implicit operator Said(Quantity quantity) => new(quantity);
 

@@ -20,22 +20,22 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
     /// <param name="c">The pie.</param>
     /// <param name="card">Its blind bake.</param>
     /// <param name="crust">Its crust sums, for one pie.</param>
-    /// <param name="fit">Its filling against the pan.</param>
+    /// <param name="depth">How deep the filling stands.</param>
     /// <param name="pies">How many, 1 or more.</param>
-    public static StepChain For(Composition c, BlindBakeCard card, CrustSums crust, Fit fit, int pies)
+    public static StepChain For(Composition c, BlindBakeCard card, CrustSums crust, Worked<Millimetres> depth, int pies)
     {
         var steps = new List<Step>(16);
         if (c.Crust.Family is RolledFamily rolled)
             Rolled(steps, rolled, crust, pies);
         else
-            Pressed(steps, crust, pies);
+            Pressed(steps, (CrumbFamily)c.Crust.Family, crust, pies);
         Bake(steps, card, pies);
 
-        var set = SetTimeOf(c.Filling.Formula.Family, fit.LineDepth);
+        var set = SetTimeOf(c.Filling.Formula.Family, depth);
         if (c.Filling.Formula.Family.SetBy is SetBy.Starch)
-            Custard(steps, fit, set.Value, pies);
+            Custard(steps, depth, set.Value, pies);
         else
-            Cheese(steps, fit, set.Value, pies);
+            Cheese(steps, depth, set.Value, pies);
         Top(steps, c.Topping, pies);
         return new(steps, set);
     }
@@ -59,10 +59,10 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         steps.Add(new(Part.Crust, "Chill the lined shell.", new(0, 0.5, pies), new(StepConstants.ChillShell.Low, StepConstants.ChillShell.Usual, 24 * 60), "fridge", "hard to the touch"));
     }
 
-    private static void Pressed(List<Step> steps, CrustSums crust, int pies)
+    private static void Pressed(List<Step> steps, CrumbFamily family, CrustSums crust, int pies)
     {
         steps.Add(new(Part.Crust, new("Crush about {0} biscuits and melt the butter.", (crust.Biscuits!.Value with { Value = crust.Biscuits.Value.Value * pies }).AsQuantity()), new(5, 2, pies), MinuteRange.None, "bench", "even sand, no lumps"));
-        steps.Add(new(Part.Crust, new("Stir in the sugar and all but {0} of the butter; add the rest in thirds.", (crust.HeldBack!.Value * pies).AsQuantity()), new(3, 1, pies), MinuteRange.None, "bench", "squeezed, it clumps and looks dry; greasy wants more crumb"));
+        steps.Add(new(Part.Crust, new("Stir in the sugar and all but {0} of the butter; add the rest in thirds.", new Said((crust.HeldBack!.Value * pies).AsQuantity(), Ingredient: family.Fat)), new(3, 1, pies), MinuteRange.None, "bench", "squeezed, it clumps and looks dry; greasy wants more crumb"));
         steps.Add(new(Part.Crust, "Press base, then wall, with a flat-bottomed glass.", new(1, 7, pies), MinuteRange.None, "bench", "level, corners not thick"));
     }
 
@@ -88,23 +88,23 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         }
     }
 
-    private static void Custard(List<Step> steps, Fit fit, MinuteRange set, int pies)
+    private static void Custard(List<Step> steps, Worked<Millimetres> depth, MinuteRange set, int pies)
     {
         steps.Add(new(Part.Filling, "Weigh everything; whisk yolks, sugar and starch smooth.", new(6, 1, pies), MinuteRange.None, "bench", "no lumps"));
         steps.Add(new(Part.Filling, new("Bring the milk to steaming, whisk it in, and cook to a bubble ({0}); hold it there 1–2 min.", new Quantity(95, Dimension.Warmth)), new(12, 2.5, pies), MinuteRange.None, "hob", "it mounds, and the whisk leaves a track", "Cooked short of a bubble it thins overnight. Hot custard sticks and burns."));
         steps.Add(new(Part.Filling, "Off the heat, butter and flavouring in; through a sieve.", new(3, 1, pies), MinuteRange.None, "bench", "smooth and glossy"));
-        steps.Add(new(Part.Assembly, new("Within 10 min, fill each cold shell {0} deep and lay film on the surface.", fit.LineDepth), new(1, 2, pies), MinuteRange.None, "bench", "level; no air under the film", "Steam gathers under the film: lift it away from you."));
+        steps.Add(new(Part.Assembly, new("Within 10 min, fill each cold shell {0} deep and lay film on the surface.", depth), new(1, 2, pies), MinuteRange.None, "bench", "level; no air under the film", "Steam gathers under the film: lift it away from you."));
         steps.Add(new(Part.Assembly, "Set in the fridge.", new(0, 0.5, pies), set, "fridge", "firm under a finger, middle too",
             new("Rich in egg: from {0} to {1} within 2 h, to {2} within 4 h more, then kept there; or as your local rules say.", new Quantity(57, Dimension.Warmth), new Quantity(21, Dimension.Warmth), new Quantity(5, Dimension.Warmth))));
     }
 
-    private static void Cheese(List<Step> steps, Fit fit, MinuteRange set, int pies)
+    private static void Cheese(List<Step> steps, Worked<Millimetres> depth, MinuteRange set, int pies)
     {
         steps.Add(new(Part.Filling, "Take the cream cheese out to soften.", new(1, 0, pies), new(StepConstants.SoftenCheese.Low, StepConstants.SoftenCheese.Usual, StepConstants.SoftenCheese.High), "bench", "a finger sinks in"));
         steps.Add(new(Part.Filling, new("Bloom the gelatine in its cold water 5 min, then melt it gently at {0}.", new Quantity(55, Dimension.Warmth, 50, 60)), new(6, 0, pies), MinuteRange.None, "bench", "clear, no grains", "Never boil it: boiled gelatine does not set. Heated in a microwave oven it can spit and scald."));
         steps.Add(new(Part.Filling, "Beat the cheese smooth with sugar and flavouring; stream the gelatine in.", new(7, 1.5, pies), MinuteRange.None, "mixer", "smooth; it falls like thick egg white"));
         steps.Add(new(Part.Filling, "Whip the cream to soft peaks and fold it in.", new(5, 1.5, pies), MinuteRange.None, "mixer", "no streaks, still airy"));
-        steps.Add(new(Part.Assembly, new("Fill each cold crust {0} deep and level it, before it sets at about {1}.", fit.LineDepth, new Quantity(20, Dimension.Warmth)), new(1, 2, pies), MinuteRange.None, "bench", "level, no holes at the wall"));
+        steps.Add(new(Part.Assembly, new("Fill each cold crust {0} deep and level it, before it sets at about {1}.", depth, new Quantity(20, Dimension.Warmth)), new(1, 2, pies), MinuteRange.None, "bench", "level, no holes at the wall"));
         steps.Add(new(Part.Assembly, "Set in the fridge.", new(0, 0.5, pies), set, "fridge", "springs back under a finger",
             new("Keep at or below {0}, and no longer than 2 h out of the fridge; or as your local rules say.", new Quantity(5, Dimension.Warmth))));
     }

@@ -40,8 +40,11 @@ public readonly record struct Shown(UnitChoice Units)
         if (phrase.Amounts is not { Length: > 0 } amounts)
             return phrase.Template;
         var self = this;
-        return string.Format(CultureInfo.InvariantCulture, phrase.Template, Array.ConvertAll(amounts, a => (object)self.Say(a.Quantity)));
+        return string.Format(CultureInfo.InvariantCulture, phrase.Template, Array.ConvertAll(amounts, a => (object)self.Say(a)));
     }
+
+    /// <summary>A quantity as it stands in a sentence.</summary>
+    public string Say(Said said) => said.Ingredient is { } ingredient ? Weigh(new Grams(said.Quantity.Amount), ingredient) : Say(said.Quantity);
 
     /// <summary>A mass of an ingredient. In cups the ingredient's own density decides; below 5 g a spoon is named as well.</summary>
     public string Weigh(Grams mass, Ingredient ingredient)
@@ -181,18 +184,22 @@ public readonly record struct Shown(UnitChoice Units)
         if (Math.Round(low) == Math.Round(high))
             return Clock(high);
         if (high < 90)
-            return Invariant($"{Math.Round(low):0}–{Math.Round(high):0} min");
+            return Spoken(low) == Spoken(high) ? Clock(high) : Invariant($"{Spoken(low):0}–{Spoken(high):0} min");
         return low % 60 == 0 && high % 60 == 0 ? Invariant($"{low / 60:0}–{high / 60:0} h") : $"{Clock(low)} to {Clock(high)}";
     }
+
+    /// <summary>Minutes as they are spoken of: each one to three quarters of an hour, fives from there.</summary>
+    private static double Spoken(double minutes) => minutes < 45
+        ? Math.Round(minutes, MidpointRounding.AwayFromZero)
+        : Math.Round(minutes / 5, MidpointRounding.AwayFromZero) * 5;
 
     private static string Days(double minutes) => Invariant($"{minutes / 1440:0.#} days");
 
     private static string Clock(double minutes)
     {
-        var m = Math.Round(minutes);
+        var m = Spoken(minutes);
         if (m < 90)
             return Invariant($"{m:0} min");
-        m = m > 240 ? Math.Round(m / 5) * 5 : m;
         return m % 60 == 0 ? Invariant($"{m / 60:0} h") : Invariant($"{Math.Floor(m / 60):0} h {m % 60:00}");
     }
 

@@ -20,7 +20,7 @@ public static class MarrowbyLock
         ("Bergamot tea cream tart", Whole("pan=tart-25&crust=plain-crumb&bake=baked&fill=bergamot-custard&make=above&top=plain&cream=6&ahead=10&topped=2")),
         ("Blackcurrant cheese pie", Whole("pan=springform-20&crust=plain-crumb&bake=chilled&fill=blackcurrant-cheese&make=exact&line=15&top=gelatine&cream=6&ahead=20&topped=10")),
         ("Lemon cheese tart for the village hall", Whole("pan=tart-25&crust=plain-crumb&bake=chilled&fill=lemon-cheese&make=2&top=none&ahead=16&topped=0")),
-        ("Late-shift coffee pie", Whole("pan=plate-23&crust=butter-flaky&bake=hot&edge=crimped&seal=none&fill=coffee-custard&make=exact&top=plain&cream=12&ahead=22&topped=6")),
+        ("Late-shift coffee pie", Whole("pan=plate-23&crust=butter-flaky&bake=hot&edge=crimped&seal=none&fill=coffee-custard&make=exact&top=plain&cream=12&ahead=22&topped=2")),
     ];
 
     /// <summary>Loads the demo once, and only into a file in which nobody has kept anything.</summary>

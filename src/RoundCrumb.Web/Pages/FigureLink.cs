@@ -39,6 +39,6 @@ public static class FigureLink
             return new HtmlString(words);
         return new HtmlString(string.Format(CultureInfo.InvariantCulture, words, Array.ConvertAll(amounts, a => a.Figure is { } figure
             ? (object)To(figure, shown, composition, pies)
-            : Encoder.Encode(shown.Say(a.Quantity)))));
+            : Encoder.Encode(shown.Say(a)))));
     }
 }

@@ -48,11 +48,14 @@ public sealed class LogModel(BakeBook bakes, Preferences baker) : PageModel
             _ => Entry.StageMinutes.Where(m => BakeEntryReader.StageField(m.Key) == name).Select(m => m.Value.ToString("0.##", System.Globalization.CultureInfo.InvariantCulture)).FirstOrDefault() ?? "",
         };
 
-        string Heat(OvenCelsius? heat) => heat is { } h ? s.Say(new Quantity(h.Value, Dimension.OvenReading)) : "";
+        // The unit stands behind the field; only where it does not, as for a gas mark, the heat carries its own.
+        string Heat(OvenCelsius? heat) => heat is not { } h ? ""
+            : s.Units.Oven is OvenUnit.Gas ? s.Say(new Quantity(h.Value, Dimension.OvenReading))
+            : s.Say(new Quantity(h.Value, Dimension.OvenReading)).Split(' ')[0];
 
         // An exact weight, so that saving again changes nothing.
         string Mass(Grams? mass) => mass is not { } m ? ""
-            : FormattableString.Invariant(s.Units.Mass is MassUnit.Grams ? $"{m.Value:0.#} g" : (FormattableString)$"{m.Value / 28.3495:0.##} oz");
+            : FormattableString.Invariant(s.Units.Mass is MassUnit.Grams ? $"{m.Value:0.#}" : (FormattableString)$"{m.Value / 28.3495:0.##}");
     }
 
     /// <summary>The trouble with a field, if any.</summary>

@@ -73,7 +73,7 @@ public static class CutSlice
             var wide = Math.Max(left + right, (above + _depth + below) * Width / Height);
             var high = wide * Height / Width;
             var px = wide / Width;
-            var x0 = -left;
+            var x0 = -left - ((wide - left - right) / 2);
             var y0 = -(_depth + above) - ((high - above - _depth - below) / 2);
             var css = small ? "cut small" : "cut";
 
@@ -290,8 +290,11 @@ public static class CutSlice
         {
             var size = 14 * px;
             var depth = _pie.FilledDepth.Value.Value;
-            if (depth > size * 1.3)
-                Text(8, FillingTop + (depth / 2) + (size * 0.35), "word", $"{C.Filling.Formula.Name}, {_shown.Say(_pie.FilledDepth.Amount)} deep");
+            var deep = _shown.Say(_pie.FilledDepth.Amount) + " deep";
+            if (depth > size * 5)
+                Raw($"<text class=\"word\" x=\"8\" y=\"{N(FillingTop + (depth / 2) - (size * 0.2))}\">{Html(C.Filling.Formula.Name)}<tspan class=\"deep\" x=\"8\" dy=\"1.2em\">{Html(deep)}</tspan></text>");
+            else if (depth > size * 1.3)
+                Text(8, FillingTop + (depth / 2) + (size * 0.35), "word", $"{C.Filling.Formula.Name}, {deep}");
             if (cream > size * 1.15)
                 Text(8, FillingTop - (cream / 2) + (size * 0.35), "word", $"cream, {_shown.Say(C.Topping.Height.AsQuantity())}");
             if (Overflows(_pie))
