@@ -48,7 +48,7 @@ for project in Core Web Browser; do
   name="RoundCrumb.$project.Tests"
   step "$name"
   trx="$results/$name.trx"
-  dotnet "tests/$name/bin/Release/net10.0/$name.dll" -trx "$trx" -noColor || true
+  dotnet "tests/$name/bin/Release/net10.0/$name.dll" -result-trx "$trx" -noColor || true
   if [ -s "$trx" ]; then
     counters=$(grep -o '<Counters [^>]*' "$trx")
     count() { sed -n "s/.*[ ]$1=\"\([0-9]*\)\".*/\1/p" <<<"$counters"; }

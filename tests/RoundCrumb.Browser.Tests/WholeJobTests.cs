@@ -186,12 +186,14 @@ public sealed class WholeJobTests(TeaRoom room)
     {
         using var baker = new Baker(room);
         baker.Open("/compose");
+        baker.Find("#pie-name").SendKeys("Typed and not kept");
         baker.Click(".units > summary");
         baker.Click("input[name=mass][value=cups]");
         baker.Click("input[name=oven][value=gas]");
         baker.Click("input[name=length][value=inches]");
         baker.Click(".units-form button");
-        baker.Text(".units-now").ShouldBe("cups · gas · in");
+        baker.Until(_ => baker.Text(".units-now") == "cups · gas · in");
+        baker.Find("#pie-name").GetDomProperty("value").ShouldBe("Typed and not kept");
         baker.Find("#f-thick").GetAttribute("value").ShouldBe("⅛ in");
         baker.Text(".stages").ShouldContain("gas 7");
 

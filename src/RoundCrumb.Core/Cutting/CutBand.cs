@@ -30,6 +30,18 @@ public static class CutBands
         new(3.15, "rubber", "it bounces", 2),
     ];
 
+    /// <summary>Where a band ends and the next one starts; none for the last.</summary>
+    public static double? EndOf(IReadOnlyList<CutBand> bands, CutBand band)
+    {
+        for (var i = 0; i + 1 < bands.Count; i++)
+        {
+            if (bands[i] == band)
+                return bands[i + 1].From;
+        }
+
+        return null;
+    }
+
     /// <summary>The band an index falls in.</summary>
     public static CutBand Of(IReadOnlyList<CutBand> bands, double index)
     {

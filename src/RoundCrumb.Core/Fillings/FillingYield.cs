@@ -77,16 +77,20 @@ public sealed record FillingYield(
             Term.Of(inPot), Term.Given("steam", new Grams(steamed)), Term.Given("carried off by leaves", new Grams(carried)), family.PotLoss);
 
         var juiceShare = new Worked<Share>("juice", "Sharp juice", new(juice / weighed), "juice ÷ all that is weighed", Term.Given("juice", new Grams(juice)), Term.Of(inPot));
+        var index = SetIndexOf(formula, setter);
+        var band = CutBands.Of(family.Bands, index);
+        var bandFrom = Term.Given($"{band.Name} from", band.From, Dimension.Count);
+        var bandTo = Term.Given("and the next band from", CutBands.EndOf(family.Bands, band) ?? band.From, Dimension.Count);
         var set = family.SetBy is SetBy.Starch
             ? new Worked<Number>(
-                "set", "Set index", new(SetIndexOf(formula, setter)),
+                "set", "Set index", new(index),
                 "100 × (starch as cornflour + yolk × 0.12 + whole egg × 0.05) ÷ all that is weighed",
                 Term.Given("starch as cornflour", new Grams(starch)), Term.Given("yolk", new Grams(yolk)), FillingConstants.YolkSets,
-                Term.Given("whole egg", new Grams(egg)), FillingConstants.WholeEggSets, Term.Of(inPot))
-            : GelatineSet(SetIndexOf(formula, setter), gelatine, juiceShare, inPot);
+                Term.Given("whole egg", new Grams(egg)), FillingConstants.WholeEggSets, Term.Of(inPot), bandFrom, bandTo)
+            : GelatineSet(index, gelatine, juiceShare, inPot, bandFrom, bandTo);
 
         return new(
-            inPot, yield, mass, set, CutBands.Of(family.Bands, set.Value.Value),
+            inPot, yield, mass, set, band,
             new Worked<Share>("sugars", "Sugars in the filling", new(sugars / weighed), "sugars of every line ÷ all that is weighed", Term.Given("sugars", new Grams(sugars)), Term.Of(inPot)),
             juiceShare);
     }
@@ -121,14 +125,14 @@ public sealed record FillingYield(
         _ => grams * line.Ingredient.InMixture,
     };
 
-    private static Worked<Number> GelatineSet(double index, double gelatine, Worked<Share> juice, Worked<Grams> weighed)
+    private static Worked<Number> GelatineSet(double index, double gelatine, Worked<Share> juice, Worked<Grams> weighed, Term bandFrom, Term bandTo)
     {
         var sharp = juice.Value.Value > FillingConstants.StrongAcid.Usual;
         return sharp
             ? new("set", "Set index", new(index),
                 "100 × gelatine (200 bloom) ÷ all that is weighed × weakening by strong acid",
-                Term.Given("gelatine", new Grams(gelatine)), Term.Of(weighed), Term.Of(juice), FillingConstants.StrongAcid, FillingConstants.AcidWeakens)
+                Term.Given("gelatine", new Grams(gelatine)), Term.Of(weighed), Term.Of(juice), FillingConstants.StrongAcid, FillingConstants.AcidWeakens, bandFrom, bandTo)
             : new("set", "Set index", new(index), "100 × gelatine (200 bloom) ÷ all that is weighed",
-                Term.Given("gelatine", new Grams(gelatine)), Term.Of(weighed), Term.Of(juice), FillingConstants.StrongAcid);
+                Term.Given("gelatine", new Grams(gelatine)), Term.Of(weighed), Term.Of(juice), FillingConstants.StrongAcid, bandFrom, bandTo);
     }
 }

@@ -102,6 +102,18 @@ public sealed class ComposeView
     /// <summary>True for the advice that is the thing to do next: the gravest, if it is grave.</summary>
     public bool IsNext(Finding finding) => finding.Severity <= Severity.Disappoints && ReferenceEquals(finding, Pie.Advice[0]);
 
+    /// <summary>How far a batch is over or short, in ml and mm, each to be opened.</summary>
+    public IHtmlContent Off(BatchOption option)
+    {
+        var off = option.Difference.Value.Value;
+        if (Math.Abs(off) < 3)
+            return new HtmlString("just right");
+        return new HtmlContentBuilder()
+            .AppendHtml(FigureLink.To(option.Difference, Shown, Canonical, 1, Shown.Say(new Quantity(Math.Abs(off), Dimension.Volume))))
+            .Append(off > 0 ? " over, " : " short, ")
+            .AppendHtml(FigureLink.To(option.DepthDifference, Shown, Canonical, 1, Shown.Say(new Quantity(Math.Abs(option.DepthDifference.Value.Value), Dimension.Length))));
+    }
+
     /// <summary>The choices of how much filling to make: value, words, chosen or not.</summary>
     public IEnumerable<(string Value, string Words, bool Chosen)> Batches()
     {
@@ -127,8 +139,7 @@ public sealed class ComposeView
             if (Math.Abs(off) < 3)
                 return words + ": just right";
             var ml = Shown.Say(new Quantity(Math.Abs(off), Dimension.Volume));
-            var mm = Shown.Say(new Quantity(Math.Abs(option.DepthDifference.Value.Value), Dimension.Length));
-            return off > 0 ? $"{words}: {ml} over ({mm})" : $"{words}: {ml} short ({mm})";
+            return off > 0 ? $"{words}: {ml} over" : $"{words}: {ml} short";
         }
     }
 

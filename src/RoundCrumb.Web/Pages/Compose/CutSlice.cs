@@ -146,7 +146,7 @@ public static class CutSlice
                 {
                     // A folded edge rests on the rim and stands above it.
                     var up = C.Crust.Edge is Edge.HighFluted ? 13 : 7;
-                    path.Append(CultureInfo.InvariantCulture, $"h11q2.5 0 2 -3q-2 {N(-up + 2)} -8 {N(-up + 1)}q-5 0 -7 {N(up - 3.5)}");
+                    path.Append(CultureInfo.InvariantCulture, $"h11c3.2 0 3.2 {N(-up * 0.9)} 0 {N(-up)}c-3.5 {N(-up * 0.13)} -8 {N(-up * 0.09)} -10.5 {N(up * 0.17)}c-1.8 {N(up * 0.19)} -2.6 {N(up * 0.5)} -3.6 {N(up * 0.83)}");
                 }
 
                 path.Append(CultureInfo.InvariantCulture, $"L{N(within.TopRadius)} {N(-h)}L{N(within.BaseRadius)} {N(-tb)}H0Z");

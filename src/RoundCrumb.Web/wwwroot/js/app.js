@@ -111,6 +111,21 @@ document.addEventListener('pointercancel', () => {
   drag = null;
 });
 
+// Changing the units loads the page anew; a name that was typed and not yet kept comes back with it.
+document.addEventListener('submit', (event) => {
+  const name = document.getElementById('pie-name');
+  if (event.target.matches('.units-form') && name && name.value !== name.defaultValue) {
+    sessionStorage.setItem('typed-name', JSON.stringify([window.location.pathname, name.value]));
+  }
+});
+const typed = sessionStorage.getItem('typed-name');
+if (typed) {
+  sessionStorage.removeItem('typed-name');
+  const [path, value] = JSON.parse(typed);
+  const name = document.getElementById('pie-name');
+  if (name && path === window.location.pathname) name.value = value;
+}
+
 // When the answer does not come, what was typed stays and the baker is told.
 const noAnswer = 'No answer from the kitchen computer. What you typed is still here; try again.';
 document.addEventListener('htmx:sendError', () => say(noAnswer));
