@@ -35,7 +35,10 @@ internal static class CrustRules
         var remedies = new List<Remedy>(2);
         if (!c.Occasion.NoOven)
             remedies.Add(new("Bake the crumb", "8–12 min in the oven and an hour to cool", p => p with { Crust = p.Crust with { Treatment = Treatment.Baked } }));
-        remedies.Add(new("Fill it with the lemon cream cheese", "another pie: cold, with gelatine", p => p with { Filling = new(FillingBook.LemonCheese, p.Filling.Batch.Kind is BatchKind.Times ? BatchChoice.Exact : p.Filling.Batch, new(FillingFamily.CheeseGelatine.FillLine.Usual), 1) }));
+        else if (c.Occasion.Vegetarian)
+            remedies.Add(new("Bake the crumb after all", "an oven for a quarter of an hour: without one and without gelatine nothing here fills this crust", p => p with { Crust = p.Crust with { Treatment = Treatment.Baked }, Occasion = p.Occasion with { NoOven = false } }));
+        if (!c.Occasion.Vegetarian)
+            remedies.Add(new("Fill it with the lemon cream cheese", "another pie: cold, with gelatine", p => p with { Filling = new(FillingBook.LemonCheese, p.Filling.Batch.Kind is BatchKind.Times ? BatchChoice.Exact : p.Filling.Batch, new(FillingFamily.CheeseGelatine.FillLine.Usual), 1) }));
         return new(
             rule, Severity.Disappoints,
             "Hot custard melts the butter that holds this crumb: the base goes soggy and leaks.",
@@ -148,14 +151,16 @@ internal static class CrustRules
         if (c.Crust.Family is not RolledFamily || top <= c.Crust.Height.Value + 2)
             return null;
         var line = Math.Ceiling(c.Pan.Depth.Value - c.Crust.Height.Value + 4);
+        var higher = Math.Min(c.Pan.Depth.Value, Math.Ceiling(top + 4));
+        var remedies = new List<Remedy>(3) { new(new("Line the pan {0} high", new Millimetres(higher).AsQuantity()), "more dough", p => p with { Crust = p.Crust with { Height = new(higher) } }) };
+        if (c.Pan.Depth.Value - line - c.Crust.Thickness.Value >= 8)
+            remedies.Add(new(new("Fill to {0} below the rim", new Millimetres(line).AsQuantity()), "a lower pie", p => p.FillLine(line)));
+        remedies.Add(new("Press a baked crumb base instead", "no pastry wall", p => p.To(CrustBook.PlainCrumb, Treatment.Baked)));
         return new(
             rule, Severity.Disappoints,
             "The filling stands above the crust and runs down behind it.",
             new("It stands {0} up the pan, the crust only {1}.", new Millimetres(top).AsQuantity(), c.Crust.Height.AsQuantity()),
-            [
-                new(new("Fill to {0} below the rim", new Millimetres(line).AsQuantity()), "a lower pie", p => p.FillLine(line)),
-                new("Press a baked crumb base instead", "no pastry wall", p => p.To(CrustBook.PlainCrumb, Treatment.Baked)),
-            ]);
+            remedies);
     });
 
     private static readonly Rule HotOrSteady = new("hot-or-steady", Layer.Crust, DecidedBy.Custom, static (rule, pie) =>

@@ -101,7 +101,8 @@ public sealed record CrumbFamily(
     public override Constant UsualThickness(Pan pan) => pan.Kind switch
     {
         PanKind.TartTin => CrustConstants.TartCrumb,
-        PanKind.Springform => CrustConstants.BaseCrumb,
+        // A thick base is for a tall cake; a shallow ring is lined like a plate.
+        PanKind.Springform when pan.Depth.Value >= 40 => CrustConstants.BaseCrumb,
         _ => CrustConstants.PlateCrumb,
     };
 

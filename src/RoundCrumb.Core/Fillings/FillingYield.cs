@@ -32,12 +32,14 @@ public sealed record FillingYield(
     {
         double weighed = 0, volume = 0, steeped = 0, sugars = 0, juice = 0, starch = 0, yolk = 0, egg = 0, gelatine = 0;
         var volumes = new Term[formula.Lines.Count + 2];
+        var masses = new Term[formula.Lines.Count];
         for (var i = 0; i < formula.Lines.Count; i++)
         {
             var line = formula.Lines[i];
             var g = GramsOf(line, setter);
             var ml = VolumeOf(line, g);
             volumes[i] = Term.Given(line.Ingredient.Name, ml, Dimension.Volume);
+            masses[i] = Term.Given(line.Ingredient.Name, line.GoesIn is GoesIn.Steeped ? 0 : g, Dimension.Mass);
             volume += ml;
             sugars += g * line.Ingredient.Sugars;
             juice += g * line.Ingredient.Juice;
@@ -68,7 +70,7 @@ public sealed record FillingYield(
 
         var inPot = new Worked<Grams>(
             "weighed", "One batch as written weighs", new(weighed), "all lines added up; what is strained out does not count",
-            Term.Given("lines", formula.Lines.Count, Dimension.Count));
+            masses);
         var steamed = volume * family.MethodLoss.Usual;
         var carried = steeped * FillingConstants.SteepedDrinks.Usual;
         var mass = new Worked<Grams>(

@@ -1,6 +1,3 @@
-using RoundCrumb.Core.Quantities;
-using RoundCrumb.Core.Working;
-
 namespace RoundCrumb.Core.Ingredients;
 
 /// <summary>Allergens that a label must name, by the wording of European and American law.</summary>
@@ -41,7 +38,4 @@ public sealed record Ingredient(
 
     /// <summary>True when it comes from an animal's body, as gelatine does.</summary>
     public bool FromSlaughter { get; init; }
-
-    /// <summary>The volume it takes up in a mixture, as a term of a sum.</summary>
-    public Term Volume => new($"ml per g of {Name} in a mixture", new Quantity(InMixture, Dimension.MlPerGram));
 }

@@ -10,8 +10,6 @@ public static class PanConstants
         "fluted wall against a smooth one", 1.08, 1.05, 1.15, Dimension.Factor,
         "Flutes 3 mm deep and 12 mm wide lengthen the wall by about a twelfth; deeper flutes by more.");
 
-    public static readonly Constant Pi = new("π", Math.PI, Dimension.Factor, "The circle's own number.");
-
     /// <summary>How much longer a crust bakes in a material than in bright metal.</summary>
     public static Constant BakeFactor(PanMaterial material) => material switch
     {

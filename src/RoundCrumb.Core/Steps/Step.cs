@@ -46,7 +46,4 @@ public sealed record Step(Part Part, Phrase Do, Hands Hands, MinuteRange Wait, s
     public Worked<MinuteRange> WaitFigure(int index) => new(
         $"wait-{index}", $"Waiting: {Where}", Wait, "least, best and most of this wait",
         Term.Given("least", MinuteRange.Of(Wait.Least)), Term.Given("best", MinuteRange.Of(Wait.Best)), Term.Given("most", MinuteRange.Of(Wait.Most)));
-
-    /// <summary>What the oven is set to for this step; none where it has none.</summary>
-    public OvenCelsius? Oven { get; init; }
 }

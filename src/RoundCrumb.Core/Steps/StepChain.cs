@@ -81,10 +81,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                 _ => new Phrase("Cool the shell on a rack."),
             };
             var most = stage.Name switch { "Cool" => 24 * 60, "Chill" => 48 * 60, _ => stage.Minutes.Value.Most };
-            steps.Add(new(Part.Crust, words, stage.Name == "Cool" ? new(0, 0, pies) : new(1, 1.5, pies), stage.Minutes.Value with { Most = most }, stage.Heat is null ? stage.Name == "Chill" ? "fridge" : "bench" : "oven", stage.Cue, stage.Name == "Open" ? "Beans hold their heat: tip them into metal, not plastic." : default(Phrase))
-            {
-                Oven = stage.Heat?.Value,
-            });
+            steps.Add(new(Part.Crust, words, stage.Name == "Cool" ? new(0, 0, pies) : new(1, 1.5, pies), stage.Minutes.Value with { Most = most }, stage.Heat is null ? stage.Name == "Chill" ? "fridge" : "bench" : "oven", stage.Cue, stage.Name == "Open" ? "Beans hold their heat: tip them into metal, not plastic." : default(Phrase)));
         }
     }
 

@@ -96,6 +96,22 @@ public class RuleTests
         order.ShouldBe(order.Order());
     }
 
+    [Property(Arbitrary = [typeof(ArbitraryPies)], MaxTest = 400)]
+    public void Taking_the_first_remedy_of_the_gravest_again_and_again_comes_to_an_end(Composition pie)
+    {
+        var seen = new List<string>();
+        for (var i = 0; i < 25; i++)
+        {
+            var next = Assessment.Of(pie).Advice.FirstOrDefault(f => f.Severity <= Severity.Disappoints && f.Remedies.Count > 0);
+            if (next is null)
+                return;
+            seen.Add(next.Rule.Id);
+            pie = next.Remedies[0].Apply(pie);
+        }
+
+        seen.ShouldBeEmpty();
+    }
+
     [Fact]
     public void The_pie_a_baker_starts_from_goes_together() =>
         Assessment.Of(Composition.Usual).Advice.ShouldAllBe(f => f.Severity >= Severity.WorthKnowing);

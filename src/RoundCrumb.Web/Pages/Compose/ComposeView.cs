@@ -152,6 +152,14 @@ public sealed class ComposeView
         _ => ("⇄", "Two schools", "school"),
     };
 
+    /// <summary>How a rule was decided, in a sentence.</summary>
+    public static string Decided(DecidedBy by) => by switch
+    {
+        DecidedBy.Physics => "That is how the stuff behaves.",
+        DecidedBy.FoodSafety => "That is a matter of safe food.",
+        _ => "That is custom: bakers may differ.",
+    };
+
     /// <summary>What a treatment is called.</summary>
     public static string NameOf(Treatment treatment) => treatment switch
     {
