@@ -29,7 +29,7 @@ public enum GoesIn
 public sealed record FormulaLine(Ingredient Ingredient, double Grams, GoesIn GoesIn = GoesIn.Mixed, string Note = "")
 {
     /// <summary>True when the firmness setting scales it.</summary>
-    public bool IsSetter => Ingredient.StarchEquivalent > 0 || Ingredient == Pantry.Gelatine || GoesIn is GoesIn.Bloom;
+    public bool IsSetter => Ingredient.StarchEquivalent > 0 || Ingredient.Bloom > 0 || GoesIn is GoesIn.Bloom;
 }
 
 /// <summary>A filling as written: a batch of known weight.</summary>

@@ -51,12 +51,11 @@ public sealed record FillingYield(
 
             weighed += g;
             starch += g * line.Ingredient.StarchEquivalent;
-            if (line.Ingredient == Pantry.Yolk)
+            gelatine += g * line.Ingredient.GelatineEquivalent;
+            if (line.Ingredient.Egg is EggPart.Yolk)
                 yolk += g;
-            else if (line.Ingredient == Pantry.WholeEgg)
+            else if (line.Ingredient.Egg is EggPart.Whole)
                 egg += g;
-            else if (line.Ingredient == Pantry.Gelatine)
-                gelatine += g;
         }
 
         var family = formula.Family;
@@ -109,7 +108,7 @@ public sealed record FillingYield(
             var g = GramsOf(line, setter);
             weighed += g;
             juice += g * line.Ingredient.Juice;
-            sets += starch ? g * StarchOf(line.Ingredient) : line.Ingredient == Pantry.Gelatine ? g : 0;
+            sets += g * (starch ? StarchOf(line.Ingredient) : line.Ingredient.GelatineEquivalent);
         }
 
         var acid = !starch && juice / weighed > FillingConstants.StrongAcid.Usual ? FillingConstants.AcidWeakens.Usual : 1;
@@ -117,7 +116,12 @@ public sealed record FillingYield(
     }
 
     private static double StarchOf(Ingredient ingredient) =>
-        ingredient == Pantry.Yolk ? FillingConstants.YolkSets.Usual : ingredient == Pantry.WholeEgg ? FillingConstants.WholeEggSets.Usual : ingredient.StarchEquivalent;
+        ingredient.Egg switch
+    {
+        EggPart.Yolk => FillingConstants.YolkSets.Usual,
+        EggPart.Whole => FillingConstants.WholeEggSets.Usual,
+        _ => ingredient.StarchEquivalent,
+    };
 
     private static double VolumeOf(FormulaLine line, double grams) => line.GoesIn switch
     {

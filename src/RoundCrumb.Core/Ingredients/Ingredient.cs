@@ -1,41 +1,152 @@
 namespace RoundCrumb.Core.Ingredients;
 
-/// <summary>Allergens that a label must name, by the wording of European and American law.</summary>
-[Flags]
-public enum Allergens
+/// <summary>What one gram is made of, as fractions. The rest is fibre, ash, acids, alcohol and the like; all six make 1.</summary>
+/// <param name="Water">Water.</param>
+/// <param name="Fat">Fat.</param>
+/// <param name="Sugars">Sugars of every kind.</param>
+/// <param name="Protein">Protein.</param>
+/// <param name="Starch">Starch.</param>
+/// <param name="Rest">Everything else.</param>
+public readonly record struct Makeup(double Water, double Fat, double Sugars, double Protein, double Starch, double Rest)
 {
-    None = 0,
-    Wheat = 1,
-    Milk = 2,
-    Egg = 4,
-    Barley = 8,
+    /// <summary>All six together: 1 for a sound entry.</summary>
+    public double Sum => Water + Fat + Sugars + Protein + Starch + Rest;
 }
+
+/// <summary>What part of a hen's egg it is.</summary>
+public enum EggPart
+{
+    None,
+    Whole,
+    Yolk,
+    White,
+}
+
+/// <summary>Where it comes from, for those who ask.</summary>
+public enum Origin
+{
+    Plant,
+    Mineral,
+
+    /// <summary>From a living animal: milk, egg, honey.</summary>
+    OfAnimal,
+
+    /// <summary>From a slaughtered animal: gelatine, lard, suet.</summary>
+    Slaughter,
+}
+
+/// <summary>Where a value comes from.</summary>
+public enum SourceKind
+{
+    /// <summary>Standard food-composition tables, rounded.</summary>
+    CompositionTables,
+
+    /// <summary>Weighed and measured, the middle of a range.</summary>
+    MeasuredRange,
+
+    /// <summary>What packets of the kind usually say.</summary>
+    Packets,
+
+    /// <summary>Written by the baker.</summary>
+    Baker,
+}
+
+/// <summary>The aisle of the pantry it stands in.</summary>
+public enum PantryShelf
+{
+    Flours,
+    Biscuits,
+    Sugars,
+    Fats,
+    Dairy,
+    Eggs,
+    Setters,
+    Chocolate,
+    Nuts,
+    Fruit,
+    Drinks,
+    Flavours,
+}
+
+/// <summary>How it is bought.</summary>
+/// <param name="Grams">What one pack holds.</param>
+/// <param name="Price">What it costs, in pounds.</param>
+public readonly record struct Pack(double Grams, decimal Price);
 
 /// <summary>What goes into a bowl, and how it behaves there.</summary>
 /// <param name="Id">Stable short name.</param>
 /// <param name="Name">British name, with the American beside it where they differ.</param>
 /// <param name="BulkDensity">Grams that one millilitre of a cup or spoon holds. Measured household figures, ±10 %.</param>
 /// <param name="InMixture">Millilitres that one gram adds to a mixture (sugar dissolves and adds far less than it fills in a cup).</param>
-/// <param name="Sugars">Total sugars, fraction of mass. Ordinary food-composition figures.</param>
-/// <param name="StarchEquivalent">Grams of cornflour that one gram sets like, 0 for what does not set.</param>
-/// <param name="Juice">Fraction of its mass that is sharp juice.</param>
-/// <param name="Allergens">What the law makes a label name.</param>
-public sealed record Ingredient(
-    string Id,
-    string Name,
-    double BulkDensity,
-    double InMixture,
-    double Sugars = 0,
-    double StarchEquivalent = 0,
-    double Juice = 0,
-    Allergens Allergens = Allergens.None)
+/// <param name="Makeup">What it is made of.</param>
+public sealed record Ingredient(string Id, string Name, double BulkDensity, double InMixture, Makeup Makeup)
 {
+    /// <summary>Other names, British and American, in the singular or as they are always said.</summary>
+    public IReadOnlyList<string> OtherNames { get; init; } = [];
+
+    /// <summary>Where it stands.</summary>
+    public PantryShelf Shelf { get; init; }
+
+    /// <summary>Total sugars, fraction of mass.</summary>
+    public double Sugars => Makeup.Sugars;
+
+    /// <summary>Grams of cornflour that one gram sets like, 0 for what does not set.</summary>
+    public double StarchEquivalent { get; init; }
+
+    /// <summary>Fraction of its mass that is sharp juice.</summary>
+    public double Juice { get; init; }
+
+    /// <summary>What the law makes a label name.</summary>
+    public Allergens Allergens { get; init; }
+
+    /// <summary>Alcohol, fraction of mass.</summary>
+    public double Alcohol { get; init; }
+
+    /// <summary>Where it comes from.</summary>
+    public Origin Origin { get; init; }
+
+    /// <summary>True when, raw, it digests gelatine.</summary>
+    public bool ProteaseWhenRaw { get; init; }
+
+    /// <summary>Strength of a gelatine, in bloom; 0 for what is none.</summary>
+    public double Bloom { get; init; }
+
+    /// <summary>What part of an egg it is.</summary>
+    public EggPart Egg { get; init; }
+
+    /// <summary>What it usually loses on toasting, or when it is reduced, as a share of its mass.</summary>
+    public double UsualLoss { get; init; }
+
     /// <summary>What one piece of it weighs where bakers count it (18 g a yolk), 0 where they do not.</summary>
     public double GramsEach { get; init; }
 
     /// <summary>What the pieces are called: "yolk", "yolks".</summary>
     public (string One, string Many) Piece { get; init; } = ("", "");
 
+    /// <summary>How it is bought.</summary>
+    public Pack Pack { get; init; }
+
+    /// <summary>Where its composition comes from.</summary>
+    public SourceKind MakeupFrom { get; init; } = SourceKind.CompositionTables;
+
+    /// <summary>Where its densities come from.</summary>
+    public SourceKind DensityFrom { get; init; } = SourceKind.MeasuredRange;
+
+    /// <summary>The name without the American one and without what follows a comma.</summary>
+    public string ShortName => Name.Split(" (")[0].Split(',')[0];
+
     /// <summary>True when it comes from an animal's body, as gelatine does.</summary>
-    public bool FromSlaughter { get; init; }
+    public bool FromSlaughter => Origin is Origin.Slaughter;
+
+    /// <summary>Grams of 200-bloom powder that one gram sets like: by the square root of the bloom ratio.</summary>
+    public double GelatineEquivalent => Bloom > 0 ? Math.Sqrt(Bloom / 200) : 0;
+
+    /// <summary>True for what a dough is reckoned against: the flours, and oats that stand in for flour.</summary>
+    public bool IsFlour => Shelf is PantryShelf.Flours && StarchEquivalent < 0.6;
+
+    /// <summary>True for butter and its like.</summary>
+    public bool IsFat => Shelf is PantryShelf.Fats;
+
+    /// <summary>True for sugars and syrups.</summary>
+    public bool IsSugar => Shelf is PantryShelf.Sugars && Sugars > 0.6;
 }

@@ -25,8 +25,6 @@ public static class BakeEntryReader
     /// <summary>The longest note that is kept, characters.</summary>
     public const int LongestNotes = 4000;
 
-    private static readonly int[] CelsiusOfGas = [140, 150, 170, 180, 190, 200, 220, 230];
-
     /// <summary>The field of a stage's minutes.</summary>
     public static string StageField(string stage) => "min-" + stage.ToLowerInvariant();
 
@@ -66,12 +64,12 @@ public static class BakeEntryReader
 
         Grams? Mass(string name)
         {
-            var per = units.Mass is MassUnit.Grams ? 1 : 28.3495;
+            var per = units.Mass is MassUnit.Grams ? 1 : KitchenMeasures.GramsPerOunce;
             if (!Written(name, out var typed))
                 return null;
             if (!BakersNumber.TryRead(typed, out var value, out var unit) || unit is not ("" or "g" or "kg" or "oz" or "lb"))
                 return Trouble<Grams>(name, typed, "That isn’t a weight I can read; try 640, 640 g or 22 oz.");
-            var g = value * unit switch { "g" => 1, "kg" => 1000, "oz" => 28.3495, "lb" => 453.592, _ => per };
+            var g = value * unit switch { "g" => 1, "kg" => 1000, "oz" => KitchenMeasures.GramsPerOunce, "lb" => KitchenMeasures.GramsPerPound, _ => per };
             return g is < 0 or > 200_000 ? Trouble<Grams>(name, typed, "A weight from nothing to 200 kg.") : new Grams(g);
         }
 
@@ -86,13 +84,13 @@ public static class BakeEntryReader
             if (!BakersNumber.TryRead(text, out var value, out var unit))
                 return Trouble<OvenCelsius>(name, typed, "That isn’t an oven heat I can read; try 220, 425 F or gas 6.");
             if (gas || (dial && unit.Length == 0 && units.Oven is OvenUnit.Gas && value <= 9))
-                return value is >= 1 and <= 8 ? new OvenCelsius(CelsiusOfGas[(int)Math.Round(value) - 1]) : Trouble<OvenCelsius>(name, typed, "Gas marks go from 1 to 8.");
+                return OvenScale.FromGas(value) ?? Trouble<OvenCelsius>(name, typed, "Gas marks go from 1 to 8.");
             double? celsius = unit.Replace("°", "", StringComparison.Ordinal).Trim() switch
             {
-                "" when units.Oven is OvenUnit.Fahrenheit => (value - 32) * 5 / 9,
-                "f" => (value - 32) * 5 / 9,
-                "" or "c" when units.Oven is OvenUnit.Fan => value + 20,
-                "c fan" or "fan" => value + 20,
+                "" when units.Oven is OvenUnit.Fahrenheit => OvenScale.FromFahrenheit(value).Value,
+                "f" => OvenScale.FromFahrenheit(value).Value,
+                "" or "c" when units.Oven is OvenUnit.Fan => OvenScale.FromFan(value).Value,
+                "c fan" or "fan" => OvenScale.FromFan(value).Value,
                 "" or "c" => value,
                 _ => null,
             };

@@ -11,14 +11,13 @@ namespace RoundCrumb.Core.Units;
 /// <param name="Units">The baker's units.</param>
 public readonly record struct Shown(UnitChoice Units)
 {
-    private const double GramsPerOunce = 28.3495;
-    private const double MlPerFluidOunce = 29.574;
-    private const double MlPerCup = 236.6;
-    private const double MlPerTablespoon = 14.787;
-    private const double MlPerTeaspoon = 4.929;
+    private const double GramsPerOunce = KitchenMeasures.GramsPerOunce;
+    private static readonly double MlPerFluidOunce = KitchenMeasures.FluidOunce(CupSize.American);
+    private static readonly double MlPerCup = KitchenMeasures.Cup(CupSize.American);
+    private static readonly double MlPerTablespoon = KitchenMeasures.Tablespoon(CupSize.American);
+    private static readonly double MlPerTeaspoon = KitchenMeasures.Teaspoon(CupSize.American);
     private const double MmPerInch = 25.4;
     private static readonly string[] Eighths = ["", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"];
-    private static readonly (int Above, int Mark)[] GasMarks = [(140, 1), (150, 2), (170, 3), (180, 4), (190, 5), (200, 6), (220, 7), (230, 8)];
 
     /// <summary>Any quantity.</summary>
     public string Say(Quantity q)
@@ -165,15 +164,15 @@ public readonly record struct Shown(UnitChoice Units)
     private string Oven(double c) => Units.Oven switch
     {
         OvenUnit.Fahrenheit => Invariant($"{Math.Round(((c * 9 / 5) + 32) / 5) * 5:0} °F"),
-        OvenUnit.Fan => Invariant($"{Math.Round((c - 20) / 5) * 5:0} °C fan"),
-        OvenUnit.Gas => c < 125 ? "gas ½" : Invariant($"gas {GasMarks.MinBy(m => Math.Abs(m.Above - c - 0.1)).Mark}"),
+        OvenUnit.Fan => Invariant($"{Math.Round((c - OvenScale.FanAllowance) / 5) * 5:0} °C fan"),
+        OvenUnit.Gas => c < 125 ? "gas ½" : Invariant($"gas {OvenScale.ToGas(new(c))}"),
         _ => Invariant($"{Math.Round(c / 5) * 5:0} °C"),
     };
 
     private string Reading(double c) => Units.Oven switch
     {
         OvenUnit.Fahrenheit => Invariant($"{(c * 9 / 5) + 32:0} °F"),
-        OvenUnit.Fan => Invariant($"{c - 20:0} °C fan"),
+        OvenUnit.Fan => Invariant($"{c - OvenScale.FanAllowance:0} °C fan"),
         _ => Invariant($"{c:0} °C"),
     };
 

@@ -55,7 +55,7 @@ public sealed class LogModel(BakeBook bakes, Preferences baker) : PageModel
 
         // An exact weight, so that saving again changes nothing.
         string Mass(Grams? mass) => mass is not { } m ? ""
-            : FormattableString.Invariant(s.Units.Mass is MassUnit.Grams ? $"{m.Value:0.#}" : (FormattableString)$"{m.Value / 28.3495:0.##}");
+            : FormattableString.Invariant(s.Units.Mass is MassUnit.Grams ? $"{m.Value:0.#}" : (FormattableString)$"{m.Value / KitchenMeasures.GramsPerOunce:0.##}");
     }
 
     /// <summary>The trouble with a field, if any.</summary>

@@ -1,0 +1,91 @@
+namespace RoundCrumb.Core.Ingredients;
+
+/// <summary>
+/// What a label must name. European law wants each gluten cereal and each nut by name, so each has its own flag;
+/// <see cref="AllergenLaw"/> gathers them into the fourteen groups of the EU and the nine of the US.
+/// </summary>
+[Flags]
+public enum Allergens
+{
+    None = 0,
+    Wheat = 1,
+    Milk = 2,
+    Egg = 4,
+    Barley = 8,
+    Rye = 1 << 4,
+    Oats = 1 << 5,
+    Almond = 1 << 6,
+    Hazelnut = 1 << 7,
+    Walnut = 1 << 8,
+    Pecan = 1 << 9,
+    Pistachio = 1 << 10,
+    Cashew = 1 << 11,
+    Macadamia = 1 << 12,
+    BrazilNut = 1 << 13,
+    Peanut = 1 << 14,
+    Soya = 1 << 15,
+    Sesame = 1 << 16,
+    Sulphites = 1 << 17,
+    Fish = 1 << 18,
+    Crustaceans = 1 << 19,
+    Molluscs = 1 << 20,
+    Celery = 1 << 21,
+    Mustard = 1 << 22,
+    Lupin = 1 << 23,
+}
+
+/// <summary>Allergens as the law groups them.</summary>
+public static class AllergenLaw
+{
+    private const Allergens Nuts = Allergens.Almond | Allergens.Hazelnut | Allergens.Walnut | Allergens.Pecan | Allergens.Pistachio
+        | Allergens.Cashew | Allergens.Macadamia | Allergens.BrazilNut;
+
+    /// <summary>The fourteen groups of EU law (Regulation 1169/2011, Annex II), in its order.</summary>
+    public static IReadOnlyList<(string Name, Allergens Of)> European { get; } =
+    [
+        ("gluten", Allergens.Wheat | Allergens.Barley | Allergens.Rye | Allergens.Oats),
+        ("crustaceans", Allergens.Crustaceans),
+        ("egg", Allergens.Egg),
+        ("fish", Allergens.Fish),
+        ("peanut", Allergens.Peanut),
+        ("soya", Allergens.Soya),
+        ("milk", Allergens.Milk),
+        ("nuts", Nuts),
+        ("celery", Allergens.Celery),
+        ("mustard", Allergens.Mustard),
+        ("sesame", Allergens.Sesame),
+        ("sulphites", Allergens.Sulphites),
+        ("lupin", Allergens.Lupin),
+        ("molluscs", Allergens.Molluscs),
+    ];
+
+    /// <summary>The nine of US law. Barley, rye and oats are not among them, nor sulphites as an allergen.</summary>
+    public static IReadOnlyList<(string Name, Allergens Of)> American { get; } =
+    [
+        ("milk", Allergens.Milk),
+        ("egg", Allergens.Egg),
+        ("fish", Allergens.Fish),
+        ("crustacean shellfish", Allergens.Crustaceans),
+        ("tree nuts", Nuts),
+        ("peanut", Allergens.Peanut),
+        ("wheat", Allergens.Wheat),
+        ("soybean", Allergens.Soya),
+        ("sesame", Allergens.Sesame),
+    ];
+
+    /// <summary>What a European label names: "wheat (gluten)", "milk", "almond (nut)", in the law's order.</summary>
+    public static IEnumerable<string> Named(Allergens contained)
+    {
+        foreach (var (name, of) in European)
+        {
+            foreach (var one in Enum.GetValues<Allergens>().Where(a => a != Allergens.None && of.HasFlag(a) && contained.HasFlag(a)))
+                yield return name is "gluten" or "nuts" ? $"{Word(one)} ({name.TrimEnd('s')})" : name;
+        }
+    }
+
+    /// <summary>The American groups that are contained.</summary>
+    public static IEnumerable<string> NamedInAmerica(Allergens contained) =>
+        American.Where(group => (group.Of & contained) != Allergens.None).Select(group => group.Name);
+
+    private static string Word(Allergens one) => one is Allergens.BrazilNut ? "brazil nut" : one.ToString().ToLowerInvariant();
+}

@@ -1,0 +1,56 @@
+namespace RoundCrumb.Core.Ingredients.Shelves;
+
+/// <summary>Writes a row of the pantry shortly. Makeup is in percent; the six make 100.</summary>
+internal static class Row
+{
+    /// <summary>Water-like: juices, milks, eggs, drinks (ml to a gram in a mixture).</summary>
+    public const double Wet = 0.97;
+
+    /// <summary>Sugars, dissolved.</summary>
+    public const double Sweet = 0.62;
+
+    /// <summary>Flours and starches, wetted.</summary>
+    public const double Floury = 0.66;
+
+    /// <summary>Cocoa, nut meals.</summary>
+    public const double Meal = 0.75;
+
+    /// <summary>Butter and oils.</summary>
+    public const double Fatty = 1.08;
+
+    /// <summary>Pieces of fresh or drained fruit.</summary>
+    public const double Fruity = 1.02;
+
+    /// <summary>Whole nuts.</summary>
+    public const double Nutty = 0.98;
+
+    public static Makeup M(double water, double fat, double sugars, double protein, double starch, double rest) =>
+        new(water / 100, fat / 100, sugars / 100, protein / 100, starch / 100, rest / 100);
+
+    public static Ingredient R(
+        string id, string name, string others, double bulk, double inMixture, Makeup makeup, PantryShelf shelf,
+        Allergens has = Allergens.None, double sets = 0, double juice = 0, double alcohol = 0, Origin from = Origin.Plant,
+        bool protease = false, double bloom = 0, EggPart egg = EggPart.None, double loss = 0,
+        double each = 0, string piece = "", double pack = 0, double price = 0, SourceKind source = SourceKind.CompositionTables)
+    {
+        var pieces = piece.Split('|');
+        return new(id, name, bulk, inMixture, makeup)
+        {
+            OtherNames = others.Length == 0 ? [] : others.Split('|'),
+            Shelf = shelf,
+            Allergens = has,
+            StarchEquivalent = sets,
+            Juice = juice,
+            Alcohol = alcohol / 100,
+            Origin = from,
+            ProteaseWhenRaw = protease,
+            Bloom = bloom,
+            Egg = egg,
+            UsualLoss = loss,
+            GramsEach = each,
+            Piece = piece.Length == 0 ? ("", "") : (pieces[0], pieces[^1]),
+            Pack = new(pack, (decimal)price),
+            MakeupFrom = source,
+        };
+    }
+}

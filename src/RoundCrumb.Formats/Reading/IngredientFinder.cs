@@ -1,0 +1,209 @@
+using System.Globalization;
+using System.Text;
+using F23.StringSimilarity;
+using RoundCrumb.Core.Ingredients;
+
+namespace RoundCrumb.Formats.Reading;
+
+/// <summary>How surely a name was recognised.</summary>
+public enum Likeness
+{
+    /// <summary>Not at all.</summary>
+    None,
+
+    /// <summary>Something like it is known; the baker should look.</summary>
+    Near,
+
+    /// <summary>By one of its names, or as the baker chose before.</summary>
+    Known,
+}
+
+/// <summary>What a name was taken for.</summary>
+/// <param name="Ingredient">The ingredient; none when nothing is near.</param>
+/// <param name="Likeness">How surely.</param>
+/// <param name="Candidates">The closest others, the closest first.</param>
+public sealed record Found(Ingredient? Ingredient, Likeness Likeness, IReadOnlyList<Ingredient> Candidates);
+
+/// <summary>Finds ingredients by the names bakers give them, British and American, singular and plural, misspelt.</summary>
+public sealed class IngredientFinder
+{
+    private const double NearEnough = 0.90;
+    private const double WorthOffering = 0.70;
+
+    /// <summary>Words that say how an ingredient is, not which it is.</summary>
+    private static readonly HashSet<string> Descriptions = new(StringComparer.Ordinal)
+    {
+        "fresh", "freshly", "squeezed", "grated", "finely", "coarsely", "roughly", "chopped", "sliced", "diced", "crushed", "cold", "chilled", "ice", "iced", "warm", "warmed",
+        "hot", "softened", "melted", "room", "temperature", "beaten", "lightly", "sifted", "toasted", "unsalted", "organic", "free", "range", "good", "quality", "best", "ripe",
+        "large", "medium", "small", "extra", "whole", "peeled", "cored", "stoned", "pitted", "hulled", "halved", "quartered", "frozen", "thawed", "drained", "packed",
+        "firmly", "heaped", "level", "unwaxed", "homemade", "pure", "full", "fat", "thick", "runny", "cooled", "cubed", "separated", "of", "the", "some", "your", "favourite",
+        "favorite", "very", "well", "more", "piece", "boiling", "plain", "dairy", "natural", "set", "block", "fine", "shelled", "blanched", "roasted", "unsweetened", "raw",
+        "nice", "about", "in", "washed", "trimmed", "dried", "black", "golden", "pouring", "liquid", "tinned", "canned", "a", "an", "semi", "semisweet", "sweetened", "cultured",
+        "prepared", "mixed", "flavoured", "style", "medjool", "roast", "salted", "lukewarm", "tepid", "cooking", "baking", "standard", "ordinary", "regular", "quick", "split", "lump", "ready", "made", "rolled", "old", "fashioned", "mini", "active",
+    };
+
+    private readonly Dictionary<string, Ingredient> _byName = new(StringComparer.Ordinal);
+    private readonly (string Key, Ingredient Ingredient)[] _names;
+    private readonly Dictionary<string, Ingredient> _remembered = new(StringComparer.Ordinal);
+    private readonly JaroWinkler _likeness = new();
+
+    /// <param name="ingredients">All that can be found; where two share a name, the later one has it, so that a baker's own come last.</param>
+    /// <param name="remembered">Words that the baker has said stand for an ingredient's id.</param>
+    public IngredientFinder(IEnumerable<Ingredient> ingredients, IReadOnlyDictionary<string, string>? remembered = null)
+    {
+        var byId = new Dictionary<string, Ingredient>(StringComparer.Ordinal);
+        foreach (var one in ingredients)
+        {
+            byId[one.Id] = one;
+            foreach (var name in NamesOf(one))
+                _byName[Key(name)] = one;
+        }
+
+        _names = [.. _byName.Select(n => (n.Key, n.Value))];
+        foreach (var (words, id) in remembered ?? new Dictionary<string, string>())
+        {
+            if (byId.TryGetValue(id, out var one))
+                _remembered[Key(words)] = one;
+        }
+    }
+
+    /// <summary>One over the shipped pantry.</summary>
+    public static IngredientFinder Shipped { get; } = new(Pantry.All);
+
+    /// <summary>Every name of an ingredient: its British one, its American one, and the others.</summary>
+    public static IEnumerable<string> NamesOf(Ingredient ingredient)
+    {
+        yield return ingredient.Name;
+        if (ingredient.Name.IndexOf(" (", StringComparison.Ordinal) is var at and > 0)
+            yield return ingredient.Name[..at];
+        foreach (var other in ingredient.OtherNames)
+            yield return other;
+    }
+
+    /// <summary>A name as it is looked up: lower case, without accents and marks, each word in the singular.</summary>
+    public static string Key(string name)
+    {
+        var key = new StringBuilder(name.Length);
+        foreach (var word in Words(name))
+        {
+            if (key.Length > 0)
+                key.Append(' ');
+            key.Append(word);
+        }
+
+        return key.ToString();
+    }
+
+    /// <summary>Finds what a name stands for.</summary>
+    public Found Find(string name)
+    {
+        if (name.Length > 200)
+            return new(null, Likeness.None, []);
+        var words = Words(name).ToArray();
+        if (words.Length == 0)
+            return new(null, Likeness.None, []);
+        var key = string.Join(' ', words);
+        if (_remembered.TryGetValue(key, out var known) || _byName.TryGetValue(key, out known))
+            return new(known, Likeness.Known, []);
+
+        // Leave out descriptions one by one from the front, then all of them.
+        for (var from = 1; from < words.Length && Descriptions.Contains(words[from - 1]); from++)
+        {
+            if (_byName.TryGetValue(string.Join(' ', words[from..]), out known))
+                return new(known, Likeness.Known, []);
+        }
+
+        // Descriptions behind the name, with or without those before it.
+        for (var to = words.Length - 1; to > 0 && Descriptions.Contains(words[to]); to--)
+        {
+            for (var from = 0; from < to && (from == 0 || Descriptions.Contains(words[from - 1])); from++)
+            {
+                if (_byName.TryGetValue(string.Join(' ', words[from..to]), out known))
+                    return new(known, Likeness.Known, []);
+            }
+        }
+
+        var bare = words.Where(w => !Descriptions.Contains(w)).ToArray();
+        if (bare.Length > 0 && bare.Length < words.Length && _byName.TryGetValue(string.Join(' ', bare), out known))
+            return new(known, Likeness.Known, []);
+        return Guess(key, bare.Length > 0 ? bare : words);
+    }
+
+    private Found Guess(string key, string[] words)
+    {
+        var scored = new List<(double Score, Ingredient Ingredient)>();
+        var bare = string.Join(' ', words);
+        foreach (var (name, ingredient) in _names)
+        {
+            // A misspelt word is worth a guess; so is a name that shares its words with another.
+            var score = Shared(words, name);
+            if (Math.Abs(name.Length - bare.Length) <= 3)
+                score = Math.Max(score, _likeness.Similarity(bare, name));
+            if (key.Length != bare.Length && Math.Abs(name.Length - key.Length) <= 3)
+                score = Math.Max(score, _likeness.Similarity(key, name));
+            if (score >= WorthOffering)
+                scored.Add((score, ingredient));
+        }
+
+        var best = scored.GroupBy(s => s.Ingredient).Select(g => (Score: g.Max(s => s.Score), Ingredient: g.Key)).OrderByDescending(s => s.Score).ThenBy(s => s.Ingredient.Name.Length).Take(4).ToList();
+        if (best.Count == 0)
+            return new(null, Likeness.None, []);
+        return best[0].Score >= NearEnough
+            ? new(best[0].Ingredient, Likeness.Near, [.. best.Skip(1).Select(b => b.Ingredient)])
+            : new(null, Likeness.None, [.. best.Select(b => b.Ingredient)]);
+    }
+
+    /// <summary>How much of two names is the same words: 0.89 at most, so that it is offered and never taken.</summary>
+    private static double Shared(string[] words, string name)
+    {
+        var (same, all) = (0, 0);
+        foreach (var range in name.AsSpan().Split(' '))
+        {
+            all++;
+            foreach (var word in words)
+            {
+                if (name.AsSpan()[range].SequenceEqual(word))
+                {
+                    same++;
+                    break;
+                }
+            }
+        }
+
+        return same == 0 ? 0 : 0.89 * 2 * same / (words.Length + all);
+    }
+
+    private static IEnumerable<string> Words(string name)
+    {
+        var word = new StringBuilder(16);
+        foreach (var c in name.Normalize(NormalizationForm.FormD))
+        {
+            if (char.GetUnicodeCategory(c) is UnicodeCategory.NonSpacingMark || c is '\'' or '’' or '.')
+                continue;
+            if (char.IsLetterOrDigit(c) || c == '%')
+            {
+                word.Append(char.ToLowerInvariant(c));
+                continue;
+            }
+
+            if (word.Length > 0)
+            {
+                yield return Singular(word.ToString());
+                word.Clear();
+            }
+        }
+
+        if (word.Length > 0)
+            yield return Singular(word.ToString());
+    }
+
+    private static string Singular(string word) => word switch
+    {
+        "leaves" => "leaf",
+        "halves" => "half",
+        _ when word.Length > 4 && word.EndsWith("ies", StringComparison.Ordinal) && word is not "cookies" => word[..^3] + "y",
+        _ when word.Length > 4 && (word.EndsWith("oes", StringComparison.Ordinal) || word.EndsWith("shes", StringComparison.Ordinal) || word.EndsWith("ches", StringComparison.Ordinal)) => word[..^2],
+        _ when word.Length > 3 && word[^1] == 's' && word[^2] is not ('s' or 'u' or 'i') => word[..^1],
+        _ => word,
+    };
+}

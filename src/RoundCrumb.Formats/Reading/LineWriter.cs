@@ -1,0 +1,46 @@
+using System.Globalization;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Ingredients;
+
+namespace RoundCrumb.Formats.Reading;
+
+/// <summary>Writes a line so that <see cref="LineReader"/> reads it back as it was.</summary>
+public static class LineWriter
+{
+    /// <summary>"72 g egg yolk, keep the whites".</summary>
+    /// <param name="ingredient">What.</param>
+    /// <param name="grams">How much; none for "to taste".</param>
+    /// <param name="goesIn">How it goes in, where that is not what its name says.</param>
+    /// <param name="note">What to mind.</param>
+    /// <param name="optional">True when it may be left out.</param>
+    public static string Write(Ingredient ingredient, double? grams, GoesIn goesIn = GoesIn.Mixed, string note = "", bool optional = false)
+    {
+        var words = grams is { } g ? string.Create(CultureInfo.InvariantCulture, $"{Round(g):0.##} g ") : "";
+        words += NameOf(ingredient);
+        var told = goesIn switch
+        {
+            GoesIn.WhippedAndFolded when !Says(note, "whip", "peaks", "fold") => "whipped and folded in",
+            GoesIn.Bloom when !Says(note, "gelatin", "bloom") => "for the gelatine",
+            GoesIn.Steeped when ingredient.InMixture > 0 && !Says(note, "steep", "infuse", "strained out") => "steeped and strained out",
+            _ => "",
+        };
+        foreach (var more in (string[])[told, note, grams is null && note.Length == 0 ? "to taste" : "", optional ? "optional" : ""])
+        {
+            if (more.Length > 0)
+                words += ", " + more;
+        }
+
+        return words;
+    }
+
+    /// <summary>A name without comma or bracket, which would end it, that is found again.</summary>
+    public static string NameOf(Ingredient ingredient)
+    {
+        var names = IngredientFinder.NamesOf(ingredient).Where(n => !n.Contains(',', StringComparison.Ordinal) && !n.Contains('(', StringComparison.Ordinal));
+        return names.FirstOrDefault() ?? ingredient.ShortName;
+    }
+
+    private static double Round(double grams) => grams < 10 ? Math.Round(grams, 2) : grams < 100 ? Math.Round(grams, 1) : Math.Round(grams);
+
+    private static bool Says(string note, params string[] words) => Array.Exists(words, w => note.Contains(w, StringComparison.OrdinalIgnoreCase));
+}
