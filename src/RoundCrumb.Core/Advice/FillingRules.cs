@@ -121,7 +121,7 @@ internal static class FillingRules
     public static IReadOnlyList<Rule> All { get; } = [RunsOver, LeftOver, ShortOf, TooDeep, TooSoft, TooFirm, NotSetInTime, PastKeeping];
 
     /// <summary>The number of whole pieces, or of batches, of an option in words.</summary>
-    private static string Shown(BatchOption option, Assessment pie) => Units.Shown.Pieces(option.Pieces, pie.Composition.Filling.Formula.WholeBy);
+    private static string Shown(BatchOption option, Assessment pie) => Units.Shown.Pieces(option.Pieces, pie.Composition.Filling.Formula.Piece);
 
     private static Remedy Fit(Assessment pie) => pie.Fit.Below is { } below && below.DepthDifference.Value.Value > -4.5
         ? new(new($"Make {Shown(below, pie)} instead"), "a little below the line", c => c.Make(BatchChoice.Below))

@@ -1,5 +1,6 @@
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Recipes;
 
 namespace RoundCrumb.Core.Advice;
 
@@ -45,8 +46,11 @@ public enum DecidedBy
 public sealed record Remedy(Phrase Do, string Cost, Func<Composition, Composition> Change)
 {
     /// <summary>The composition with the remedy applied, and settled: in a very small pan a measure that no longer fits becomes the usual one.</summary>
-    public Composition Apply(Composition composition) =>
-        CompositionAddress.Read(CompositionAddress.Write(Change(composition))).Composition;
+    public Composition Apply(Composition composition)
+    {
+        var changed = Change(composition);
+        return CompositionAddress.Read(CompositionAddress.Write(changed), PartBook.Around(changed)).Composition;
+    }
 }
 
 /// <summary>A rule that fired on a composition.</summary>

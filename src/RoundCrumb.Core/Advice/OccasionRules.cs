@@ -23,11 +23,11 @@ internal static class OccasionRules
     private static readonly Rule GelatineInFilling = new("gelatine-filling", Layer.Filling, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
-        return c.Occasion.Vegetarian && c.Filling.Formula.Family.SetBy is SetBy.Gelatine
+        return c.Occasion.Vegetarian && c.Filling.Formula.Slaughtered is { } from
             ? new(
                 rule, Severity.Stops,
-                "Vegetarians can’t eat this: gelatine comes from animals.",
-                "This filling is set with gelatine.",
+                $"Vegetarians can’t eat this: {from.ShortName} comes from animals.",
+                $"This filling holds {from.Name}.",
                 [new("Fill it with the malt custard", "cooked on the hob, set by starch and yolk", p => Custard(p))])
             : null;
     });
@@ -35,7 +35,7 @@ internal static class OccasionRules
     private static readonly Rule GelatineInCream = new("gelatine-cream", Layer.Topping, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
-        return c.Occasion.Vegetarian && c.Topping.Topping.GelatineShare.Usual > 0
+        return c.Occasion.Vegetarian && c.Topping.Topping.FromSlaughter
             ? new(
                 rule, Severity.Stops,
                 "Vegetarians can’t eat this cream: gelatine comes from animals.",

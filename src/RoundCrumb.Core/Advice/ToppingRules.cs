@@ -65,7 +65,7 @@ internal static class ToppingRules
     {
         var c = pie.Composition;
         var filling = pie.Yield.Sugars.Value.Value;
-        if (c.Topping.Topping.Sugar is null || filling < SweetFilling)
+        if (c.Topping.Topping == Topping.None || !c.Topping.Topping.IsSweetened || filling < SweetFilling)
             return null;
         return new(
             rule, Severity.WorthKnowing,

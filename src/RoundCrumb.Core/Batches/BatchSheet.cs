@@ -64,10 +64,10 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
         return new(pie, parts, allergens);
 
         static WeighLine Times(WeighedLine line, int pies, string part) => new(
-            part + "." + line.Ingredient.Id,
+            part + "." + line.Mass.Id[(part.Length + 1)..],
             line.Ingredient,
             new Worked<Grams>(
-                $"sheet-{part}-{line.Ingredient.Id}", line.Ingredient.Name, line.Mass.Value * pies, "for one pie × pies",
+                "sheet-" + line.Mass.Id, line.Ingredient.Name, line.Mass.Value * pies, "for one pie × pies",
                 Term.Of(line.Mass), Term.Given("pies", pies, Dimension.Count)),
             0,
             line.Note);

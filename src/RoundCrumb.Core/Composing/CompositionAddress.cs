@@ -4,6 +4,7 @@ using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Units;
 
@@ -147,7 +148,16 @@ public static class CompositionAddress
     }
 
     /// <summary>Reads an address written by <see cref="Write"/>, a form, or a hand.</summary>
-    public static ReadComposition Read(string query)
+    /// <param name="query">The address.</param>
+    /// <param name="book">The parts it may name; those shipped when there is none.</param>
+    public static ReadComposition Read(string query, PartBook? book = null)
+    {
+        var fields = FieldsOf(query);
+        return Read(name => fields.GetValueOrDefault(name), book: book);
+    }
+
+    /// <summary>The fields of an address by name.</summary>
+    public static IReadOnlyDictionary<string, string> FieldsOf(string query)
     {
         var fields = new Dictionary<string, string>(StringComparer.Ordinal);
         foreach (var pair in query.TrimStart('?').Split('&', StringSplitOptions.RemoveEmptyEntries))
@@ -157,28 +167,29 @@ public static class CompositionAddress
                 fields[pair[..at]] = Uri.UnescapeDataString(pair[(at + 1)..].Replace('+', ' '));
         }
 
-        return Read(fields.GetValueOrDefault);
+        return fields;
     }
 
     /// <summary>Reads the fields of an address.</summary>
     /// <param name="field">The text of a field, null when it is missing.</param>
     /// <param name="bare">What a length without a unit is taken for: mm, or inches for a baker who works in them.</param>
-    public static ReadComposition Read(Func<string, string?> field, LengthUnit bare = LengthUnit.Centimetres) => new Reader(field, bare).Read();
+    /// <param name="book">The parts it may name; those shipped when there is none.</param>
+    public static ReadComposition Read(Func<string, string?> field, LengthUnit bare = LengthUnit.Centimetres, PartBook? book = null) => new Reader(field, bare, book ?? PartBook.Shipped).Read();
 
     internal static string Number(double value) => Math.Round(value, 3).ToString("0.###", CultureInfo.InvariantCulture);
 
     private static string NameIn<T>((T Value, string Name)[] names, T value)
         where T : struct, Enum => Array.Find(names, n => EqualityComparer<T>.Default.Equals(n.Value, value)).Name;
 
-    private sealed class Reader(Func<string, string?> field, LengthUnit bare)
+    private sealed class Reader(Func<string, string?> field, LengthUnit bare, PartBook book)
     {
         private readonly List<Trouble> _troubles = [];
 
         public ReadComposition Read()
         {
             var pan = ReadPan();
-            var crustFamily = Known(CrustField, CrustBook.Find, CrustBook.ButterFlaky, "crust");
-            var formula = Known(FillingField, FillingBook.Find, FillingBook.MaltCustard, "filling");
+            var crustFamily = Known(CrustField, book.Crust, CrustBook.ButterFlaky, "crust");
+            var formula = Known(FillingField, book.Filling, FillingBook.MaltCustard, "filling");
 
             // Fields left as they were usual follow the new pan, crust or filling; what the baker set stays.
             var was = (field(Was) ?? "").Split('~');
@@ -202,7 +213,7 @@ public static class CompositionAddress
             (thick, line) = LeaveRoom(pan, thick, line, usual.Thickness, usualLine);
 
             var setter = Plain(Firmness, 100, 50, 200, "Between 50 and 200 % of the setter as written.") / 100;
-            var topping = Known(ToppingField, Topping.Find, Topping.Icing, "topping");
+            var topping = Known(ToppingField, book.Topping, Topping.Icing, "topping");
             var cream = Length(Cream, new(12), 2, 60, "Cream goes on {0} to {1} thick.");
             var ahead = Plain(Ahead, 14, 0, 240, "Between 0 and 240 hours.");
             var topped = Plain(Topped, Math.Min(1, ahead), 0, 240, "Between 0 and 240 hours.");

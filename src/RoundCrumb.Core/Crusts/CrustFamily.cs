@@ -29,6 +29,19 @@ public enum Edge
     HighFluted,
 }
 
+/// <summary>How a dough is brought together.</summary>
+public enum Mixing
+{
+    /// <summary>Cold fat is left in flat leaves: flaky.</summary>
+    CutIn,
+
+    /// <summary>Fat is rubbed to crumbs, then wetted: short.</summary>
+    Rubbed,
+
+    /// <summary>Fat and sugar are creamed, then egg, then flour: sweet and sandy.</summary>
+    Creamed,
+}
+
 /// <summary>A kind of crust. Add one by adding a declaration to <see cref="CrustBook"/>.</summary>
 /// <param name="Id">Stable short name, used in addresses.</param>
 /// <param name="Name">What a baker calls it.</param>
@@ -55,15 +68,18 @@ public sealed record RolledFamily(
     IReadOnlyList<Treatment> Treatments,
     string Tint,
     IReadOnlyList<DoughPart> Dough,
-    bool NeedsLayers,
+    Mixing Mixing,
     double RestMinutes)
     : CrustFamily(Id, Name, For, Treatments, Tint)
 {
     /// <inheritdoc/>
     public override (double Thinnest, double Thickest) Limits => (1, 8);
 
+    /// <summary>True for a dough whose flake comes from fat in layers.</summary>
+    public bool NeedsLayers => Mixing is Mixing.CutIn;
+
     /// <summary>All the dough as a multiple of its flour: the bakers' percentages added up.</summary>
-    public double TotalOfFlour { get; } = Dough.Sum(p => p.Percent.Usual);
+    public double TotalOfFlour => Dough.Sum(p => p.Percent.Usual);
 
     /// <inheritdoc/>
     public override Constant UsualThickness(Pan pan) => pan.Kind is PanKind.TartTin ? CrustConstants.TartDough : CrustConstants.PieDough;
@@ -79,6 +95,26 @@ public sealed record RolledFamily(
 /// <param name="Note">How it goes in.</param>
 public sealed record DoughPart(Ingredient Ingredient, Constant Percent, string Note);
 
+/// <summary>What a line of a crumb crust is there for.</summary>
+public enum CrumbRole
+{
+    /// <summary>What is crushed. The crumbs of one crust make 1 together.</summary>
+    Crumb,
+
+    /// <summary>Melted, to hold it.</summary>
+    Fat,
+
+    /// <summary>Sugar, honey, salt and spice.</summary>
+    Other,
+}
+
+/// <summary>One line of a crumb crust.</summary>
+/// <param name="Ingredient">What it is.</param>
+/// <param name="Role">What it is there for.</param>
+/// <param name="Share">Grams for one gram of crumbs.</param>
+/// <param name="Note">How it goes in.</param>
+public sealed record CrumbPart(Ingredient Ingredient, CrumbRole Role, Constant Share, string Note);
+
 /// <summary>A crust of crumbs, fat and perhaps sugar, pressed into the pan.</summary>
 public sealed record CrumbFamily(
     string Id,
@@ -86,14 +122,16 @@ public sealed record CrumbFamily(
     string For,
     IReadOnlyList<Treatment> Treatments,
     string Tint,
-    Ingredient Crumb,
-    Ingredient Fat,
-    Constant FatPercent,
-    Ingredient Sugar,
-    Constant SugarPercent,
+    IReadOnlyList<CrumbPart> Mix,
     Constant BiscuitMass)
     : CrustFamily(Id, Name, For, Treatments, Tint)
 {
+    /// <summary>All the mixture as a multiple of its crumbs.</summary>
+    public double TotalOfCrumbs => Mix.Sum(p => p.Share.Usual);
+
+    /// <summary>The fat, first of it where there are several; none where there is no fat.</summary>
+    public Ingredient? Fat => Mix.FirstOrDefault(p => p.Role is CrumbRole.Fat)?.Ingredient;
+
     /// <inheritdoc/>
     public override (double Thinnest, double Thickest) Limits => (2, 20);
 

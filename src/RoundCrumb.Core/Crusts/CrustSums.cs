@@ -9,14 +9,30 @@ namespace RoundCrumb.Core.Crusts;
 /// <param name="Ingredient">What it is.</param>
 /// <param name="Mass">How much, with its working.</param>
 /// <param name="Note">How it goes in, empty where there is nothing to say.</param>
-public sealed record WeighedLine(Ingredient Ingredient, Worked<Grams> Mass, string Note);
+public sealed record WeighedLine(Ingredient Ingredient, Worked<Grams> Mass, string Note)
+{
+    /// <summary>The ids of some ingredients, each made unique: the second butter of a part is <c>butter-2</c>.</summary>
+    public static string[] Keys(IReadOnlyList<Ingredient> ingredients)
+    {
+        var keys = new string[ingredients.Count];
+        for (var i = 0; i < keys.Length; i++)
+        {
+            var before = 0;
+            for (var j = 0; j < i; j++)
+                before += ingredients[j].Id == ingredients[i].Id ? 1 : 0;
+            keys[i] = before == 0 ? ingredients[i].Id : $"{ingredients[i].Id}-{before + 1}";
+        }
+
+        return keys;
+    }
+}
 
 /// <summary>What one crust weighs and how large it is rolled, for one pan.</summary>
 /// <param name="Total">The whole crust as mixed, rolling loss included.</param>
 /// <param name="Lines">What is weighed for it, in the order of mixing.</param>
 /// <param name="Disc">Width of the rolled disc; none for crumb.</param>
 /// <param name="Offcuts">Dough left when the disc is cut; none for crumb.</param>
-/// <param name="HeldBack">Fat held back at first; none for rolled dough.</param>
+/// <param name="HeldBack">Fat held back at first; none for rolled dough, or without fat.</param>
 /// <param name="Biscuits">How many biscuits make the crumb; none for rolled dough.</param>
 public sealed record CrustSums(
     Worked<Grams> Total,
@@ -55,11 +71,12 @@ public sealed record CrustSums(
 
         var flour = total.Value * (1 / family.TotalOfFlour);
         var lines = new WeighedLine[family.Dough.Count];
+        var keys = WeighedLine.Keys([.. family.Dough.Select(d => d.Ingredient)]);
         for (var i = 0; i < lines.Length; i++)
         {
             var part = family.Dough[i];
             lines[i] = new(part.Ingredient, new Worked<Grams>(
-                "crust-" + part.Ingredient.Id, part.Ingredient.Name, flour * part.Percent.Usual,
+                "crust-" + keys[i], part.Ingredient.Name, flour * part.Percent.Usual,
                 "dough to mix ÷ all the percentages together × its own percentage",
                 Term.Of(total), Term.Given("all the percentages together", family.TotalOfFlour, Dimension.Share), part.Percent), part.Note);
         }
@@ -79,30 +96,28 @@ public sealed record CrustSums(
             Term.Given("wall area to the chosen height", wallArea), Term.Given("wall thickness", choice.WallThickness),
             CrustConstants.CrumbDensity);
 
-        var parts = 1 + family.FatPercent.Usual + family.SugarPercent.Usual;
-        var crumbs = new Worked<Grams>(
-            "crust-" + family.Crumb.Id, family.Crumb.Name, total.Value * (1 / parts),
-            "crumb mixture ÷ (1 + fat share + sugar share)", Term.Of(total), family.FatPercent, family.SugarPercent);
-        var fat = new Worked<Grams>(
-            "crust-" + family.Fat.Id, family.Fat.Name, crumbs.Value * family.FatPercent.Usual,
-            "crumbs × fat share", Term.Of(crumbs), family.FatPercent);
-        var sugar = new Worked<Grams>(
-            "crust-" + family.Sugar.Id, family.Sugar.Name, crumbs.Value * family.SugarPercent.Usual,
-            "crumbs × sugar share", Term.Of(crumbs), family.SugarPercent);
-        var held = new Worked<Grams>(
-            "fat-held-back", "Butter to hold back", fat.Value * CrustConstants.FatHeldBack.Usual,
-            "fat × the share held back", Term.Of(fat), CrustConstants.FatHeldBack);
-        var biscuits = new Worked<Number>(
-            "biscuits", "Biscuits to crush", new(Math.Ceiling(crumbs.Value.Value / family.BiscuitMass.Usual)),
-            "crumbs ÷ one biscuit, rounded up", Term.Of(crumbs), family.BiscuitMass);
+        // What one gram of crumbs carries with it, itself included.
+        var all = Term.Given("all shares together", family.TotalOfCrumbs, Dimension.Share);
+        var lines = new WeighedLine[family.Mix.Count];
+        var keys = WeighedLine.Keys([.. family.Mix.Select(m => m.Ingredient)]);
+        double crushed = 0, melted = 0;
+        for (var i = 0; i < lines.Length; i++)
+        {
+            var part = family.Mix[i];
+            var grams = total.Value * (part.Share.Usual / family.TotalOfCrumbs);
+            crushed += part.Role is CrumbRole.Crumb ? grams.Value : 0;
+            melted += part.Role is CrumbRole.Fat ? grams.Value : 0;
+            lines[i] = new(part.Ingredient, new Worked<Grams>(
+                "crust-" + keys[i], part.Ingredient.Name, grams, "crumb mixture ÷ all shares together × its own share",
+                Term.Of(total), all, part.Share), part.Note);
+        }
 
-        return new(
-            total,
-            [
-                new(family.Crumb, crumbs, "crushed to even sand"),
-                new(family.Sugar, sugar, "through the crumbs"),
-                new(family.Fat, fat, "melted; hold a quarter back and add it in thirds"),
-            ],
-            null, null, held, biscuits);
+        var held = melted <= 0 ? null : new Worked<Grams>(
+            "fat-held-back", "Fat to hold back", new Grams(melted) * CrustConstants.FatHeldBack.Usual,
+            "fat × the share held back", Term.Given("fat", new Grams(melted)), CrustConstants.FatHeldBack);
+        var biscuits = new Worked<Number>(
+            "biscuits", "Biscuits to crush", new(Math.Ceiling(crushed / family.BiscuitMass.Usual)),
+            "crumbs ÷ one biscuit, rounded up", Term.Given("crumbs", new Grams(crushed)), family.BiscuitMass);
+        return new(total, lines, null, null, held, biscuits);
     }
 }

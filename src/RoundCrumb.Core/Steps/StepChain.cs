@@ -52,17 +52,35 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
 
     private static void Rolled(List<Step> steps, RolledFamily family, CrustSums crust, int pies)
     {
-        steps.Add(new(Part.Crust, "Cube the butter and freeze it.", new(3, 1, pies), MinuteRange.Of(StepConstants.FreezeFat.Usual), "freezer", "hard right through"));
-        steps.Add(new(Part.Crust, new("Work butter into flour, then water until it just holds: about {0} of dough.", (crust.Total.Value * pies).AsQuantity()), new(10, 2, pies), MinuteRange.None, "bench", "a shaggy mass, butter in flat leaves", "Raw flour is not for tasting."));
+        var fat = family.Dough.FirstOrDefault(p => p.Ingredient.IsFat)?.Ingredient.ShortName ?? "fat";
+        var dough = (crust.Total.Value * pies).AsQuantity();
+        switch (family.Mixing)
+        {
+            case Mixing.CutIn:
+                steps.Add(new(Part.Crust, $"Cube the {Bare(fat)} and freeze it.", new(3, 1, pies), MinuteRange.Of(StepConstants.FreezeFat.Usual), "freezer", "hard right through"));
+                steps.Add(new(Part.Crust, new($"Work {Bare(fat)} into flour, then water until it just holds: about {{0}} of dough.", dough), new(10, 2, pies), MinuteRange.None, "bench", $"a shaggy mass, {Bare(fat)} in flat leaves", "Raw flour is not for tasting."));
+                break;
+            case Mixing.Rubbed:
+                steps.Add(new(Part.Crust, new($"Rub the cold {Bare(fat)} into the flour, then the egg and a little water until it just holds: about {{0}} of dough.", dough), new(12, 2, pies), MinuteRange.None, "bench", "fine crumbs, then a smooth dough that does not stick", "Raw flour and egg are not for tasting."));
+                break;
+            default:
+                steps.Add(new(Part.Crust, $"Take the {Bare(fat)} out to soften.", new(1, 0, pies), new(StepConstants.SoftenFat.Low, StepConstants.SoftenFat.Usual, StepConstants.SoftenFat.High), "bench", "a finger sinks in"));
+                steps.Add(new(Part.Crust, new($"Cream {Bare(fat)} and sugar, beat in the egg, then the flour until no dry bits show: about {{0}} of dough.", dough), new(9, 1.5, pies), MinuteRange.None, "mixer", "smooth, no longer", "Raw flour and egg are not for tasting."));
+                break;
+        }
+
         steps.Add(new(Part.Crust, "Flatten, wrap and rest in the fridge.", new(1, 1, pies), new(family.RestMinutes, family.RestMinutes, 48 * 60), "fridge", "firm, no longer springy"));
         steps.Add(new(Part.Crust, new("Roll to a disc {0} across, line the pan, finish the edge, dock the base.", crust.Disc!), new(2, 9, pies), MinuteRange.None, "bench", "even, no thin spots; keep the scraps for patching"));
         steps.Add(new(Part.Crust, "Chill the lined shell.", new(0, 0.5, pies), new(StepConstants.ChillShell.Low, StepConstants.ChillShell.Usual, 24 * 60), "fridge", "hard to the touch"));
     }
 
+    private static string Bare(string fat) => fat.Replace("unsalted ", "", StringComparison.Ordinal);
+
     private static void Pressed(List<Step> steps, CrumbFamily family, CrustSums crust, int pies)
     {
-        steps.Add(new(Part.Crust, new("Crush about {0} biscuits and melt the butter.", (crust.Biscuits!.Value with { Value = crust.Biscuits.Value.Value * pies }).AsQuantity()), new(5, 2, pies), MinuteRange.None, "bench", "even sand, no lumps"));
-        steps.Add(new(Part.Crust, new("Stir in the sugar and all but {0} of the butter; add the rest in thirds.", new Said((crust.HeldBack!.Value * pies).AsQuantity(), Ingredient: family.Fat)), new(3, 1, pies), MinuteRange.None, "bench", "squeezed, it clumps and looks dry; greasy wants more crumb"));
+        steps.Add(new(Part.Crust, new("Crush about {0} biscuits and melt the fat.", (crust.Biscuits!.Value with { Value = crust.Biscuits.Value.Value * pies }).AsQuantity()), new(5, 2, pies), MinuteRange.None, "bench", "even sand, no lumps"));
+        if (crust.HeldBack is { } held)
+            steps.Add(new(Part.Crust, new($"Stir in the rest and all but {{0}} of the {Bare(family.Fat!.ShortName)}; add that in thirds.", new Said((held.Value * pies).AsQuantity(), Ingredient: family.Fat)), new(3, 1, pies), MinuteRange.None, "bench", "squeezed, it clumps and looks dry; greasy wants more crumb"));
         steps.Add(new(Part.Crust, "Press base, then wall, with a flat-bottomed glass.", new(1, 7, pies), MinuteRange.None, "bench", "level, corners not thick"));
     }
 

@@ -9,4 +9,5 @@ public static class StepConstants
     public static readonly Constant FreezeFat = new("freezing the cut fat", 20, 20, 30, Dimension.Time, "Cold fat stays in leaves.");
     public static readonly Constant ChillShell = new("chilling the lined shell", 45, 30, 60, Dimension.Time, "A rested shell shrinks least.");
     public static readonly Constant SoftenCheese = new("softening cream cheese", 90, 60, 120, Dimension.Time, "Cold cheese stays in lumps.");
+    public static readonly Constant SoftenFat = new("softening butter", 75, 60, 120, Dimension.Time, "Cold butter will not cream.");
 }

@@ -19,37 +19,29 @@ public sealed record ToppingSums(Worked<SquareMillimetres> Surface, Worked<Milli
         if (topping == Topping.None)
             return null;
         var style = LayerStyle.Nearest(height);
-        var cream = new Worked<Millilitres>(
-            "cream", "Cream to whip", new(surface.Value.Value * height.Value / 1000 / style.WhipFactor.Usual),
-            "surface × mean thickness ÷ how much it swells",
-            Term.Of(surface), Term.Given("mean thickness", height), style.WhipFactor);
-        var creamMass = new Worked<Grams>(
-            "topping-double-cream", Pantry.DoubleCream.Name, new(cream.Value.Value * Pantry.DoubleCream.BulkDensity), "cream in ml × its g/ml",
-            Term.Of(cream), Term.Given("cream", Pantry.DoubleCream.BulkDensity, Dimension.GramsPerMl));
-        var lines = new List<WeighedLine>(4) { new(Pantry.DoubleCream, creamMass, $"cold, whipped to {style.Stage}") };
-        var sugars = creamMass.Value.Value * Pantry.DoubleCream.Sugars;
-        var total = creamMass.Value.Value;
-        if (topping.Sugar is { } sugar)
-        {
-            var mass = new Worked<Grams>(
-                "topping-" + sugar.Id, sugar.Name, new(cream.Value.Value * topping.SugarShare.Usual), "cream in ml × sugar to cream",
-                Term.Of(cream), topping.SugarShare);
-            lines.Add(new(sugar, mass, "with the machine stopped, at soft peaks"));
-            sugars += mass.Value.Value * sugar.Sugars;
-            total += mass.Value.Value;
-        }
 
-        if (topping.GelatineShare.Usual > 0)
+        // Cheese folded into the cream adds its own room; sugar and gelatine hardly any.
+        var added = topping.With.Where(p => p.Ingredient.Shelf is PantryShelf.Dairy).Sum(p => p.PerMl.Usual * p.Ingredient.InMixture);
+        var cream = new Worked<Millilitres>(
+            "cream", "Cream to whip", new(surface.Value.Value * height.Value / 1000 / (style.WhipFactor.Usual + added)),
+            added > 0 ? "surface × mean thickness ÷ (how much it swells + what is folded in)" : "surface × mean thickness ÷ how much it swells",
+            [Term.Of(surface), Term.Given("mean thickness", height), style.WhipFactor, .. added > 0 ? [Term.Given("folded in, ml to one ml of cream", new Factor(added))] : Array.Empty<Term>()]);
+        var creamMass = new Worked<Grams>(
+            "topping-" + topping.Cream.Id, topping.Cream.Name, new(cream.Value.Value * topping.Cream.BulkDensity), "cream in ml × its g/ml",
+            Term.Of(cream), Term.Given("cream", topping.Cream.BulkDensity, Dimension.GramsPerMl));
+        var lines = new List<WeighedLine>(4) { new(topping.Cream, creamMass, $"cold, whipped to {style.Stage}") };
+        var sugars = creamMass.Value.Value * topping.Cream.Sugars;
+        var total = creamMass.Value.Value;
+        var keys = WeighedLine.Keys([topping.Cream, .. topping.With.Select(p => p.Ingredient)]);
+        for (var i = 0; i < topping.With.Count; i++)
         {
+            var part = topping.With[i];
             var mass = new Worked<Grams>(
-                "topping-gelatine", Pantry.Gelatine.Name, new(cream.Value.Value * topping.GelatineShare.Usual), "cream in ml × gelatine to cream",
-                Term.Of(cream), topping.GelatineShare);
-            var water = new Worked<Grams>(
-                "topping-water", Pantry.Water.Name, mass.Value * Fillings.FillingConstants.BloomWater.Usual, "gelatine × 5",
-                Term.Of(mass), Fillings.FillingConstants.BloomWater);
-            lines.Add(new(Pantry.Gelatine, mass, "bloomed, melted, in a thin stream while it whips"));
-            lines.Add(new(Pantry.Water, water, "cold, for the gelatine"));
-            total += mass.Value.Value + water.Value.Value;
+                "topping-" + keys[i + 1], part.Ingredient.Name, new(cream.Value.Value * part.PerMl.Usual), "cream in ml × its grams to a ml of cream",
+                Term.Of(cream), part.PerMl);
+            lines.Add(new(part.Ingredient, mass, part.Note));
+            sugars += mass.Value.Value * part.Ingredient.Sugars;
+            total += mass.Value.Value;
         }
 
         return new(surface, cream, lines, style, new Worked<Share>(

@@ -55,12 +55,12 @@ public readonly record struct Shown(UnitChoice Units)
         return mass.Value is > 0 and < 5 ? $"{said} ({Spoon(ml)})" : said;
     }
 
-    /// <summary>Pieces of an ingredient that is counted, such as "5 yolks" or "2½ 200 g packs".</summary>
-    public static string Pieces(double count, Ingredient ingredient)
+    /// <summary>Pieces of something that is counted, such as "5 yolks" or "2½ 200 g packs".</summary>
+    public static string Pieces(double count, (string One, string Many) piece)
     {
         var rounded = Math.Round(count * 4) / 4;
         var whole = Math.Abs(count - Math.Round(count)) < 0.02;
-        var (one, many) = ingredient.Piece;
+        var (one, many) = piece;
         var times = char.IsAsciiDigit(many[0]) ? " × " : " ";
         if (whole)
             return Invariant($"{Math.Round(count):0}") + times + (Math.Round(count) == 1 ? one : many);

@@ -105,7 +105,7 @@ public class ShownTests
     [InlineData(1, "1 yolk")]
     [InlineData(4.5, "4½ yolks")]
     [InlineData(4.36, "about 4.4 yolks")]
-    public void Pieces(double count, string said) => Shown.Pieces(count, Pantry.Yolk).ShouldBe(said);
+    public void Pieces(double count, string said) => Shown.Pieces(count, Pantry.Yolk.Piece).ShouldBe(said);
 
     [Fact]
     public void Less_than_nothing_has_a_minus_sign() => Metric.Say(new Millilitres(-60).AsQuantity()).ShouldBe("−60 ml");

@@ -119,7 +119,7 @@ public sealed class ComposeView
     {
         var fit = Pie.Fit;
         var chosen = C.Filling.Batch;
-        var whole = C.Filling.Formula.WholeBy;
+        var whole = C.Filling.Formula.Piece;
         yield return ("exact", $"to fit: {Shown.Pieces(fit.Exact.Pieces, whole)}", chosen.Kind is BatchKind.Exact);
         if (fit.Below is { } below)
             yield return ("below", Words(below), chosen.Kind is BatchKind.Below);

@@ -1,0 +1,64 @@
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Toppings;
+
+namespace RoundCrumb.Core.Recipes;
+
+/// <summary>The crusts, fillings and toppings that a composition can be read against: those shipped, and a baker's own.</summary>
+public sealed class PartBook
+{
+    private readonly Dictionary<string, CrustFamily> _crusts;
+    private readonly Dictionary<string, FillingFormula> _fillings;
+    private readonly Dictionary<string, Topping> _toppings;
+
+    private PartBook(IEnumerable<CrustFamily> crusts, IEnumerable<FillingFormula> fillings, IEnumerable<Topping> toppings)
+    {
+        Crusts = [.. crusts];
+        Fillings = [.. fillings];
+        Toppings = [.. toppings];
+        _crusts = Crusts.ToDictionary(c => c.Id, StringComparer.Ordinal);
+        _fillings = Fillings.ToDictionary(f => f.Id, StringComparer.Ordinal);
+        _toppings = Toppings.ToDictionary(t => t.Id, StringComparer.Ordinal);
+    }
+
+    /// <summary>What comes with Round Crumb.</summary>
+    public static PartBook Shipped { get; } = new(CrustBook.All, FillingBook.All, Core.Toppings.Topping.All);
+
+    /// <summary>In the order in which they are offered.</summary>
+    public IReadOnlyList<CrustFamily> Crusts { get; }
+
+    /// <summary>In the order in which they are offered.</summary>
+    public IReadOnlyList<FillingFormula> Fillings { get; }
+
+    /// <summary>In the order in which they are offered.</summary>
+    public IReadOnlyList<Topping> Toppings { get; }
+
+    /// <summary>The same with more of the baker's own; what can't be used is left out, and what is here already stays.</summary>
+    public PartBook With(IEnumerable<PartRecipe> parts)
+    {
+        var own = parts.ToList();
+        return own.Count == 0 ? this : new(
+            Crusts.Concat(own.Select(p => p.AsCrust()).OfType<CrustFamily>()).DistinctBy(c => c.Id),
+            Fillings.Concat(own.Where(p => !p.Trouble.Exists).Select(p => p.AsFilling()).OfType<FillingFormula>()).DistinctBy(f => f.Id),
+            Toppings.Concat(own.Where(p => !p.Trouble.Exists).Select(p => p.AsTopping()).OfType<Topping>()).DistinctBy(t => t.Id));
+    }
+
+    /// <summary>The shipped book with the parts of one composition in it, so that what is written of it is read back.</summary>
+    public static PartBook Around(Composition c) =>
+        Shipped.Crust(c.Crust.Family.Id) == c.Crust.Family && Shipped.Filling(c.Filling.Formula.Id) == c.Filling.Formula && Shipped.Topping(c.Topping.Topping.Id) == c.Topping.Topping
+            ? Shipped
+            : new(
+                Shipped.Crusts.Append(c.Crust.Family).DistinctBy(f => f.Id),
+                Shipped.Fillings.Append(c.Filling.Formula).DistinctBy(f => f.Id),
+                Shipped.Toppings.Append(c.Topping.Topping).DistinctBy(t => t.Id));
+
+    /// <summary>The crust with this id, or none.</summary>
+    public CrustFamily? Crust(string id) => _crusts.GetValueOrDefault(id);
+
+    /// <summary>The filling with this id, or none.</summary>
+    public FillingFormula? Filling(string id) => _fillings.GetValueOrDefault(id);
+
+    /// <summary>The topping with this id, or none.</summary>
+    public Topping? Topping(string id) => _toppings.GetValueOrDefault(id);
+}

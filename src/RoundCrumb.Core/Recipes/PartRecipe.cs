@@ -1,0 +1,190 @@
+using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Toppings;
+using RoundCrumb.Core.Working;
+
+namespace RoundCrumb.Core.Recipes;
+
+/// <summary>Which part of a pie a recipe is for.</summary>
+public enum PartKind
+{
+    Crust,
+    Filling,
+    Topping,
+}
+
+/// <summary>One line of a baker's own part, as it was understood.</summary>
+/// <param name="Ingredient">What it is.</param>
+/// <param name="Grams">How much, for one batch; none where it is to taste.</param>
+/// <param name="GoesIn">How it goes in.</param>
+/// <param name="Note">What to mind.</param>
+/// <param name="Optional">True when it may be left out.</param>
+public sealed record RecipeLine(Ingredient Ingredient, double? Grams, GoesIn GoesIn = GoesIn.Mixed, string Note = "", bool Optional = false)
+{
+    /// <summary>What is reckoned with: nothing for what is to taste.</summary>
+    public double Mass => Grams ?? 0;
+}
+
+/// <summary>What a baker says of the method where it differs from the family's usual.</summary>
+/// <param name="MethodLoss">Share of the volume that is cooked away; for fillings.</param>
+/// <param name="FillLine">Fill line below the rim, mm; for fillings.</param>
+/// <param name="Rest">Minutes of rest; for rolled crusts.</param>
+public readonly record struct MethodFigures(double? MethodLoss = null, double? FillLine = null, double? Rest = null);
+
+/// <summary>What keeps a part from being used in a pie.</summary>
+/// <param name="Says">What is missing and what to do about it; empty when it can be used.</param>
+public readonly record struct PartTrouble(string Says)
+{
+    public static readonly PartTrouble None = new("");
+
+    /// <summary>True when there is one.</summary>
+    public bool Exists => !string.IsNullOrEmpty(Says);
+}
+
+/// <summary>A part of the baker's own: lines, family and figures. It becomes a crust family, a filling or a topping that composes like any other.</summary>
+/// <param name="Id">Stable name of this version, used in addresses.</param>
+/// <param name="Name">What the baker calls it.</param>
+/// <param name="Kind">Which part of a pie.</param>
+/// <param name="FamilyId">Its family; see <see cref="PartFamilies"/>.</param>
+/// <param name="Lines">What goes in, in the order of making.</param>
+/// <param name="Figures">What differs from the family's usual method.</param>
+public sealed record PartRecipe(string Id, string Name, PartKind Kind, string FamilyId, IReadOnlyList<RecipeLine> Lines, MethodFigures Figures = default)
+{
+    private static readonly string[] Tints = ["#ecc987", "#e8d3a0", "#d9b27c", "#f0e0b6", "#e6c9a8"];
+
+    /// <summary>All that is weighed, grams.</summary>
+    public double Total => Lines.Sum(l => l.Mass);
+
+    /// <summary>Flour of a rolled crust, grams: what bakers' percentages count against.</summary>
+    public double Flour => Lines.Where(l => l.Ingredient.IsFlour).Sum(l => l.Mass);
+
+    /// <summary>Crumbs of a pressed crust, grams: biscuits, and nuts and oats where there are none.</summary>
+    public double Crumbs => Lines.Where(IsCrumb).Sum(l => l.Mass);
+
+    /// <summary>What keeps it from being used, if anything.</summary>
+    public PartTrouble Trouble
+    {
+        get
+        {
+            if (Total <= 0)
+                return new("Nothing is weighed yet. Write a line such as “200 g plain flour”.");
+            return Kind switch
+            {
+                PartKind.Crust when CrustBook.Find(FamilyId) is RolledFamily && Flour <= 0 => new("A rolled crust is reckoned against its flour, and there is none in it. Add flour, or choose a pressed crumb."),
+                PartKind.Crust when CrustBook.Find(FamilyId) is CrumbFamily && Crumbs <= 0 => new("A pressed crust is reckoned against its crumbs, and there are none in it. Add biscuits, nuts or oats, or choose a rolled dough."),
+                PartKind.Crust when CrustBook.Find(FamilyId) is RolledFamily && (Total / Flour) > 6 => new("So little flour holds nothing together: less than a sixth of it is flour."),
+                PartKind.Crust when CrustBook.Find(FamilyId) is null => new("Choose which kind of crust it is."),
+                PartKind.Filling when PartFamilies.Filling(FamilyId) is null => new("Choose which kind of filling it is."),
+                PartKind.Filling when AsFilling() is { } f && FillingYield.Of(f, 1).Volume.Value.Value < 20 => new("That makes less than 20 ml: too little for any pan."),
+                PartKind.Topping when CreamLine is null => new("A whipped topping wants cream: double, whipping or plant cream."),
+                _ => PartTrouble.None,
+            };
+        }
+    }
+
+    /// <summary>As a crust, or none when it is not one or can't be used.</summary>
+    public CrustFamily? AsCrust() => Kind is not PartKind.Crust || Trouble.Exists ? null : CrustBook.Find(FamilyId) switch
+    {
+        RolledFamily family => AsRolled(family),
+        CrumbFamily family => AsCrumb(family),
+        _ => null,
+    };
+
+    /// <summary>As a filling, or none when it is not one.</summary>
+    public FillingFormula? AsFilling()
+    {
+        if (Kind is not PartKind.Filling || PartFamilies.Filling(FamilyId) is not { } family || Total <= 0)
+            return null;
+        if (Figures.MethodLoss is { } loss)
+            family = family with { MethodLoss = family.MethodLoss with { Usual = loss, Low = Math.Min(loss, family.MethodLoss.Low), High = Math.Max(loss, family.MethodLoss.High), Reason = "As you wrote it. " + family.MethodLoss.Reason } };
+        if (Figures.FillLine is { } line)
+            family = family with { FillLine = family.FillLine with { Usual = line, Low = Math.Min(line, family.FillLine.Low), High = Math.Max(line, family.FillLine.High), Reason = "As you wrote it. " + family.FillLine.Reason } };
+        return new(Id, Name, family, [.. Lines.Where(l => l.Mass > 0).Select(l => new FormulaLine(l.Ingredient, l.Mass, l.GoesIn, l.Note))], WholeBy(), Tint());
+    }
+
+    /// <summary>As a topping, or none when it is not one or can't be used.</summary>
+    public Topping? AsTopping()
+    {
+        if (Kind is not PartKind.Topping || CreamLine is not { } cream)
+            return null;
+        var ml = cream.Mass / cream.Ingredient.BulkDensity;
+        return Topping.Whipped(
+            Id, Name, cream.Ingredient,
+            [.. Lines.Where(l => l != cream && l.Mass > 0).Select(l => new ToppingPart(l.Ingredient, Own($"{l.Ingredient.ShortName} to cream", l.Mass / ml), l.Note))]);
+    }
+
+    private RecipeLine? CreamLine => Lines.Where(l => l.Ingredient.Id is "double-cream" or "whipping-cream" or "plant-cream" && l.Mass > 0).MaxBy(l => l.Mass);
+
+    private RolledFamily AsRolled(RolledFamily family) => family with
+    {
+        Id = Id,
+        Name = Name,
+        Dough = [.. Lines.Where(l => l.Mass > 0).Select(l => new DoughPart(l.Ingredient, Own(l.Ingredient.ShortName, l.Mass / Flour), l.Note))],
+        RestMinutes = Figures.Rest ?? family.RestMinutes,
+    };
+
+    private CrumbFamily AsCrumb(CrumbFamily family)
+    {
+        var crumb = Lines.Where(IsCrumb).MaxBy(l => l.Mass)!.Ingredient;
+        return family with
+        {
+            Id = Id,
+            Name = Name,
+            Mix =
+            [
+                .. Lines.Where(l => l.Mass > 0).Select(l => new CrumbPart(
+                    l.Ingredient, IsCrumb(l) ? CrumbRole.Crumb : l.Ingredient.IsFat ? CrumbRole.Fat : CrumbRole.Other,
+                    Own($"{l.Ingredient.ShortName} to crumb", l.Mass / Crumbs), l.Note)),
+            ],
+            BiscuitMass = crumb.Shelf is PantryShelf.Biscuits && crumb.GramsEach > 0
+                ? new("one biscuit", crumb.GramsEach, crumb.GramsEach * 0.85, crumb.GramsEach * 1.15, Dimension.Mass, "From packets of the kind; your packet says more exactly.")
+                : family.BiscuitMass,
+        };
+    }
+
+    private bool IsCrumb(RecipeLine line) => line.Mass > 0 && (line.Ingredient.Shelf is PantryShelf.Biscuits
+        || (!Lines.Any(l => l.Ingredient.Shelf is PantryShelf.Biscuits && l.Mass > 0) && (line.Ingredient.Shelf is PantryShelf.Nuts || line.Ingredient.Id is "rolled-oats")));
+
+    /// <summary>What decides the workable batches: yolks before eggs before whites before packs, where at least one whole piece is in it.</summary>
+    private Ingredient? WholeBy()
+    {
+        var counted = Lines.GroupBy(l => l.Ingredient).Where(g => g.Key.GramsEach > 0 && g.Sum(l => l.Mass) >= g.Key.GramsEach * 0.99).Select(g => g.Key).ToList();
+        return counted.Find(i => i.Egg is EggPart.Yolk) ?? counted.Find(i => i.Egg is EggPart.Whole) ?? counted.Find(i => i.Egg is EggPart.White)
+            ?? counted.Find(i => i.GramsEach >= 100 && i.Shelf is PantryShelf.Dairy or PantryShelf.Sugars);
+    }
+
+    private string Tint()
+    {
+        var chocolate = Lines.Where(l => l.Ingredient.Shelf is PantryShelf.Chocolate).Sum(l => l.Mass) / Total;
+        if (chocolate > 0.06)
+            return chocolate > 0.2 ? "#5b3a26" : "#8a5f43";
+        var coffee = Lines.Any(l => l.Ingredient.Id is "instant-coffee" or "coffee" && l.Mass > 0) ? 1 : 0;
+        var berries = Lines.Where(l => l.Ingredient.Id.Contains("currant", StringComparison.Ordinal) || l.Ingredient.Id.Contains("berr", StringComparison.Ordinal)).Sum(l => l.Mass) / Total;
+        return berries > 0.08 ? "#b98bab" : coffee > 0 ? "#b58653" : Tints[(Name.Length + Lines.Count) % Tints.Length];
+    }
+
+    private static Constant Own(string name, double share) => new(name, share, Dimension.Share, "As you wrote it.");
+}
+
+/// <summary>The families that a part can be of.</summary>
+public static class PartFamilies
+{
+    /// <summary>The one family of toppings so far.</summary>
+    public const string WhippedCream = "whipped-cream";
+
+    /// <summary>Id and name of every family of a kind.</summary>
+    public static IReadOnlyList<(string Id, string Name)> Of(PartKind kind) => kind switch
+    {
+        PartKind.Crust => [.. CrustBook.All.Select(f => (f.Id, f is CrumbFamily ? "Pressed crumb" : f.Name))],
+        PartKind.Filling => [.. FillingFamily.All.Select(f => (f.Id, f.Name))],
+        _ => [(WhippedCream, "Whipped cream")],
+    };
+
+    /// <summary>The name of a family; its id where it is not known.</summary>
+    public static string NameOf(PartKind kind, string id) => Of(kind).FirstOrDefault(f => f.Id == id) is { Id: not null } found ? found.Name : id;
+
+    /// <summary>The family of fillings with this id, or none.</summary>
+    public static FillingFamily? Filling(string id) => FillingFamily.All.FirstOrDefault(f => f.Id == id);
+}

@@ -1,0 +1,117 @@
+using RoundCrumb.Core.Advice;
+using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
+
+namespace RoundCrumb.Core.Recipes;
+
+/// <summary>A ratio that a family keeps to, and what happens outside it.</summary>
+/// <param name="Name">What is counted.</param>
+/// <param name="Counts">Which lines count, and how much of each.</param>
+/// <param name="Range">What the family allows.</param>
+/// <param name="TooLittle">What too little does.</param>
+/// <param name="TooMuch">What too much does.</param>
+public sealed record FamilyRatio(string Name, Func<Ingredient, double> Counts, Constant Range, string TooLittle, string TooMuch);
+
+/// <summary>The families' ranges against a part's own figures.</summary>
+public static class RatioChecks
+{
+    /// <summary>Further out than this share of the range's own ends, it will disappoint.</summary>
+    private const double FarOut = 0.25;
+
+    private static readonly IReadOnlyDictionary<string, IReadOnlyList<FamilyRatio>> ByFamily = new Dictionary<string, IReadOnlyList<FamilyRatio>>(StringComparer.Ordinal)
+    {
+        [FillingFamily.StarchCustard.Id] =
+        [
+            new("sugars", i => i.Sugars, Percent("sugars in a starch custard", 13, 8, 24, "Less is flat, more softens the set."), "it tastes flat", "it is cloying, and sugar takes water from the starch"),
+            new("egg", i => i.Egg is EggPart.None ? 0 : 1, Percent("egg in a starch custard", 10, 4, 20, "Yolk for richness and colour."), "it is pale and lean", "it tastes of egg"),
+            new("starch", i => i.StarchEquivalent, Percent("starch as cornflour", 3.8, 2.3, 6, "What sets it."), "there is little to set it", "it turns pasty"),
+            new("milk and cream", i => i.Shelf is PantryShelf.Dairy ? 1 : 0, Percent("milk and cream", 72, 50, 88, "The body of it."), "there is little custard in it", "there is little else in it"),
+        ],
+        [FillingFamily.CheeseGelatine.Id] =
+        [
+            new("cream cheese", i => i.Id is "cream-cheese" or "mascarpone" or "quark" or "ricotta" or "goats-curd" ? 1 : 0, Percent("cheese in a cream cheese filling", 45, 28, 65, "It gives body and taste."), "it is a mousse, hardly a cheese filling", "it is heavy"),
+            new("gelatine", i => i.GelatineEquivalent, Percent("gelatine, 200 bloom", 0.85, 0.5, 1.6, "What sets it."), "it spoons instead of cutting", "it bounces"),
+            new("sugars", i => i.Sugars, Percent("sugars in a cream cheese filling", 13, 7, 22, "Cold dulls sweetness a little."), "it tastes of cheese alone", "it is cloying"),
+        ],
+        [PartFamilies.WhippedCream] =
+        [
+            new("sugar", i => i.IsSugar ? i.Sugars : 0, Percent("sugar in whipped cream", 5, 0, 10, "To taste."), "", "it is sweeter than the filling can bear, and whips less"),
+            new("gelatine", i => i.GelatineEquivalent, Percent("gelatine in whipped cream", 0.8, 0, 1.1, "A trace holds for two days."), "", "it is felt on the tongue"),
+        ],
+    };
+
+    /// <summary>The checks of a part.</summary>
+    public static IReadOnlyList<RatioCheck> Of(PartRecipe part, FillingYield? made)
+    {
+        if (part.Total <= 0)
+            return [];
+        return part.Kind switch
+        {
+            PartKind.Crust when CrustBook.Find(part.FamilyId) is RolledFamily rolled && part.Flour > 0 => [.. Rolled(rolled).Select(r => Check(r, part, part.Flour, "flour"))],
+            PartKind.Crust when CrustBook.Find(part.FamilyId) is CrumbFamily crumb && part.Crumbs > 0 => [.. Crumb(crumb, part).Select(r => Check(r, part, part.Crumbs, "crumbs"))],
+            PartKind.Crust => [],
+            _ => [.. ByFamily.GetValueOrDefault(part.FamilyId, []).Select(r => Check(r, part, made?.Weighed.Value.Value ?? part.Total, "all that is weighed"))],
+        };
+    }
+
+    /// <summary>A dough's fat, wet and sugar, from the family's own declaration.</summary>
+    private static IEnumerable<FamilyRatio> Rolled(RolledFamily family)
+    {
+        yield return new("fat", i => i.IsFat ? 1 : 0, Over(family, i => i.IsFat, "fat to flour"), "it is hard and bready", "it slumps and greases the pan");
+        yield return new("water and egg", Wet, Over(family, i => Wet(i) > 0, "water and egg to flour"), "it cracks and will not hold", "it is tough, and shrinks");
+        yield return new("sugar", i => i.IsSugar ? 1 : 0, Over(family, i => i.IsSugar, "sugar to flour"), "it stays pale", "it browns before it is baked through, and sticks");
+
+        static double Wet(Ingredient i) => i.Egg is not EggPart.None || (i.Shelf is PantryShelf.Drinks or PantryShelf.Dairy && i.Makeup.Water > 0.6) || i.Id is "vinegar" || i.Juice >= 1 ? 1 : 0;
+    }
+
+    private static IEnumerable<FamilyRatio> Crumb(CrumbFamily family, PartRecipe part)
+    {
+        // What a crumb drinks depends on the biscuit: its own figure where the craft has one.
+        var crumb = part.Lines.Where(l => l.Ingredient.Shelf is PantryShelf.Biscuits or PantryShelf.Nuts || l.Ingredient.Id is "rolled-oats").MaxBy(l => l.Mass)!.Ingredient;
+        yield return new("melted fat", i => i.IsFat ? 1 : 0, FatFor(crumb, family), "it crumbles when it is cut", "it is greasy and sets like a tile");
+        yield return new("sugar", i => i.IsSugar ? 1 : 0, Percent("sugar to crumb", 8, 0, 25, "It helps a baked crumb to hold together."), "", "it is sticky, and hard when cold");
+    }
+
+    private static Constant FatFor(Ingredient crumb, CrumbFamily family) => crumb.Id switch
+    {
+        "wheatmeal-crumbs" or "oat-biscuit-crumbs" => Percent("fat to wheatmeal crumb", 50, 45, 55, "Coarser crumb drinks more."),
+        "vanilla-wafer-crumbs" or "ginger-biscuit-crumbs" => Percent("fat to this crumb", 38, 35, 40, "Rich and sugary already."),
+        "spiced-biscuit-crumbs" or "chocolate-biscuit-crumbs" or "coconut-biscuit-crumbs" => Percent("fat to this crumb", 39, 34, 45, "Rich and sugary already."),
+        "shortbread-crumbs" => Percent("fat to shortbread crumb", 22, 16, 28, "It is a quarter butter already."),
+        "sandwich-biscuit-crumbs" => Percent("fat to filled biscuit crumb", 28, 25, 30, "Its filling holds it already."),
+        "pretzel-crumbs" => Percent("fat to pretzel crumb", 68, 60, 75, "Dry and lean; it wants sugar or honey as well."),
+        "rolled-oats" => Percent("fat to toasted oats", 50, 45, 55, "Oats drink."),
+        _ when crumb.Shelf is PantryShelf.Nuts => Percent("fat to nut meal", 22, 20, 25, "Nuts bring their own."),
+        _ => family.Mix.First(p => p.Role is CrumbRole.Fat).Share,
+    };
+
+    private static RatioCheck Check(FamilyRatio ratio, PartRecipe part, double against, string of)
+    {
+        var counted = part.Lines.Where(l => l.Mass > 0 && ratio.Counts(l.Ingredient) > 0).ToList();
+        var value = counted.Sum(l => l.Mass * ratio.Counts(l.Ingredient)) / against;
+        var worked = new Worked<Share>(
+            "ratio-" + ratio.Name.Replace(' ', '-'), char.ToUpperInvariant(ratio.Name[0]) + ratio.Name[1..], new(value), $"{ratio.Name} ÷ {of}",
+            [.. counted.Select(l => Term.Given(l.Ingredient.ShortName, l.Mass * ratio.Counts(l.Ingredient), Dimension.Mass)), Term.Given(of, against, Dimension.Mass), ratio.Range]);
+        var tolerance = 0.02 * Math.Max(ratio.Range.High, 0.01);
+        var low = value < ratio.Range.Low - tolerance && ratio.TooLittle.Length > 0;
+        var high = value > ratio.Range.High + tolerance;
+        if (!low && !high)
+            return new(worked, ratio.Range, Severity.WorthKnowing, Phrase.None);
+        var far = low ? value < ratio.Range.Low * (1 - FarOut) : value > ratio.Range.High * (1 + FarOut);
+        return new(worked, ratio.Range, far ? Severity.Disappoints : Severity.WorthKnowing, new(
+            (low ? "Little " : "Much ") + ratio.Name + " ({0}, usually {1}): " + (low ? ratio.TooLittle : ratio.TooMuch) + ".",
+            worked, new Quantity(ratio.Range.Usual, Dimension.Share, ratio.Range.Low, ratio.Range.High)));
+    }
+
+    private static Constant Over(RolledFamily family, Func<Ingredient, bool> counts, string name)
+    {
+        var parts = family.Dough.Where(d => counts(d.Ingredient)).Select(d => d.Percent).ToList();
+        return new(name, parts.Sum(p => p.Usual), parts.Sum(p => p.Low), parts.Sum(p => p.High), Dimension.Share, $"As this family is made: {family.Name.ToLowerInvariant()}.");
+    }
+
+    private static Constant Percent(string name, double usual, double low, double high, string reason) =>
+        new(name, usual / 100, low / 100, high / 100, Dimension.Share, reason);
+}

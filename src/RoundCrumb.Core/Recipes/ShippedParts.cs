@@ -1,0 +1,40 @@
+using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Toppings;
+
+namespace RoundCrumb.Core.Recipes;
+
+/// <summary>The parts that come with Round Crumb, as recipes: to look at, to copy, to start from.</summary>
+public static class ShippedParts
+{
+    /// <summary>Flour or crumbs that a shipped crust is written for, grams.</summary>
+    private const double Base = 250;
+
+    /// <summary>Cream that a shipped topping is written for, ml.</summary>
+    private const double Cream = 300;
+
+    /// <summary>All of them: crusts, fillings, toppings.</summary>
+    public static IReadOnlyList<PartRecipe> All { get; } =
+    [
+        .. CrustBook.All.Select(Of),
+        .. FillingBook.All.Select(Of),
+        .. Topping.All.Where(t => t != Topping.None).Select(Of),
+    ];
+
+    /// <summary>The one with this id, or none.</summary>
+    public static PartRecipe? Find(string id) => All.FirstOrDefault(p => p.Id == id);
+
+    private static PartRecipe Of(CrustFamily family) => new(family.Id, family.Name, PartKind.Crust, family.Id, family switch
+    {
+        RolledFamily rolled => [.. rolled.Dough.Select(d => new RecipeLine(d.Ingredient, Math.Round(Base * d.Percent.Usual, 1), Note: d.Note))],
+        CrumbFamily crumb => [.. crumb.Mix.Select(m => new RecipeLine(m.Ingredient, Math.Round(Base * m.Share.Usual, 1), Note: m.Note))],
+        _ => [],
+    });
+
+    private static PartRecipe Of(FillingFormula formula) => new(
+        formula.Id, formula.Name, PartKind.Filling, formula.Family.Id, [.. formula.Lines.Select(l => new RecipeLine(l.Ingredient, l.Grams, l.GoesIn, l.Note))]);
+
+    private static PartRecipe Of(Topping topping) => new(
+        topping.Id, topping.Name, PartKind.Topping, PartFamilies.WhippedCream,
+        [new(topping.Cream, Math.Round(Cream * topping.Cream.BulkDensity), Note: "cold"), .. topping.With.Select(w => new RecipeLine(w.Ingredient, Math.Round(Cream * w.PerMl.Usual, 1), Note: w.Note))]);
+}
