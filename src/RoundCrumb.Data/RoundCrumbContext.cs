@@ -3,6 +3,7 @@ using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Demo;
 using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Recipes;
 
 namespace RoundCrumb.Data;
 
@@ -12,6 +13,14 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
     public DbSet<SavedPie> Pies => Set<SavedPie>();
 
     public DbSet<Bake> Bakes => Set<Bake>();
+
+    public DbSet<Part> Parts => Set<Part>();
+
+    public DbSet<PartVersion> PartVersions => Set<PartVersion>();
+
+    public DbSet<OwnIngredient> OwnIngredients => Set<OwnIngredient>();
+
+    public DbSet<RememberedName> RememberedNames => Set<RememberedName>();
 
     public DbSet<DataMark> Marks => Set<DataMark>();
 
@@ -26,6 +35,7 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
         {
             pie.Property(p => p.Name).HasMaxLength(SavedPie.LongestName).UseCollation("NOCASE");
             pie.Property(p => p.Version).IsConcurrencyToken();
+            pie.Property(p => p.Tags).HasMaxLength(Part.LongestTags).HasDefaultValue("");
             pie.HasIndex(p => p.Name).IsUnique().HasFilter("\"DeletedAt\" IS NULL");
         });
         modelBuilder.Entity<Bake>(bake =>
@@ -40,6 +50,29 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
             log.HasKey(l => l.BakeId);
             log.Property(l => l.Version).IsConcurrencyToken();
         });
+        modelBuilder.Entity<Part>(part =>
+        {
+            part.Property(p => p.Kind).HasConversion<string>();
+            part.Property(p => p.Name).HasMaxLength(Part.LongestName).UseCollation("NOCASE");
+            part.Property(p => p.Tags).HasMaxLength(Part.LongestTags);
+            part.Property(p => p.Stamp).IsConcurrencyToken();
+            part.HasIndex(p => new { p.Kind, p.Name }).IsUnique().HasFilter("\"DeletedAt\" IS NULL");
+            part.HasIndex(p => p.SavedAt);
+            part.HasMany(p => p.Versions).WithOne().HasForeignKey(v => v.PartId).OnDelete(DeleteBehavior.Cascade);
+        });
+        modelBuilder.Entity<PartVersion>(version =>
+        {
+            version.HasKey(v => new { v.PartId, v.Number });
+            version.Property(v => v.Cup).HasConversion<string>();
+            version.Property(v => v.Egg).HasConversion<string>();
+        });
+        modelBuilder.Entity<OwnIngredient>(own =>
+        {
+            own.Property(o => o.Name).UseCollation("NOCASE");
+            own.HasIndex(o => o.Slug).IsUnique();
+            own.HasIndex(o => o.Name).IsUnique();
+        });
+        modelBuilder.Entity<RememberedName>().HasKey(n => n.Words);
         modelBuilder.Entity<DataMark>().HasKey(m => m.Name);
     }
 }

@@ -1,11 +1,19 @@
 using System.Globalization;
+using System.Text.Json;
+using System.Text.Json.Serialization;
 using Microsoft.AspNetCore.DataProtection;
+using Microsoft.AspNetCore.Http.Features;
+using RoundCrumb.Core.Quantities;
 using RoundCrumb.Data;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Demo;
 using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Recipes;
+using RoundCrumb.Formats.Reading;
+using RoundCrumb.Web.Api;
 using RoundCrumb.Web.Hosting;
 using RoundCrumb.Web.Pages;
+using RoundCrumb.Web.Pages.Box;
 using Serilog;
 using Serilog.Events;
 
@@ -28,6 +36,14 @@ builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddDbContextPool<RoundCrumbContext>(options => options.UseRoundCrumbFile(file));
 builder.Services.AddScoped<PieShelf>();
 builder.Services.AddScoped<BakeBook>();
+builder.Services.AddSingleton<LarderCache>();
+builder.Services.AddSingleton<RecipeCache>();
+builder.Services.AddSingleton<FinderCache>();
+builder.Services.AddScoped<Larder>();
+builder.Services.AddScoped<RecipeBox>();
+builder.Services.AddScoped<Search>();
+builder.Services.AddScoped<Desk>();
+builder.Services.AddScoped<BoxTransfer>();
 builder.Services.AddHttpContextAccessor();
 builder.Services.AddSingleton(FigureLink.Encoder);
 builder.Services.AddScoped<Preferences>();
@@ -37,13 +53,27 @@ builder.Services.AddDataProtection()
 builder.Services.AddAntiforgery(options => options.Cookie.Name = "roundcrumb.form");
 builder.Services.AddHealthChecks().AddCheck<FileCheck>("file");
 builder.Services.AddRazorPages(options => options.Conventions.ConfigureFilter(new StaleFormFilter()));
+builder.Services.AddOpenApi("v1");
+builder.Services.AddProblemDetails();
+builder.Services.ConfigureHttpJsonOptions(static options =>
+{
+    options.SerializerOptions.MaxDepth = 16;
+    options.SerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false));
+});
+
+// A box of 5 MB comes back from its preview as one field.
+builder.Services.Configure<FormOptions>(static options => options.ValueLengthLimit = 12 * 1024 * 1024);
 builder.Services.Configure<RouteOptions>(static options => options.LowercaseUrls = true);
 
 var app = builder.Build();
 
 app.UseSerilogRequestLogging();
-app.UseExceptionHandler("/trouble/500");
-app.UseStatusCodePagesWithReExecute("/trouble/{0}");
+
+
+// A person gets a page in words, a program problem+json.
+static bool IsApi(HttpContext context) => context.Request.Path.StartsWithSegments("/api") || context.Request.Path.StartsWithSegments("/openapi");
+app.UseWhen(static c => !IsApi(c), static pages => pages.UseExceptionHandler("/trouble/500").UseStatusCodePagesWithReExecute("/trouble/{0}"));
+app.UseWhen(IsApi, static api => api.UseExceptionHandler().UseStatusCodePages());
 app.UseSecurityHeaders();
 app.UseStaticFiles(new StaticFileOptions
 {
@@ -57,12 +87,14 @@ app.UseStaticFiles(new StaticFileOptions
 app.UseRouting();
 app.MapHealthChecks("/healthz");
 app.MapRazorPages();
+app.MapApi();
 
 await using (var scope = app.Services.CreateAsyncScope())
 {
     var context = scope.ServiceProvider.GetRequiredService<RoundCrumbContext>();
     await RoundCrumbFile.PrepareAsync(context, file);
-    if (demo && await MarrowbyLock.LoadAsync(context, scope.ServiceProvider.GetRequiredService<TimeProvider>()))
+    await scope.ServiceProvider.GetRequiredService<Search>().IndexShippedAsync();
+    if (demo && await MarrowbyLock.LoadAsync(context, scope.ServiceProvider.GetRequiredService<TimeProvider>(), static text => Desk.Understood(new LineReader(IngredientFinder.Shipped, new(CupSize.Metric)).ReadAll(text))))
         Log.Information("Marrowby Lock, the demo tea room, is loaded.");
 }
 

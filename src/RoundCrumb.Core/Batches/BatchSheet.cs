@@ -85,6 +85,7 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
 
     /// <summary>Every figure on the sheet that can be opened.</summary>
     public IEnumerable<IWorked> Figures() => Parts.SelectMany(p => p.Lines.Select(l => (IWorked)l.Mass).Append(p.Total))
+        .Concat(Shopping.Of(this).Select(p => (IWorked)p.Mass))
         .Concat(Pie.Chain.Steps.SelectMany((step, i) => new IWorked[] { step.HandsFigure(i), step.WaitFigure(i) }))
         .Concat(Pie.Figures());
 

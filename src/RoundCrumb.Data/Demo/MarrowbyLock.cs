@@ -1,9 +1,11 @@
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Records;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Recipes;
 
 namespace RoundCrumb.Data.Demo;
 
@@ -25,9 +27,13 @@ public static class MarrowbyLock
 
     /// <summary>Loads the demo once, and only into a file in which nobody has kept anything.</summary>
     /// <returns>True when it was loaded now.</returns>
-    public static async Task<bool> LoadAsync(RoundCrumbContext context, TimeProvider clock, CancellationToken cancel = default)
+    /// <param name="context">The file.</param>
+    /// <param name="clock">The clock.</param>
+    /// <param name="read">Reads recipe lines.</param>
+    /// <param name="cancel">Cancels it.</param>
+    public static async Task<bool> LoadAsync(RoundCrumbContext context, TimeProvider clock, Func<string, IReadOnlyList<RecipeLine>> read, CancellationToken cancel = default)
     {
-        if (await context.Marks.AnyAsync(m => m.Name == Mark, cancel) || await context.Pies.AnyAsync(cancel) || await context.Bakes.AnyAsync(cancel))
+        if (await context.Marks.AnyAsync(m => m.Name == Mark, cancel) || await context.Pies.AnyAsync(cancel) || await context.Bakes.AnyAsync(cancel) || await context.Parts.AnyAsync(cancel))
             return false;
         var now = clock.GetUtcNow();
         context.Marks.Add(new DataMark { Name = Mark, At = now });
@@ -59,6 +65,19 @@ public static class MarrowbyLock
         var open = Made(1, 3, now.AddHours(-1), null);
         open.Ticks.AddRange([new BakeTick { Key = "crust.biscuit-crumbs" }, new BakeTick { Key = "crust.caster-sugar" }, new BakeTick { Key = "crust.butter" }]);
         context.Bakes.Add(open);
+        foreach (var part in MarrowbyParts.All)
+            context.Parts.Add(MarrowbyParts.Make(part, now, read));
+        await context.SaveChangesAsync(cancel);
+
+        // Pies of the house's own parts, by the numbers these have been given.
+        var numbers = await context.Parts.ToDictionaryAsync(p => p.Name, p => p.Id, cancel);
+        var more = 0;
+        foreach (var (name, tags, address) in MarrowbyParts.Pies)
+        {
+            var own = MarrowbyParts.All.Aggregate(address, (a, part) => a.Replace($"{{{part.Name}}}", RecipeBox.IdOf(numbers[part.Name], 1), StringComparison.Ordinal));
+            context.Pies.Add(new SavedPie { Name = name, Address = own, Tags = tags, SavedAt = now.AddHours(-20 - more++) });
+        }
+
         await context.SaveChangesAsync(cancel);
         return true;
     }

@@ -28,9 +28,12 @@ public sealed class PieShelf(RoundCrumbContext context, TimeProvider clock)
         context.Pies.AsNoTracking().FirstOrDefaultAsync(p => p.Id == id && p.DeletedAt == null, cancel);
 
     /// <summary>Keeps a new pie.</summary>
-    public Task<Kept> AddAsync(string name, string address, CancellationToken cancel = default)
+    public Task<Kept> AddAsync(string name, string address, CancellationToken cancel = default) => AddAsync(name, address, "", cancel);
+
+    /// <summary>Keeps a new pie with tags.</summary>
+    public Task<Kept> AddAsync(string name, string address, string tags, CancellationToken cancel = default)
     {
-        var pie = new SavedPie { Name = name, Address = address, SavedAt = clock.GetUtcNow() };
+        var pie = new SavedPie { Name = name, Address = address, Tags = tags, SavedAt = clock.GetUtcNow() };
         context.Pies.Add(pie);
         return SaveAsync(pie, cancel);
     }

@@ -13,6 +13,9 @@ public sealed class SavedPie
     /// <summary>The composition, as written by the core.</summary>
     public required string Address { get; set; }
 
+    /// <summary>Tags, parted by blanks.</summary>
+    public string Tags { get; set; } = "";
+
     public DateTimeOffset SavedAt { get; set; }
 
     /// <summary>Counts up at every change, so that a form filled in before somebody else's change is noticed.</summary>

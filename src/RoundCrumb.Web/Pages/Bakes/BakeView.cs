@@ -3,18 +3,24 @@ using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
 using RoundCrumb.Data.Bakes;
+using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Pages.Bakes;
 
 /// <summary>A bake with its sheet worked out.</summary>
 /// <param name="bake">As kept.</param>
 /// <param name="shown">The baker's units.</param>
-public sealed class BakeView(Bake bake, Shown shown)
+/// <param name="book">The parts that its address names.</param>
+public sealed class BakeView(Bake bake, Shown shown, PartBook book)
 {
+    /// <summary>A bake with the parts that its address names.</summary>
+    public static async Task<BakeView> OfAsync(Bake bake, Shown shown, Desk desk, CancellationToken cancel) => new(bake, shown, await desk.BookAsync([bake.Address], cancel));
+
     /// <summary>As kept.</summary>
     public Bake Bake { get; } = bake;
 
@@ -22,7 +28,7 @@ public sealed class BakeView(Bake bake, Shown shown)
     public Shown Shown { get; } = shown;
 
     /// <summary>The sheet.</summary>
-    public BatchSheet Sheet { get; } = BatchSheet.Of(Assessment.Of(CompositionAddress.Read(bake.Address).Composition, Math.Clamp(bake.Pies, 1, BatchSheet.MostPies)));
+    public BatchSheet Sheet { get; } = BatchSheet.Of(Assessment.Of(CompositionAddress.Read(bake.Address, book).Composition, Math.Clamp(bake.Pies, 1, BatchSheet.MostPies)));
 
     /// <summary>What is ticked.</summary>
     public IReadOnlySet<string> Ticked { get; } = bake.Ticks.Select(t => t.Key).ToHashSet();
@@ -44,23 +50,7 @@ public sealed class BakeView(Bake bake, Shown shown)
     }
 
     /// <summary>What the law makes a label name, in words.</summary>
-    public string Contains
-    {
-        get
-        {
-            var words = new List<string>(4);
-            var a = Sheet.Allergens;
-            if (a.HasFlag(Allergens.Wheat))
-                words.Add("wheat (gluten)");
-            if (a.HasFlag(Allergens.Barley))
-                words.Add("barley (gluten)");
-            if (a.HasFlag(Allergens.Milk))
-                words.Add("milk");
-            if (a.HasFlag(Allergens.Egg))
-                words.Add("egg");
-            return words.Count == 0 ? "none of the named allergens" : string.Join(", ", words);
-        }
-    }
+    public string Contains => AllergenLaw.Named(Sheet.Allergens).ToList() is { Count: > 0 } names ? string.Join(", ", names) : "none of the named allergens";
 
     /// <summary>"1 pie", "3 pies".</summary>
     public string Count => Bake.Pies == 1 ? "1 pie" : $"{Bake.Pies} pies";

@@ -10,7 +10,7 @@ using RoundCrumb.Web.Hosting;
 namespace RoundCrumb.Web.Pages.Bakes;
 
 /// <summary>What happened, beside what was planned.</summary>
-public sealed class LogModel(BakeBook bakes, Preferences baker) : PageModel
+public sealed class LogModel(BakeBook bakes, Desk desk, Preferences baker) : PageModel
 {
     private readonly Dictionary<string, string> _typed = [];
 
@@ -66,7 +66,7 @@ public sealed class LogModel(BakeBook bakes, Preferences baker) : PageModel
     {
         if (await bakes.FindAsync(id, cancel) is not { } bake)
             return NotFound();
-        Show(bake);
+        await ShowAsync(bake, cancel);
         return Page();
     }
 
@@ -75,7 +75,7 @@ public sealed class LogModel(BakeBook bakes, Preferences baker) : PageModel
     {
         if (await bakes.FindAsync(id, cancel) is not { } bake)
             return NotFound();
-        Show(bake);
+        await ShowAsync(bake, cancel);
         foreach (var field in Request.Form)
             _typed[field.Key] = field.Value.ToString();
         var read = BakeEntryReader.Read(_typed.GetValueOrDefault, View.Sheet.Pie.Card.Stages, baker.Units);
@@ -92,9 +92,9 @@ public sealed class LogModel(BakeBook bakes, Preferences baker) : PageModel
         return Page();
     }
 
-    private void Show(Bake bake)
+    private async Task ShowAsync(Bake bake, CancellationToken cancel)
     {
-        View = new BakeView(bake, baker.Shown);
+        View = await BakeView.OfAsync(bake, baker.Shown, desk, cancel);
         Entry = BakeBook.EntryOf(bake.Log);
         Version = bake.Log?.Version ?? 0;
     }

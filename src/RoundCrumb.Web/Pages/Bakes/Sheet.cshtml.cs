@@ -6,7 +6,7 @@ using RoundCrumb.Web.Hosting;
 namespace RoundCrumb.Web.Pages.Bakes;
 
 /// <summary>The batch sheet: what to weigh, what to do, ticked as it is done.</summary>
-public sealed class SheetModel(BakeBook bakes, Preferences baker) : PageModel
+public sealed class SheetModel(BakeBook bakes, Desk desk, Preferences baker) : PageModel
 {
     /// <summary>What is shown.</summary>
     public BakeView View { get; private set; } = null!;
@@ -16,7 +16,7 @@ public sealed class SheetModel(BakeBook bakes, Preferences baker) : PageModel
     {
         if (await bakes.FindAsync(id, cancel) is not { } bake)
             return NotFound();
-        View = new BakeView(bake, baker.Shown);
+        View = await BakeView.OfAsync(bake, baker.Shown, desk, cancel);
         return Page();
     }
 
@@ -25,7 +25,7 @@ public sealed class SheetModel(BakeBook bakes, Preferences baker) : PageModel
     {
         if (await bakes.FindAsync(id, cancel) is not { } bake)
             return NotFound();
-        var view = new BakeView(bake, baker.Shown);
+        var view = await BakeView.OfAsync(bake, baker.Shown, desk, cancel);
         if (key is null || !view.Sheet.Ticks().Contains(key))
             return BadRequest();
         await bakes.TickAsync(id, key, done, cancel);

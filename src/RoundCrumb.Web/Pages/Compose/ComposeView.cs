@@ -5,6 +5,7 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
 
@@ -19,8 +20,10 @@ public sealed class ComposeView
     /// <param name="read">The composition, with what could not be used.</param>
     /// <param name="shown">The baker's units.</param>
     /// <param name="pieId">The saved pie it was opened from, if any.</param>
-    public ComposeView(ReadComposition read, Shown shown, int? pieId)
+    /// <param name="book">The parts that are offered.</param>
+    public ComposeView(ReadComposition read, Shown shown, int? pieId, PartBook book)
     {
+        Book = book;
         _read = read;
         Shown = shown;
         PieId = pieId;
@@ -28,6 +31,9 @@ public sealed class ComposeView
         Canonical = CompositionAddress.Write(read.Composition);
         _advice = Pie.Advice.ToLookup(f => f.Rule.Layer);
     }
+
+    /// <summary>The parts that are offered.</summary>
+    public PartBook Book { get; }
 
     /// <summary>All the sums.</summary>
     public Assessment Pie { get; }

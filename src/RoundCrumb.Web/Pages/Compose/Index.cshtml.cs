@@ -4,6 +4,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Pies;
@@ -12,7 +13,7 @@ using RoundCrumb.Web.Hosting;
 namespace RoundCrumb.Web.Pages.Compose;
 
 /// <summary>Compose: one pie.</summary>
-public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Preferences baker) : PageModel
+public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Preferences baker) : PageModel
 {
     /// <summary>What is shown.</summary>
     public ComposeView View { get; private set; } = null!;
@@ -50,7 +51,8 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Preferences baker
             Name = Saved.Name;
         }
 
-        View = new ComposeView(Request.Query.Count == 0 ? new(Composition.Usual, []) : Read(FormField), baker.Shown, pieId);
+        var book = await desk.OfferedAsync(Request.QueryString.Value ?? "", cancel);
+        View = new ComposeView(Request.Query.Count == 0 ? new(Composition.Usual, []) : Read(FormField, book), baker.Shown, pieId, book);
         if (partial)
         {
             Response.Headers["HX-Push-Url"] = View.Here;
@@ -84,7 +86,7 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Preferences baker
                 break;
             default:
                 Saved = null;
-                View = new ComposeView(new(View.C, []), baker.Shown, null);
+                View = new ComposeView(new(View.C, []), baker.Shown, null, View.Book);
                 NameTrouble = "This pie was deleted in another window. Yours is still here: save it as a new pie.";
                 break;
         }
@@ -123,10 +125,11 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Preferences baker
     {
         Name = (name ?? "").Trim();
         Saved = pie is { } id ? await shelf.FindAsync(id, cancel) : null;
-        View = new ComposeView(CompositionAddress.Read(address ?? ""), baker.Shown, Saved?.Id);
+        var book = await desk.OfferedAsync(address ?? "", cancel);
+        View = new ComposeView(CompositionAddress.Read(address ?? "", book), baker.Shown, Saved?.Id, book);
     }
 
-    private ReadComposition Read(Func<string, string?> field) => CompositionAddress.Read(field, Request.Query.ContainsKey("inches") ? LengthUnit.Inches : LengthUnit.Centimetres);
+    private ReadComposition Read(Func<string, string?> field, PartBook book) => CompositionAddress.Read(field, Request.Query.ContainsKey("inches") ? LengthUnit.Inches : LengthUnit.Centimetres, book);
 
     /// <summary>A field of the form. One in inches that was left alone gives back the millimetres it stood for.</summary>
     private string? FormField(string name)

@@ -32,7 +32,7 @@ public sealed record ShelfPie(SavedPie? Pie, string Name, string Address, Assess
 public sealed record ShelfBake(Bake Bake, int Done, int Of);
 
 /// <summary>The counter: saved pies and the last bakes.</summary>
-public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Preferences baker) : PageModel
+public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Preferences baker) : PageModel
 {
     /// <summary>The saved pies.</summary>
     public IReadOnlyList<ShelfPie> Pies { get; private set; } = [];
@@ -118,12 +118,15 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Preferences baker
     private async Task ShowAsync(CancellationToken cancel)
     {
         Shown = baker.Shown;
-        Pies = [.. (await shelf.AllAsync(cancel)).Select(p => new ShelfPie(p, p.Name, $"/compose?{p.Address}&pie={p.Id}", Sums(p.Address)))];
-        Bakes = [.. (await bakes.LastAsync(8, cancel)).Select(b => new ShelfBake(b, b.Ticks.Count, BatchSheet.Of(Assessment.Of(CompositionAddress.Read(b.Address).Composition, b.Pies)).Ticks().Count()))];
+        var pies = await shelf.AllAsync(cancel);
+        var last = await bakes.LastAsync(8, cancel);
+        var book = await desk.BookAsync([.. pies.Select(p => p.Address), .. last.Select(b => b.Address)], cancel);
+        Pies = [.. pies.Select(p => new ShelfPie(p, p.Name, $"/compose?{p.Address}&pie={p.Id}", Sums(p.Address)))];
+        Bakes = [.. last.Select(b => new ShelfBake(b, b.Ticks.Count, BatchSheet.Of(Assessment.Of(CompositionAddress.Read(b.Address, book).Composition, b.Pies)).Ticks().Count()))];
         if (Pies.Count == 0)
             Starters = [.. Start()];
 
-        static Assessment Sums(string address) => Assessment.Of(CompositionAddress.Read(address).Composition);
+        Assessment Sums(string address) => Assessment.Of(CompositionAddress.Read(address, book).Composition);
     }
 
     /// <summary>Three pies that work as they are: one baked, one half and half, one without an oven.</summary>

@@ -23,16 +23,16 @@ public sealed record WorkingView(IWorked Figure, Shown Shown)
 }
 
 /// <summary>The working of a figure, as a page of its own or inside another.</summary>
-public sealed class IndexModel(Preferences baker) : PageModel
+public sealed class IndexModel(Desk desk, Preferences baker) : PageModel
 {
     /// <summary>What is shown.</summary>
     public WorkingView View { get; private set; } = null!;
 
     /// <summary>Shows the figure called <paramref name="f"/> of the composition in the address, for <paramref name="n"/> pies.</summary>
-    public IActionResult OnGet(string? f, string? n)
+    public async Task<IActionResult> OnGetAsync(string? f, string? n, CancellationToken cancel)
     {
         var pies = int.TryParse(n, out var count) && count is >= 1 and <= BatchSheet.MostPies ? count : 1;
-        var composition = CompositionAddress.Read(name => Request.Query.TryGetValue(name, out var v) ? v.ToString() : null).Composition;
+        var composition = (await desk.ReadAsync(Request.QueryString.Value ?? "", cancel)).Composition;
         var sheet = BatchSheet.Of(Assessment.Of(composition, pies));
         if (sheet.Figures().FirstOrDefault(figure => figure.Id == f) is not { } figure)
             return NotFound();

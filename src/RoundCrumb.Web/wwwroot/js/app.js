@@ -28,19 +28,38 @@ document.addEventListener('click', async (event) => {
   if (event.target.closest('[data-print]')) window.print();
 });
 
-// A menu in the bar closes when the baker goes elsewhere.
+// A menu closes when the baker goes elsewhere.
 document.addEventListener('click', (event) => {
-  for (const open of document.querySelectorAll('details.units[open]')) {
+  for (const open of document.querySelectorAll('details.units[open], details.menu[open]')) {
     if (!open.contains(event.target)) open.open = false;
   }
 });
 document.addEventListener('keydown', (event) => {
   if (event.key !== 'Escape') return;
-  const open = document.querySelector('details.units[open]');
+  const open = document.querySelector('details.units[open], details.menu[open]');
   if (open) {
     open.open = false;
     open.querySelector('summary').focus();
   }
+});
+
+// A choice that changes the whole form is sent at once.
+document.addEventListener('change', (event) => {
+  const choice = event.target.closest?.('select[data-submit]');
+  if (!choice) return;
+  event.stopPropagation();
+  choice.form.action = choice.dataset.submit;
+  choice.form.submit();
+}, true);
+
+// Lines and what was understood of them scroll together.
+document.addEventListener('scroll', (event) => {
+  const write = event.target.closest?.('.write');
+  if (!write || event.target.tagName !== 'TEXTAREA') return;
+  write.querySelector('.read-lines').scrollTop = event.target.scrollTop;
+}, true);
+document.addEventListener('input', (event) => {
+  if (event.target.matches?.('.write textarea')) event.target.rows = Math.max(8, event.target.value.split('\n').length + 1);
 });
 
 function change(input, mm) {

@@ -1,0 +1,127 @@
+using System.Globalization;
+using System.Text;
+using System.Text.Json;
+using Microsoft.EntityFrameworkCore;
+using RoundCrumb.Core.Ingredients;
+
+namespace RoundCrumb.Data.Recipes;
+
+/// <summary>What is known in this kitchen, kept in memory until it changes.</summary>
+public sealed class LarderCache
+{
+    private volatile KnownIngredients? _known;
+
+    /// <summary>Counts up whenever ingredients or remembered names change.</summary>
+    public int Stamp { get; private set; }
+
+    internal KnownIngredients? Known
+    {
+        get => _known;
+        set => _known = value;
+    }
+
+    internal void Forget()
+    {
+        _known = null;
+        Stamp++;
+    }
+}
+
+/// <summary>Every ingredient, shipped and the baker's own, and what names the baker has explained.</summary>
+/// <param name="All">Shipped ones first.</param>
+/// <param name="Remembered">Words by the id of the ingredient they stand for.</param>
+public sealed record KnownIngredients(IReadOnlyList<Ingredient> All, IReadOnlyDictionary<string, string> Remembered)
+{
+    private readonly Dictionary<string, Ingredient> _byId = All.ToDictionary(i => i.Id, StringComparer.Ordinal);
+
+    /// <summary>The ingredient with this id, or none.</summary>
+    public Ingredient? Find(string id) => _byId.GetValueOrDefault(id);
+}
+
+/// <summary>The ingredients of this kitchen.</summary>
+public sealed class Larder(RoundCrumbContext context, LarderCache cache, RecipeCache recipes, TimeProvider clock)
+{
+    /// <summary>All that is known.</summary>
+    public async Task<KnownIngredients> KnownAsync(CancellationToken cancel = default)
+    {
+        if (cache.Known is { } known)
+            return known;
+        var own = await context.OwnIngredients.AsNoTracking().OrderBy(o => o.Id).ToListAsync(cancel);
+        var names = await context.RememberedNames.AsNoTracking().ToDictionaryAsync(n => n.Words, n => n.IngredientId, cancel);
+        return cache.Known = new([.. Pantry.All, .. own.Select(ToIngredient).OfType<Ingredient>()], names);
+    }
+
+    /// <summary>Adds an ingredient like another, or changes one of the baker's own.</summary>
+    /// <param name="slug">The id of the one to change; none for a new one.</param>
+    /// <param name="name">Its name.</param>
+    /// <param name="otherNames">Other names.</param>
+    /// <param name="from">The ingredient it is like.</param>
+    /// <param name="values">Its values.</param>
+    /// <param name="cancel">Cancels it.</param>
+    /// <returns>Its id; none when another of the baker's own has that name.</returns>
+    public async Task<string?> KeepAsync(string? slug, string name, IReadOnlyList<string> otherNames, Ingredient from, IngredientValues values, CancellationToken cancel = default)
+    {
+        var own = slug is null ? null : await context.OwnIngredients.FirstOrDefaultAsync(o => o.Slug == slug, cancel);
+        if (await context.OwnIngredients.AnyAsync(o => o.Name == name && o.Slug != slug, cancel))
+            return null;
+        var others = string.Join('|', otherNames);
+        var json = JsonSerializer.Serialize(values);
+        if (own is null)
+        {
+            own = new() { Slug = await FreeSlugAsync(name, cancel), Name = name, OtherNames = others, From = from.Id, Values = json, SavedAt = clock.GetUtcNow() };
+            context.OwnIngredients.Add(own);
+        }
+        else
+        {
+            (own.Name, own.OtherNames, own.Values, own.SavedAt) = (name, others, json, clock.GetUtcNow());
+        }
+
+        await context.SaveChangesAsync(cancel);
+        Forget();
+        return own.Slug;
+    }
+
+    /// <summary>The baker's own ingredients, as they are kept.</summary>
+    public Task<List<OwnIngredient>> OwnAsync(CancellationToken cancel = default) => context.OwnIngredients.AsNoTracking().OrderBy(o => o.Name).ToListAsync(cancel);
+
+    /// <summary>The values of one of the baker's own.</summary>
+    public static IngredientValues? ValuesOf(OwnIngredient own) => JsonSerializer.Deserialize<IngredientValues>(own.Values);
+
+    /// <summary>Remembers what some words stand for.</summary>
+    public async Task RememberAsync(string words, string ingredientId, CancellationToken cancel = default)
+    {
+        await context.Database.ExecuteSqlAsync($"INSERT INTO RememberedNames (Words, IngredientId) VALUES ({words}, {ingredientId}) ON CONFLICT (Words) DO UPDATE SET IngredientId = excluded.IngredientId", cancel);
+        Forget();
+    }
+
+    private void Forget()
+    {
+        cache.Forget();
+        recipes.Clear();
+    }
+
+    private async Task<string> FreeSlugAsync(string name, CancellationToken cancel)
+    {
+        var slug = new StringBuilder("own-");
+        foreach (var c in name.Normalize(NormalizationForm.FormD).ToLowerInvariant())
+        {
+            if (char.IsAsciiLetterOrDigit(c))
+                slug.Append(c);
+            else if (slug[^1] != '-' && CharUnicodeInfo.GetUnicodeCategory(c) is not UnicodeCategory.NonSpacingMark)
+                slug.Append('-');
+        }
+
+        var stem = slug.ToString().Trim('-');
+        stem = stem[..Math.Min(stem.Length, 48)];
+        var taken = await context.OwnIngredients.Where(o => o.Slug.StartsWith(stem)).Select(o => o.Slug).ToListAsync(cancel);
+        var free = stem;
+        for (var n = 2; taken.Contains(free); n++)
+            free = string.Create(CultureInfo.InvariantCulture, $"{stem}-{n}");
+        return free;
+    }
+
+    private static Ingredient? ToIngredient(OwnIngredient own) =>
+        Pantry.Find(own.From) is { } from && ValuesOf(own) is { } values
+            ? values.Like(from, own.Slug, own.Name, own.OtherNames.Length == 0 ? [] : own.OtherNames.Split('|'))
+            : null;
+}

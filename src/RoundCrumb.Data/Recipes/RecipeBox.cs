@@ -1,0 +1,346 @@
+using System.Collections.Concurrent;
+using System.Globalization;
+using System.Text.Json;
+using Microsoft.EntityFrameworkCore;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Recipes;
+using RoundCrumb.Data.Pies;
+
+namespace RoundCrumb.Data.Recipes;
+
+/// <summary>Versions as the core knows them, by their id. They do not change but when nothing uses them yet.</summary>
+public sealed class RecipeCache
+{
+    private readonly ConcurrentDictionary<string, PartRecipe> _recipes = new(StringComparer.Ordinal);
+
+    internal PartRecipe? Find(string id) => _recipes.GetValueOrDefault(id);
+
+    internal void Keep(PartRecipe recipe) => _recipes[recipe.Id] = recipe;
+
+    internal void Drop(string id) => _recipes.TryRemove(id, out _);
+
+    internal void Clear() => _recipes.Clear();
+}
+
+/// <summary>A part as it is about to be kept.</summary>
+/// <param name="Kind">Which part of a pie.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="Tags">Its tags, parted by blanks.</param>
+/// <param name="FamilyId">Its family.</param>
+/// <param name="Text">Its lines as written.</param>
+/// <param name="Lines">Its lines as understood.</param>
+/// <param name="Method">How it is made.</param>
+/// <param name="Cup">Which cup it means.</param>
+/// <param name="Egg">Which egg it means.</param>
+/// <param name="Figures">What differs from the family's usual method.</param>
+public sealed record PartDraft(
+    PartKind Kind, string Name, string Tags, string FamilyId, string Text, IReadOnlyList<RecipeLine> Lines, string Method, CupSize Cup, EggSize Egg, MethodFigures Figures);
+
+/// <summary>What became of an attempt to keep a part.</summary>
+/// <param name="Outcome">How it went.</param>
+/// <param name="Part">The part as it is now; none when it is gone.</param>
+/// <param name="IsNewVersion">True when pies kept the version that was there.</param>
+public sealed record KeptPart(KeepOutcome Outcome, Part? Part, bool IsNewVersion = false);
+
+/// <summary>How a list is sorted.</summary>
+public enum BoxSort
+{
+    Changed,
+    Name,
+    Kind,
+}
+
+/// <summary>A baker's own parts.</summary>
+public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCache cache, TimeProvider clock)
+{
+    private const string Prefix = "box-";
+
+    /// <summary>The id of a version in addresses.</summary>
+    public static string IdOf(int part, int version) => string.Create(CultureInfo.InvariantCulture, $"{Prefix}{part}-{version}");
+
+    /// <summary>Part and version of an id, or none when it is not of the box.</summary>
+    public static (int Part, int Version)? Parse(string? id)
+    {
+        if (id is null || !id.StartsWith(Prefix, StringComparison.Ordinal))
+            return null;
+        var pieces = id[Prefix.Length..].Split('-');
+        return pieces.Length == 2 && int.TryParse(pieces[0], NumberStyles.None, CultureInfo.InvariantCulture, out var part) && int.TryParse(pieces[1], NumberStyles.None, CultureInfo.InvariantCulture, out var version)
+            ? (part, version)
+            : null;
+    }
+
+    /// <summary>The parts of a kind (or of all), with a tag (or any), sorted; without their versions.</summary>
+    public Task<List<Part>> ListAsync(PartKind? kind, string? tag, BoxSort sort, int most, CancellationToken cancel = default)
+    {
+        var parts = context.Parts.AsNoTracking().Where(p => p.DeletedAt == null);
+        if (kind is { } k)
+            parts = parts.Where(p => p.Kind == k);
+        if (!string.IsNullOrEmpty(tag))
+            parts = parts.Where(p => (" " + p.Tags + " ").Contains(" " + tag + " "));
+        parts = sort switch
+        {
+            BoxSort.Name => parts.OrderBy(p => p.Name),
+            BoxSort.Kind => parts.OrderBy(p => p.Kind).ThenBy(p => p.Name),
+            _ => parts.OrderByDescending(p => p.SavedAt).ThenBy(p => p.Name),
+        };
+        return parts.Take(most).ToListAsync(cancel);
+    }
+
+    /// <summary>The version that is offered of each of some parts.</summary>
+    public async Task<IReadOnlyList<(int Part, int Version)>> CurrentAsync(IReadOnlyCollection<int> ids, CancellationToken cancel = default) =>
+        [.. (await context.Parts.AsNoTracking().Where(p => ids.Contains(p.Id)).Select(p => new { p.Id, p.Current }).ToListAsync(cancel)).Select(p => (p.Id, p.Current))];
+
+    /// <summary>How many parts there are.</summary>
+    public Task<int> CountAsync(CancellationToken cancel = default) => context.Parts.CountAsync(p => p.DeletedAt == null, cancel);
+
+    /// <summary>Every tag in use, the commonest first.</summary>
+    public async Task<IReadOnlyList<string>> TagsAsync(CancellationToken cancel = default)
+    {
+        var tags = await context.Parts.Where(p => p.DeletedAt == null && p.Tags != "").Select(p => p.Tags).ToListAsync(cancel);
+        tags.AddRange(await context.Pies.Where(p => p.DeletedAt == null && p.Tags != "").Select(p => p.Tags).ToListAsync(cancel));
+        return [.. tags.SelectMany(t => t.Split(' ', StringSplitOptions.RemoveEmptyEntries)).GroupBy(t => t).OrderByDescending(g => g.Count()).ThenBy(g => g.Key, StringComparer.Ordinal).Select(g => g.Key).Take(40)];
+    }
+
+    /// <summary>One part with its versions, or none; deleted ones are found when asked for.</summary>
+    public Task<Part?> FindAsync(int id, bool deletedToo = false, CancellationToken cancel = default) =>
+        context.Parts.AsNoTracking().Include(p => p.Versions.OrderBy(v => v.Number)).FirstOrDefaultAsync(p => p.Id == id && (deletedToo || p.DeletedAt == null), cancel);
+
+    /// <summary>The parts that some addresses name, as the core knows them.</summary>
+    public async Task<IReadOnlyList<PartRecipe>> NamedInAsync(IEnumerable<string> addresses, CancellationToken cancel = default)
+    {
+        var ids = addresses.SelectMany(IdsIn).Distinct().ToList();
+        return ids.Count == 0 ? [] : await RecipesAsync(ids, cancel);
+    }
+
+    /// <summary>The parts with these ids, as the core knows them; those that are not there are left out.</summary>
+    public async Task<IReadOnlyList<PartRecipe>> RecipesAsync(IReadOnlyCollection<string> ids, CancellationToken cancel = default)
+    {
+        var found = new List<PartRecipe>(ids.Count);
+        var missing = new List<(int Part, int Version)>();
+        foreach (var id in ids)
+        {
+            if (cache.Find(id) is { } known)
+                found.Add(known);
+            else if (Parse(id) is { } key)
+                missing.Add(key);
+        }
+
+        if (missing.Count == 0)
+            return found;
+        var wanted = missing.Select(m => m.Part).Distinct().ToList();
+        var parts = await context.Parts.AsNoTracking().Include(p => p.Versions).Where(p => wanted.Contains(p.Id)).ToListAsync(cancel);
+        var known2 = await larder.KnownAsync(cancel);
+        foreach (var (part, version) in missing)
+        {
+            if (parts.Find(p => p.Id == part) is { } p && p.Versions.Find(v => v.Number == version) is { } v)
+            {
+                var recipe = ToRecipe(p, v, known2);
+                cache.Keep(recipe);
+                found.Add(recipe);
+            }
+        }
+
+        return found;
+    }
+
+    /// <summary>One part as the core knows it, or none.</summary>
+    public async Task<PartRecipe?> RecipeAsync(string id, CancellationToken cancel = default) => await RecipesAsync([id], cancel) is [var only] ? only : null;
+
+    /// <summary>The current version of the parts changed last, of each kind so many.</summary>
+    public async Task<IReadOnlyList<PartRecipe>> RecentAsync(int ofEach, CancellationToken cancel = default)
+    {
+        var ids = new List<string>();
+        foreach (var kind in Enum.GetValues<PartKind>())
+            ids.AddRange((await ListAsync(kind, null, BoxSort.Changed, ofEach, cancel)).Select(p => IdOf(p.Id, p.Current)));
+        return await RecipesAsync(ids, cancel);
+    }
+
+    /// <summary>Keeps a new part.</summary>
+    public async Task<KeptPart> AddAsync(PartDraft draft, CancellationToken cancel = default)
+    {
+        if (await NameTakenAsync(draft.Name, draft.Kind, 0, cancel) is { } other)
+            return new(KeepOutcome.NameTaken, other);
+        var now = clock.GetUtcNow();
+        var part = new Part { Kind = draft.Kind, Name = draft.Name, Tags = draft.Tags, SavedAt = now, Versions = [ToVersion(draft, 1, now)] };
+        context.Parts.Add(part);
+        await context.SaveChangesAsync(cancel);
+        return new(KeepOutcome.Kept, part);
+    }
+
+    /// <summary>Keeps a part with all its versions, as it came from another box; under the next free name when its own is taken.</summary>
+    public async Task<Part> TakeInAsync(Part part, CancellationToken cancel = default)
+    {
+        var name = part.Name;
+        for (var n = 2; await NameTakenAsync(part.Name, part.Kind, 0, cancel) is not null; n++)
+            part.Name = string.Create(CultureInfo.InvariantCulture, $"{name[..Math.Min(name.Length, Part.LongestName - 5)]} {n}");
+        part.SavedAt = clock.GetUtcNow();
+        context.Parts.Add(part);
+        await context.SaveChangesAsync(cancel);
+        return part;
+    }
+
+    /// <summary>Lines as they are kept.</summary>
+    public static string Pack(IEnumerable<(string Ingredient, double? Grams, GoesIn GoesIn, string Note, bool Optional)> lines) =>
+        JsonSerializer.Serialize(lines.Select(l => new KeptLine(l.Ingredient, l.Grams, (int)l.GoesIn, l.Note, l.Optional)));
+
+    /// <summary>Lines as they were kept.</summary>
+    public static IEnumerable<(string Ingredient, double? Grams, GoesIn GoesIn, string Note, bool Optional)> Unpack(string lines) =>
+        (JsonSerializer.Deserialize<List<KeptLine>>(lines) ?? []).Select(l => (l.I, l.G, (GoesIn)l.W, l.N, l.O));
+
+    /// <summary>All parts, deleted ones too when asked for, with their versions.</summary>
+    public Task<List<Part>> AllAsync(CancellationToken cancel = default) =>
+        context.Parts.AsNoTracking().Include(p => p.Versions.OrderBy(v => v.Number)).AsSplitQuery().OrderBy(p => p.Kind).ThenBy(p => p.Name).ToListAsync(cancel);
+
+    /// <summary>Changes a part, if nobody has since <paramref name="stamp"/>. While pies or bakes use its version, they keep that and a new one is made.</summary>
+    public async Task<KeptPart> ChangeAsync(int id, int stamp, PartDraft draft, CancellationToken cancel = default)
+    {
+        var part = await context.Parts.Include(p => p.Versions).FirstOrDefaultAsync(p => p.Id == id && p.DeletedAt == null, cancel);
+        if (part is null)
+            return new(KeepOutcome.Gone, null);
+        if (part.Stamp != stamp)
+            return new(KeepOutcome.ChangedElsewhere, part);
+        if (await NameTakenAsync(draft.Name, part.Kind, id, cancel) is { } other)
+            return new(KeepOutcome.NameTaken, other);
+        var now = clock.GetUtcNow();
+        var current = part.Versions.Single(v => v.Number == part.Current);
+        var next = ToVersion(draft, current.Number, now);
+        var changed = next.Text != current.Text || next.Lines != current.Lines || next.FamilyId != current.FamilyId || next.Cup != current.Cup || next.Egg != current.Egg
+            || next.MethodLoss != current.MethodLoss || next.FillLine != current.FillLine || next.Rest != current.Rest || next.Method != current.Method;
+        var isNew = false;
+        if (changed && await IsUsedAsync(IdOf(id, current.Number), cancel))
+        {
+            next.Number = part.Versions.Max(v => v.Number) + 1;
+            part.Versions.Add(next);
+            part.Current = next.Number;
+            isNew = true;
+        }
+        else if (changed)
+        {
+            next.PartId = id;
+            context.Entry(current).CurrentValues.SetValues(next);
+        }
+
+        (part.Name, part.Tags, part.SavedAt) = (draft.Name, draft.Tags, now);
+        part.Stamp++;
+        try
+        {
+            await context.SaveChangesAsync(cancel);
+        }
+        catch (DbUpdateException)
+        {
+            context.ChangeTracker.Clear();
+            return new(KeepOutcome.ChangedElsewhere, await FindAsync(id, cancel: cancel));
+        }
+
+        // A cached version carries the part's name.
+        foreach (var version in part.Versions)
+            cache.Drop(IdOf(id, version.Number));
+        return new(KeepOutcome.Kept, part, isNew);
+    }
+
+    /// <summary>Makes an earlier version the one that is offered.</summary>
+    public async Task<bool> OfferAsync(int id, int version, CancellationToken cancel = default)
+    {
+        var part = await context.Parts.Include(p => p.Versions).FirstOrDefaultAsync(p => p.Id == id && p.DeletedAt == null, cancel);
+        if (part is null || part.Versions.TrueForAll(v => v.Number != version))
+            return false;
+        (part.Current, part.SavedAt) = (version, clock.GetUtcNow());
+        part.Stamp++;
+        await context.SaveChangesAsync(cancel);
+        return true;
+    }
+
+    /// <summary>Takes a part out of the box; pies that use it keep it.</summary>
+    public async Task<Part?> DeleteAsync(int id, CancellationToken cancel = default)
+    {
+        var part = await context.Parts.FirstOrDefaultAsync(p => p.Id == id && p.DeletedAt == null, cancel);
+        if (part is null)
+            return null;
+        part.DeletedAt = clock.GetUtcNow();
+        part.Stamp++;
+        await context.SaveChangesAsync(cancel);
+        return part;
+    }
+
+    /// <summary>Brings a deleted part back; under another name when its own has been taken meanwhile.</summary>
+    public async Task<Part?> RestoreAsync(int id, CancellationToken cancel = default)
+    {
+        var part = await context.Parts.FirstOrDefaultAsync(p => p.Id == id, cancel);
+        if (part?.DeletedAt is null)
+            return part;
+        part.DeletedAt = null;
+        part.Stamp++;
+        for (var n = 2; await NameTakenAsync(part.Name, part.Kind, id, cancel) is not null; n++)
+            part.Name = part.Name[..Math.Min(part.Name.Length, Part.LongestName - 12)] + $" (back {n})";
+        await context.SaveChangesAsync(cancel);
+        return part;
+    }
+
+    /// <summary>The saved pies that use some version of a part, with that version.</summary>
+    public async Task<IReadOnlyList<(SavedPie Pie, int Version)>> PiesUsingAsync(int id, CancellationToken cancel = default)
+    {
+        var stem = string.Create(CultureInfo.InvariantCulture, $"%={Prefix}{id}-%");
+        var pies = await context.Pies.AsNoTracking().Where(p => p.DeletedAt == null && EF.Functions.Like(p.Address, stem)).OrderBy(p => p.Name).ToListAsync(cancel);
+        return [.. pies.SelectMany(p => IdsIn(p.Address).Select(Parse).Where(k => k?.Part == id).Select(k => (p, k!.Value.Version)))];
+    }
+
+    /// <summary>Moves a pie to another version of a part.</summary>
+    public async Task<bool> MovePieAsync(int pieId, int part, int version, CancellationToken cancel = default)
+    {
+        var pie = await context.Pies.FirstOrDefaultAsync(p => p.Id == pieId && p.DeletedAt == null, cancel);
+        if (pie is null || !await context.PartVersions.AnyAsync(v => v.PartId == part && v.Number == version, cancel))
+            return false;
+        foreach (var id in IdsIn(pie.Address).Where(i => Parse(i)?.Part == part))
+            pie.Address = (pie.Address + "&").Replace($"={id}&", $"={IdOf(part, version)}&", StringComparison.Ordinal)[..^1];
+        pie.Version++;
+        pie.SavedAt = clock.GetUtcNow();
+        await context.SaveChangesAsync(cancel);
+        return true;
+    }
+
+    /// <summary>A version as the core knows it.</summary>
+    public static PartRecipe ToRecipe(Part part, PartVersion version, KnownIngredients known) => new(
+        IdOf(part.Id, version.Number), part.Name, part.Kind, version.FamilyId,
+        [.. Unpack(version.Lines).Select(l => known.Find(l.Ingredient) is { } what ? new RecipeLine(what, l.Grams, l.GoesIn, l.Note, l.Optional) : null).OfType<RecipeLine>()],
+        new(version.MethodLoss, version.FillLine, version.Rest));
+
+    private static IEnumerable<string> IdsIn(string address)
+    {
+        var fields = CompositionAddress.FieldsOf(address);
+        foreach (var field in (string[])[CompositionAddress.CrustField, CompositionAddress.FillingField, CompositionAddress.ToppingField])
+        {
+            if (fields.TryGetValue(field, out var id) && Parse(id) is not null)
+                yield return id;
+        }
+    }
+
+    /// <summary>True when a pie, even a deleted one that can come back, or a bake names this version.</summary>
+    private async Task<bool> IsUsedAsync(string id, CancellationToken cancel)
+    {
+        var inside = $"%={id}&%";
+        return await context.Pies.AnyAsync(p => EF.Functions.Like(p.Address, inside), cancel) || await context.Bakes.AnyAsync(b => EF.Functions.Like(b.Address, inside), cancel);
+    }
+
+    private Task<Part?> NameTakenAsync(string name, PartKind kind, int but, CancellationToken cancel) =>
+        context.Parts.AsNoTracking().FirstOrDefaultAsync(p => p.Id != but && p.DeletedAt == null && p.Kind == kind && p.Name == name, cancel);
+
+    private static PartVersion ToVersion(PartDraft draft, int number, DateTimeOffset now) => new()
+    {
+        Number = number,
+        Text = draft.Text,
+        Method = draft.Method,
+        FamilyId = draft.FamilyId,
+        Cup = draft.Cup,
+        Egg = draft.Egg,
+        MethodLoss = draft.Figures.MethodLoss,
+        FillLine = draft.Figures.FillLine,
+        Rest = draft.Figures.Rest,
+        Lines = Pack(draft.Lines.Select(l => (l.Ingredient.Id, l.Grams, l.GoesIn, l.Note, l.Optional))),
+        SavedAt = now,
+    };
+
+    /// <summary>A line as it is kept: ingredient, grams, how it goes in, note, optional.</summary>
+    private sealed record KeptLine(string I, double? G, int W, string N, bool O);
+}

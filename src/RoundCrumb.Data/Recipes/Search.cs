@@ -1,0 +1,65 @@
+using System.Globalization;
+using System.Text;
+using Microsoft.EntityFrameworkCore;
+using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Recipes;
+
+namespace RoundCrumb.Data.Recipes;
+
+/// <summary>Something that a search found.</summary>
+/// <param name="Kind">part, shipped, pie, bake or ingredient.</param>
+/// <param name="Ref">Its id.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="Near">The words around what was found, with [brackets] about it.</param>
+public sealed record SearchHit(string Kind, string Ref, string Name, string Near);
+
+/// <summary>Search over everything: parts, pies, bakes with their notes, ingredients. The index is kept by triggers in the file itself.</summary>
+public sealed class Search(RoundCrumbContext context)
+{
+    /// <summary>The closest so many, by name before words. Every word must be found, each as the beginning of one.</summary>
+    public async Task<IReadOnlyList<SearchHit>> FindAsync(string typed, int most, CancellationToken cancel = default)
+    {
+        var match = Query(typed);
+        if (match.Length == 0)
+            return [];
+        return await context.Database.SqlQuery<SearchHit>(
+            $"SELECT Kind, Ref, Name, snippet(Found, 3, '[', ']', '…', 9) AS Near FROM Found WHERE Found MATCH {match} ORDER BY bm25(Found, 0, 0, 12, 1) LIMIT {most}").ToListAsync(cancel);
+    }
+
+    /// <summary>What is typed as a query that can't go wrong: words quoted, each a beginning.</summary>
+    public static string Query(string typed)
+    {
+        var query = new StringBuilder();
+        var words = 0;
+        foreach (var word in (typed ?? "").Split([' ', '-', ',', '/', '"', '\'', '’', '(', ')'], StringSplitOptions.RemoveEmptyEntries))
+        {
+            var bare = new string([.. word.Where(char.IsLetterOrDigit)]);
+            if (bare.Length == 0 || ++words > 8)
+                continue;
+            query.Append(CultureInfo.InvariantCulture, $"{(query.Length > 0 ? " " : "")}\"{bare[..Math.Min(bare.Length, 40)]}\"*");
+        }
+
+        return query.ToString();
+    }
+
+    /// <summary>Brings what ships with Round Crumb into the index: ingredients and parts.</summary>
+    public async Task IndexShippedAsync(CancellationToken cancel = default)
+    {
+        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        await context.Database.ExecuteSqlAsync($"DELETE FROM Found WHERE rowid % 8 IN (5, 6)", cancel);
+        var row = 0;
+        foreach (var part in ShippedParts.All)
+        {
+            var words = PartFamilies.NameOf(part.Kind, part.FamilyId) + " " + string.Join(", ", part.Lines.Select(l => l.Ingredient.Name));
+            await context.Database.ExecuteSqlAsync($"INSERT INTO Found (rowid, Kind, Ref, Name, Words) VALUES ({(row++ * 8) + 5}, 'shipped', {part.Id}, {part.Name}, {words})", cancel);
+        }
+
+        foreach (var ingredient in Pantry.All)
+        {
+            var words = string.Join(", ", ingredient.OtherNames);
+            await context.Database.ExecuteSqlAsync($"INSERT INTO Found (rowid, Kind, Ref, Name, Words) VALUES ({(row++ * 8) + 6}, 'ingredient', {ingredient.Id}, {ingredient.Name}, {words})", cancel);
+        }
+
+        await transaction.CommitAsync(cancel);
+    }
+}

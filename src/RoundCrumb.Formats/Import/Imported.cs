@@ -1,0 +1,32 @@
+using RoundCrumb.Core.Recipes;
+
+namespace RoundCrumb.Formats.Import;
+
+/// <summary>One part of a recipe from elsewhere: what stood under one heading.</summary>
+/// <param name="Heading">The heading; empty where there was none.</param>
+/// <param name="Lines">Its ingredient lines, one a line.</param>
+/// <param name="Method">What was said of making it; empty where that stood elsewhere.</param>
+public sealed record ImportedSection(string Heading, string Lines, string Method = "")
+{
+    /// <summary>Its family, where the source says so.</summary>
+    public string FamilyId { get; init; } = "";
+
+    /// <summary>Its kind, where the source says so.</summary>
+    public PartKind? Kind { get; init; }
+}
+
+/// <summary>A recipe from elsewhere.</summary>
+/// <param name="Title">Its title; empty where there was none.</param>
+/// <param name="Sections">Its parts, in their order.</param>
+/// <param name="Method">Its method, for all parts together.</param>
+public sealed record ImportedRecipe(string Title, IReadOnlyList<ImportedSection> Sections, string Method);
+
+/// <summary>What came of reading a file or a pasted text.</summary>
+/// <param name="Recipes">Recipes in it; several for a page with several.</param>
+/// <param name="Box">The box it is, when it was exported from Round Crumb.</param>
+/// <param name="Trouble">Why nothing, or not all, could be taken; empty when all is well.</param>
+public sealed record ImportResult(IReadOnlyList<ImportedRecipe> Recipes, BoxDocument? Box, string Trouble)
+{
+    /// <summary>Nothing, and why.</summary>
+    public static ImportResult Failed(string why) => new([], null, why);
+}

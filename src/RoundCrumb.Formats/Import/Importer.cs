@@ -1,0 +1,291 @@
+using System.Globalization;
+using System.Net;
+using System.Text;
+using System.Text.Json;
+using AngleSharp.Html.Parser;
+using CsvHelper;
+using CsvHelper.Configuration;
+using RoundCrumb.Core.Recipes;
+using RoundCrumb.Formats.Reading;
+
+namespace RoundCrumb.Formats.Import;
+
+/// <summary>
+/// Reads recipes from elsewhere: pasted text, schema.org Recipe JSON-LD (bare, in a graph, in an array, or inside a page),
+/// CSV of ingredient lines, and Round Crumb's own JSON. Hostile and broken files get a clear word and nothing else.
+/// </summary>
+/// <param name="reader">Tells an ingredient line from a title or a sentence.</param>
+public sealed class Importer(LineReader reader)
+{
+    /// <summary>The largest file that is read, bytes.</summary>
+    public const int LargestFile = 5 * 1024 * 1024;
+
+    /// <summary>What parts one recipe from the next in a text of several.</summary>
+    public const string Rule = "==========";
+
+    private const int MostRecipes = 60;
+    private const int MostLines = 120;
+    private const int LongestTitle = 80;
+    private static readonly string[] MethodWords = ["method", "instructions", "directions", "preparation", "steps", "how to make it", "to make", "procedure"];
+    private static readonly string[] IngredientWords = ["ingredients", "you will need", "what you need"];
+
+    /// <summary>The lines of a section, as they are read.</summary>
+    public IReadOnlyList<ReadLine> Lines(string text) => reader.ReadAll(text);
+
+    /// <summary>Reads a file.</summary>
+    /// <param name="bytes">Its bytes.</param>
+    /// <param name="name">Its name; its ending is a hint, no more.</param>
+    public ImportResult Read(byte[] bytes, string name)
+    {
+        if (bytes.Length > LargestFile)
+            return ImportResult.Failed($"That file is {bytes.Length / 1048576.0:0.0} MB; up to {LargestFile / 1048576} MB can be read.");
+        if (bytes.Length == 0)
+            return ImportResult.Failed("That file is empty.");
+        return Decode(bytes) is { } text ? Read(text, name) : ImportResult.Failed("That is no text: a picture, a scan or a program perhaps. Copy the words out of it and paste them instead.");
+    }
+
+    /// <summary>Reads a text.</summary>
+    /// <param name="text">The text.</param>
+    /// <param name="name">The name of the file it came from, if any.</param>
+    public ImportResult Read(string text, string name = "")
+    {
+        if (string.IsNullOrWhiteSpace(text))
+            return ImportResult.Failed("There is nothing in it yet. Paste a recipe, or choose a file.");
+        if (text.Length > LargestFile)
+            return ImportResult.Failed("That is more than 5 million characters. Paste one recipe at a time.");
+        var start = text.AsSpan().TrimStart();
+        if (start[0] is '{' or '[' && !start.StartsWith("[ ]", StringComparison.Ordinal))
+            return FromJson(text);
+        if (start[0] == '<' || (text.Contains("application/ld+json", StringComparison.OrdinalIgnoreCase) && text.Contains("</", StringComparison.Ordinal)))
+            return FromPage(text);
+        if (name.EndsWith(".csv", StringComparison.OrdinalIgnoreCase) || LooksLikeCsv(text))
+            return FromCsv(text);
+        var several = text.ReplaceLineEndings("\n").Split("\n" + Rule + "\n").Take(MostRecipes).Select(FromText).OfType<ImportedRecipe>().ToList();
+        return several.Count > 0 ? new(several, null, "") : ImportResult.Failed("No ingredient line is in it that can be read, such as “200 g plain flour”.");
+    }
+
+    private static string? Decode(byte[] bytes)
+    {
+        string text;
+        if (bytes is [0xFF, 0xFE, ..])
+            text = Encoding.Unicode.GetString(bytes, 2, bytes.Length - 2);
+        else if (bytes is [0xFE, 0xFF, ..])
+            text = Encoding.BigEndianUnicode.GetString(bytes, 2, bytes.Length - 2);
+        else
+        {
+            try
+            {
+                text = new UTF8Encoding(false, throwOnInvalidBytes: true).GetString(bytes is [0xEF, 0xBB, 0xBF, ..] ? bytes[3..] : bytes);
+            }
+            catch (DecoderFallbackException)
+            {
+                // Old files: one byte a letter.
+                text = Encoding.Latin1.GetString(bytes);
+            }
+        }
+
+        var odd = text.Take(20_000).Count(c => c is '\0' || (char.IsControl(c) && c is not ('\r' or '\n' or '\t' or '\f')));
+        return odd > text.Length / 200 + 1 || text.Contains('\0', StringComparison.Ordinal) ? null : text;
+    }
+
+    private static ImportResult FromJson(string text)
+    {
+        JsonDocument document;
+        try
+        {
+            document = JsonDocument.Parse(text, new JsonDocumentOptions { MaxDepth = 48, CommentHandling = JsonCommentHandling.Skip, AllowTrailingCommas = true });
+        }
+        catch (JsonException e)
+        {
+            return ImportResult.Failed(e.Message.Contains("depth", StringComparison.OrdinalIgnoreCase)
+                ? "That JSON is nested deeper than any recipe. It is not read."
+                : string.Create(CultureInfo.InvariantCulture, $"That starts like JSON and breaks off: line {(e.LineNumber ?? 0) + 1} can’t be read."));
+        }
+
+        using (document)
+        {
+            if (document.RootElement.ValueKind is JsonValueKind.Object && document.RootElement.TryGetProperty("format", out var format) && format.ValueKind is JsonValueKind.String && format.GetString() == BoxDocument.FormatName)
+            {
+                var (box, trouble) = BoxDocument.Read(text);
+                return new([], box, trouble);
+            }
+
+            var recipes = JsonLdReader.Read(document.RootElement).Take(MostRecipes).ToList();
+            return recipes.Count > 0 ? new(recipes, null, "") : ImportResult.Failed("That JSON holds no recipe: neither a schema.org Recipe nor a box of Round Crumb.");
+        }
+    }
+
+    private static ImportResult FromPage(string text)
+    {
+        using var page = new HtmlParser().ParseDocument(text);
+        var recipes = new List<ImportedRecipe>();
+        var broken = 0;
+        foreach (var script in page.QuerySelectorAll("script[type='application/ld+json']").Take(20))
+        {
+            var result = FromJson(script.TextContent);
+            recipes.AddRange(result.Recipes);
+            broken += result.Recipes.Count == 0 ? 1 : 0;
+        }
+
+        if (recipes.Count > 0)
+            return new([.. recipes.Take(MostRecipes)], null, "");
+        return ImportResult.Failed(broken > 0
+            ? "That page carries data about itself, but no recipe in it can be read. Copy the recipe’s words and paste them instead."
+            : "That page carries no recipe data. Copy the recipe’s words and paste them instead.");
+    }
+
+    private static bool LooksLikeCsv(string text)
+    {
+        var first = text.AsSpan().TrimStart();
+        var end = first.IndexOfAny('\r', '\n');
+        if (end <= 0)
+            return false;
+        var columns = first[..end].ToString().ToLowerInvariant().Split(',', ';', '\t').Select(c => c.Trim(' ', '"')).ToList();
+        return columns.Count >= 2 && columns.Exists(c => c is "ingredient" or "line") && columns.TrueForAll(c => c.Length is > 0 and < 24);
+    }
+
+    private static ImportResult FromCsv(string text)
+    {
+        try
+        {
+            using var csv = new CsvReader(new StringReader(text), new CsvConfiguration(CultureInfo.InvariantCulture) { DetectDelimiter = true, BadDataFound = null, MissingFieldFound = null, PrepareHeaderForMatch = h => h.Header.Trim().ToLowerInvariant(), TrimOptions = TrimOptions.Trim });
+            if (!csv.Read() || !csv.ReadHeader())
+                return ImportResult.Failed("That CSV has no header line.");
+            var known = csv.HeaderRecord!.Select(h => h.Trim().ToLowerInvariant()).ToHashSet();
+            if (!known.Contains("ingredient") && !known.Contains("line"))
+                return ImportResult.Failed("That CSV has no column “ingredient” or “line”. It wants: section, amount, unit, ingredient, note.");
+            var sections = new List<(string Heading, StringBuilder Lines)>();
+            var rows = 0;
+            while (csv.Read() && rows++ < MostLines * 10)
+            {
+                var line = Field("line") is { Length: > 0 } whole
+                    ? whole
+                    : string.Join(' ', new[] { Field("amount") + Field("quantity"), Field("unit"), Field("grams") is { Length: > 0 } g ? g + " g" : "", Field("ingredient") }.Where(s => s.Length > 0));
+                if (Field("note") is { Length: > 0 } note)
+                    line += ", " + note;
+                var heading = Clean(Field("section"));
+                if (sections.Count == 0 || sections[^1].Heading != heading)
+                    sections.Add((heading, new()));
+                if (!string.IsNullOrWhiteSpace(line))
+                    sections[^1].Lines.Append(Clean(line)).Append('\n');
+            }
+
+            var made = sections.Where(s => s.Lines.Length > 0).Select(s => new ImportedSection(s.Heading, s.Lines.ToString().TrimEnd('\n'))).ToList();
+            return made.Count > 0 ? new([new("", made, "")], null, "") : ImportResult.Failed("That CSV has a header and no lines.");
+
+            string Field(string name) => known.Contains(name) ? csv.GetField(name) ?? "" : "";
+        }
+        catch (CsvHelperException)
+        {
+            return ImportResult.Failed("That CSV can’t be read: its quotes or columns don’t fit together.");
+        }
+    }
+
+    /// <summary>A title, ingredient lines under headings, a method: in the order in which people paste them.</summary>
+    private ImportedRecipe? FromText(string text)
+    {
+        var title = "";
+        var sections = new List<(string Heading, List<string> Lines)> { ("", []) };
+        var method = new StringBuilder();
+        var inMethod = false;
+        var seen = 0;
+        foreach (var raw in text.ReplaceLineEndings("\n").Split('\n'))
+        {
+            var line = Clean(raw);
+            if (line.Length == 0)
+            {
+                if (inMethod && method.Length > 0)
+                    method.Append('\n');
+                continue;
+            }
+
+            var heading = HeadingIn(line);
+            if (heading is not null && MethodWords.Contains(heading.ToLowerInvariant()))
+            {
+                inMethod = true;
+                continue;
+            }
+
+            if (heading is not null && (IngredientWords.Contains(heading.ToLowerInvariant()) || PartGuess.KindOf(heading) is not null))
+            {
+                inMethod = false;
+                if (PartGuess.KindOf(heading) is not null)
+                    sections.Add((heading, []));
+                continue;
+            }
+
+            // A numbered step or a sentence is no ingredient.
+            var isStep = inMethod || IsStep(line);
+            if (isStep)
+            {
+                inMethod = true;
+                method.Append(line).Append('\n');
+                continue;
+            }
+
+            var isLine = reader.Read(line) is { Items.Count: > 0 } read && (read.Items[0].Grams is not null || read.Items[0].Found.Likeness is Likeness.Known);
+            if (seen == 0 && title.Length == 0 && !isLine && line.Length <= LongestTitle * 2 && !char.IsAsciiDigit(line[0]))
+            {
+                title = line[..Math.Min(line.Length, LongestTitle)].TrimStart('#', ' ');
+                continue;
+            }
+
+            if (++seen <= MostLines)
+                sections[^1].Lines.Add(line);
+        }
+
+        var made = sections.Where(s => s.Lines.Count > 0).Select(s => new ImportedSection(s.Heading, string.Join('\n', s.Lines))).ToList();
+        return made.Count == 0 || !made.Exists(s => s.Lines.Split('\n').Any(l => reader.Read(l).Items.Any(i => i.Ingredient is not null))) ? null : new(title, made, method.ToString().Trim());
+    }
+
+    private static string? HeadingIn(string line)
+    {
+        var bare = line.TrimStart('#', '*', ' ').TrimEnd(':', '*', ' ');
+        if (bare.Length is 0 or > 110)
+            return null;
+        if (line[0] == '#' || line.TrimEnd('*', ' ')[^1] == ':')
+            return bare;
+
+        // "For the crust", "FILLING", "Topping": a few words without a number.
+        var few = bare.Length <= 32 && !bare.Any(char.IsAsciiDigit) && bare.Split(' ').Length <= 4;
+        if (!few)
+            return null;
+        var lower = bare.ToLowerInvariant();
+        return MethodWords.Contains(lower) || IngredientWords.Contains(lower) || lower.StartsWith("for the ", StringComparison.Ordinal)
+            || lower is "crust" or "the crust" or "base" or "the base" or "pastry" or "shell" or "filling" or "the filling" or "topping" or "the topping" or "to finish" or "to serve" or "to decorate" or "custard" or "dough" or "biscuit base" or "crumb base"
+            ? bare
+            : null;
+    }
+
+    private static bool IsStep(string line)
+    {
+        var dot = line.IndexOfAny(['.', ')']);
+        if (dot is > 0 and < 3 && line[..dot].All(char.IsAsciiDigit) && line.Length > dot + 12 && line[dot + 1] == ' ' && !char.IsAsciiDigit(line[dot + 2]))
+            return true;
+        return line.Length > 90 && !char.IsAsciiDigit(line[0]) && line.Contains(". ", StringComparison.Ordinal);
+    }
+
+    /// <summary>The kind and the name in a heading such as "Crust: House flaky", as Round Crumb writes it.</summary>
+    public static (PartKind Kind, string Name)? Named(string heading)
+    {
+        var colon = heading.IndexOf(": ", StringComparison.Ordinal);
+        return colon > 0 && Enum.TryParse<PartKind>(heading[..colon], ignoreCase: true, out var kind) && Enum.IsDefined(kind) && heading[(colon + 2)..].Trim() is { Length: > 0 } name ? (kind, name) : null;
+    }
+
+    /// <summary>A text without tags, entities and control characters.</summary>
+    internal static string Clean(string? raw)
+    {
+        var text = raw ?? "";
+        if (text.Contains('&', StringComparison.Ordinal))
+            text = WebUtility.HtmlDecode(text);
+        if (text.Contains('<', StringComparison.Ordinal) && text.Contains('>', StringComparison.Ordinal))
+        {
+            using var page = new HtmlParser().ParseDocument(text);
+            foreach (var script in page.QuerySelectorAll("script, style").ToList())
+                script.Remove();
+            text = page.Body?.TextContent ?? "";
+        }
+
+        return string.Concat(text.Select(c => char.IsControl(c) ? ' ' : c)).Trim();
+    }
+}

@@ -1,0 +1,236 @@
+using Microsoft.AspNetCore.Http.HttpResults;
+using RoundCrumb.Core.Batches;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Recipes;
+using RoundCrumb.Core.Toppings;
+using RoundCrumb.Core.Units;
+using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Recipes;
+using RoundCrumb.Formats.Reading;
+using RoundCrumb.Web.Hosting;
+using RoundCrumb.Web.Pages.Box;
+
+namespace RoundCrumb.Web.Api;
+
+/// <summary>A part in a question: one that is known by its id, or lines of a family.</summary>
+/// <param name="Part">Id of a shipped part, or of a version in the box.</param>
+/// <param name="Family">Family of the lines; guessed when left out.</param>
+/// <param name="Lines">Recipe lines, as bakers write them.</param>
+/// <param name="Cup">american, metric or imperial.</param>
+/// <param name="Egg">small, medium, large or extraLarge.</param>
+public sealed record PartQuestion(string? Part, string? Family, IReadOnlyList<string>? Lines, CupSize? Cup, EggSize? Egg);
+
+/// <summary>A pie to be worked out.</summary>
+/// <param name="Crust">The crust; the usual one when left out.</param>
+/// <param name="Filling">The filling; the usual one when left out.</param>
+/// <param name="Topping">The topping; none when left out.</param>
+/// <param name="Pan">Id of a pan; the 23 cm plate when left out.</param>
+/// <param name="Count">How many pies, 1 to 200; one when left out.</param>
+/// <param name="Fields">Any other field of a composition's address, such as <c>thick</c>, <c>line</c>, <c>make</c>, <c>ahead</c>, or <c>own-top</c> with the pan <c>own</c>.</param>
+public sealed record ComposeQuestion(PartQuestion? Crust, PartQuestion? Filling, PartQuestion? Topping, string? Pan, int? Count, IReadOnlyDictionary<string, string>? Fields);
+
+/// <summary>One thing to weigh.</summary>
+public sealed record WeighAnswer(string Part, string Ingredient, string Name, double Grams, string Note);
+
+/// <summary>A step of the work.</summary>
+public sealed record StepAnswer(string Part, string Do, double HandsOnMinutes, double WaitLeast, double WaitBest, double WaitMost, string Where, string Cue, string Caution);
+
+/// <summary>A piece of advice.</summary>
+public sealed record AdviceAnswer(string Rule, string Layer, string Severity, string Says, string Because, IReadOnlyList<string> Remedies);
+
+/// <summary>A pie, worked out.</summary>
+public sealed record ComposeAnswer(
+    string Composition, int Count, double PanVolumeMl, double FillingDepthMm, double FillingEachMl, double FillingEachGrams, double SetIndex, string Cut, double HandsOnMinutes,
+    double StartToSliceLeastMinutes, double StartToSliceBestMinutes, IReadOnlyList<string> Contains, IReadOnlyList<WeighAnswer> Weigh, IReadOnlyList<StepAnswer> Steps, IReadOnlyList<AdviceAnswer> Advice);
+
+/// <summary>An ingredient of a line.</summary>
+public sealed record ItemAnswer(string Name, string? Ingredient, string? IngredientName, string Likeness, double? Grams, string GoesIn, IReadOnlyList<string> Assumed, IReadOnlyList<string> Candidates);
+
+/// <summary>A line as it was understood.</summary>
+public sealed record LineAnswer(string Text, bool Whole, IReadOnlyList<ItemAnswer> Items, string Note, bool Optional, string Heading, string NotRead, string Trouble);
+
+/// <summary>A part, shortly.</summary>
+public sealed record PartAnswer(string Id, string Kind, string Name, string Family, bool Shipped, IReadOnlyList<string> Tags);
+
+/// <summary>A part with its lines and what is known of it.</summary>
+public sealed record PartDetail(
+    string Id, string Kind, string Name, string Family, bool Shipped, string Text, IReadOnlyList<WeighAnswer> Lines, double TotalGrams, double? YieldMl, double? SetIndex, string? Cut,
+    double Sugars, double Fat, double Juice, double Alcohol, IReadOnlyList<string> Contains, bool Vegetarian, IReadOnlyList<string> Checks);
+
+/// <summary>A saved pie.</summary>
+public sealed record PieAnswer(int Id, string Name, string Composition, IReadOnlyList<string> Tags);
+
+/// <summary>The JSON API: the same core, the same limits and the same words as the pages.</summary>
+public static class ApiEndpoints
+{
+    /// <summary>Adds the endpoints under /api/v1, described at /openapi/v1.json.</summary>
+    public static void MapApi(this WebApplication app)
+    {
+        app.MapOpenApi("/openapi/{documentName}.json");
+        var api = app.MapGroup("/api/v1").WithTags("Round Crumb");
+        api.MapPost("/compose", ComposeAsync).WithSummary("Works out a pie from crust, filling, topping, pan and count, without keeping it.").ProducesValidationProblem();
+        api.MapGet("/lines", LineAsync).WithSummary("Reads one recipe line.").ProducesValidationProblem();
+        api.MapGet("/parts", PartsAsync).WithSummary("Lists the parts: shipped ones, then the baker's own.");
+        api.MapGet("/parts/{id}", PartAsync).WithSummary("One part with its lines and what is known of it.").ProducesProblem(404);
+        api.MapGet("/pies", PiesAsync).WithSummary("Lists the saved pies.");
+        api.MapGet("/pies/{id:int}", PieAsync).WithSummary("Works out a saved pie.").ProducesProblem(404).ProducesValidationProblem();
+    }
+
+    private static async Task<Results<Ok<ComposeAnswer>, ValidationProblem>> ComposeAsync(ComposeQuestion question, Desk desk, RecipeBox box, CancellationToken cancel)
+    {
+        var troubles = new Dictionary<string, string[]>(StringComparer.Ordinal);
+        var count = question.Count ?? 1;
+        if (count is < 1 or > BatchSheet.MostPies)
+            troubles["count"] = [$"How many pies? A whole number from 1 to {BatchSheet.MostPies}."];
+        var own = new List<PartRecipe>(3);
+        var fields = new Dictionary<string, string>(StringComparer.Ordinal);
+        foreach (var (name, value) in question.Fields ?? new Dictionary<string, string>())
+        {
+            if (CompositionAddress.Fields.Contains(name))
+                fields[name] = value ?? "";
+            else
+                troubles[$"fields.{name}"] = ["No composition has such a field."];
+        }
+
+        if (question.Pan is { } pan)
+            fields[CompositionAddress.PanField] = pan;
+        fields[CompositionAddress.ToppingField] = Topping.None.Id;
+        foreach (var (kind, field, part) in new[]
+                 {
+                     (PartKind.Crust, CompositionAddress.CrustField, question.Crust), (PartKind.Filling, CompositionAddress.FillingField, question.Filling),
+                     (PartKind.Topping, CompositionAddress.ToppingField, question.Topping),
+                 })
+        {
+            if (part is null)
+                continue;
+            var where = kind.ToString().ToLowerInvariant();
+            if (part.Lines is not { Count: > 0 } lines)
+            {
+                fields[field] = part.Part ?? "";
+                continue;
+            }
+
+            var form = new PartForm { Name = where, Kind = kind.ToString(), Family = part.Family ?? "", Lines = string.Join('\n', lines.Select(l => (l ?? "").ReplaceLineEndings(" "))), Cup = (part.Cup ?? CupSize.American).ToString(), Egg = (part.Egg ?? EggSize.Large).ToString() };
+            foreach (var (name, words) in form.Troubles())
+                troubles[$"{where}.{name}"] = [words];
+            if (form.Lines.Length > Data.Recipes.Part.LongestText)
+                continue;
+            var read = (await desk.ReaderAsync(form.Measures, cancel)).ReadAll(form.Lines);
+            for (var i = 0; i < read.Count; i++)
+            {
+                if (read[i].NotRead.Length > 0 || read[i].Items.Any(x => x.Ingredient is null))
+                    troubles[$"{where}.lines[{i}]"] = [$"“{read[i].Text}” is not understood{(read[i].NotRead.Length > 0 && read[i].NotRead != read[i].Text ? $": “{read[i].NotRead}”" : "")}."];
+            }
+
+            if (form.Family.Length == 0)
+                form = form with { Family = PartGuess.FamilyOf(kind, Desk.Understood(read)) };
+            var recipe = form.Recipe(read, "asked-" + where);
+            if (recipe.Trouble is { Exists: true } trouble)
+                troubles.TryAdd($"{where}.lines", [trouble.Says]);
+            own.Add(recipe);
+            fields[field] = recipe.Id;
+        }
+
+        if (troubles.Count > 0)
+            return Problem(troubles);
+        var named = await box.NamedInAsync([string.Join('&', fields.Select(f => $"{f.Key}={Uri.EscapeDataString(f.Value)}"))], cancel);
+        return Answer(CompositionAddress.Read(name => fields.GetValueOrDefault(name), book: PartBook.Shipped.With([.. named, .. own])), count);
+    }
+
+    private static async Task<Results<Ok<LineAnswer>, ValidationProblem>> LineAsync(string? text, string? cup, string? egg, Desk desk, CancellationToken cancel)
+    {
+        var troubles = new Dictionary<string, string[]>(StringComparer.Ordinal);
+        if (string.IsNullOrWhiteSpace(text))
+            troubles["text"] = ["Nothing is written here. Send one line, such as “200 g plain flour”."];
+        else if (text.Length > LineReader.LongestLine)
+            troubles["text"] = [$"A line of {text.Length} characters; {LineReader.LongestLine} can be read."];
+        var measures = new RecipeMeasures(Word(cup, CupSize.American, "cup", troubles), Word(egg, EggSize.Large, "egg", troubles));
+        if (troubles.Count > 0)
+            return Problem(troubles);
+        return TypedResults.Ok(Say((await desk.ReaderAsync(measures, cancel)).Read(text!)));
+    }
+
+    private static async Task<Ok<List<PartAnswer>>> PartsAsync(RecipeBox box, CancellationToken cancel)
+    {
+        var own = await box.ListAsync(null, null, BoxSort.Name, 10_000, cancel);
+        var current = await box.RecipesAsync([.. own.Select(p => RecipeBox.IdOf(p.Id, p.Current))], cancel);
+        var families = current.ToDictionary(r => r.Id, r => r.FamilyId);
+        return TypedResults.Ok<List<PartAnswer>>(
+        [
+            .. ShippedParts.All.Select(p => new PartAnswer(p.Id, p.Kind.ToString(), p.Name, p.FamilyId, true, [])),
+            .. own.Select(p => new PartAnswer(RecipeBox.IdOf(p.Id, p.Current), p.Kind.ToString(), p.Name, families.GetValueOrDefault(RecipeBox.IdOf(p.Id, p.Current), ""), false, p.Tags.Split(' ', StringSplitOptions.RemoveEmptyEntries))),
+        ]);
+    }
+
+    private static async Task<Results<Ok<PartDetail>, ProblemHttpResult>> PartAsync(string id, RecipeBox box, CancellationToken cancel)
+    {
+        var shipped = ShippedParts.Find(id);
+        if ((shipped ?? await box.RecipeAsync(id, cancel)) is not { } part)
+            return TypedResults.Problem($"There is no part called “{(id.Length > 40 ? id[..40] : id)}” here.", statusCode: 404);
+        var text = shipped is not null ? Desk.Text(part.Lines) : (await box.FindAsync(RecipeBox.Parse(id)!.Value.Part, deletedToo: true, cancel))!.Versions.Single(v => v.Number == RecipeBox.Parse(id)!.Value.Version).Text;
+        var facts = PartFacts.Of(part);
+        var shown = new Shown(UnitChoice.Usual);
+        return TypedResults.Ok(new PartDetail(
+            part.Id, part.Kind.ToString(), part.Name, part.FamilyId, shipped is not null, text,
+            [.. part.Lines.Select(l => new WeighAnswer(part.Kind.ToString(), l.Ingredient.Id, l.Ingredient.Name, Math.Round(l.Mass, 2), l.Note))],
+            Math.Round(part.Total, 2), Round(facts.Yield?.Value.Value), Round(facts.Set?.Value.Value), facts.Cut?.Name, Math.Round(facts.Sugars.Value.Value, 4), Math.Round(facts.Fat.Value.Value, 4),
+            Math.Round(facts.Juice.Value.Value, 4), Math.Round(facts.Alcohol.Value.Value, 4), [.. AllergenLaw.Named(facts.Allergens)], facts.IsVegetarian, [.. facts.Checks.Where(c => !c.IsSound).Select(c => shown.Say(c.Says))]));
+    }
+
+    private static async Task<Ok<List<PieAnswer>>> PiesAsync(PieShelf shelf, CancellationToken cancel) =>
+        TypedResults.Ok<List<PieAnswer>>([.. (await shelf.AllAsync(cancel)).Select(p => new PieAnswer(p.Id, p.Name, p.Address, p.Tags.Split(' ', StringSplitOptions.RemoveEmptyEntries)))]);
+
+    private static async Task<Results<Ok<ComposeAnswer>, ValidationProblem, ProblemHttpResult>> PieAsync(int id, int? count, PieShelf shelf, Desk desk, CancellationToken cancel)
+    {
+        if (await shelf.FindAsync(id, cancel) is not { } pie)
+            return TypedResults.Problem($"There is no pie {id} here.", statusCode: 404);
+        if (count is < 1 or > BatchSheet.MostPies)
+            return Problem(new() { ["count"] = [$"How many pies? A whole number from 1 to {BatchSheet.MostPies}."] });
+        return TypedResults.Ok(Worked((await desk.ReadAsync(pie.Address, cancel)).Composition, count ?? 1));
+    }
+
+    private static Results<Ok<ComposeAnswer>, ValidationProblem> Answer(ReadComposition read, int count)
+    {
+        if (read.Troubles.Count == 0)
+            return TypedResults.Ok(Worked(read.Composition, count));
+        var shown = new Shown(UnitChoice.Usual);
+        return Problem(read.Troubles.ToDictionary(t => t.Field, t => new[] { shown.Say(t.Message) }));
+    }
+
+    private static ComposeAnswer Worked(Composition composition, int count)
+    {
+        var pie = Assessment.Of(composition, count);
+        var sheet = BatchSheet.Of(pie);
+        var shown = new Shown(UnitChoice.Usual);
+        return new(
+            CompositionAddress.Write(composition), count, Math.Round(pie.PanVolume.Value.Value, 1), Math.Round(pie.FilledDepth.Value.Value, 1), Math.Round(pie.FilledEach.Value.Value, 1), Math.Round(pie.FilledMass.Value.Value, 1),
+            Math.Round(pie.Yield.SetIndex.Value.Value, 2), pie.Yield.Cut.Name, Math.Round(pie.Times.HandsOn.Value.Best), Math.Round(pie.Times.StartToSlice.Value.Least), Math.Round(pie.Times.StartToSlice.Value.Best),
+            [.. AllergenLaw.Named(sheet.Allergens)],
+            [.. sheet.Parts.SelectMany(p => p.Lines.Select(l => new WeighAnswer(p.Name, l.Ingredient.Id, l.Ingredient.Name, Math.Round(l.Mass.Value.Value, 2), l.Note)))],
+            [.. pie.Chain.Steps.Select(s => new StepAnswer(s.Part.ToString(), shown.Say(s.Do), Math.Round(s.HandsOn, 1), Math.Round(s.Wait.Least), Math.Round(s.Wait.Best), Math.Round(s.Wait.Most), s.Where, s.Cue, shown.Say(s.Caution)))],
+            [.. pie.Advice.Select(f => new AdviceAnswer(f.Rule.Id, f.Rule.Layer.ToString(), f.Severity.ToString(), shown.Say(f.Says), shown.Say(f.Because), [.. f.Remedies.Select(r => shown.Say(r.Do))]))]);
+    }
+
+    private static LineAnswer Say(ReadLine line) => new(
+        line.Text, line.IsWhole,
+        [.. line.Items.Select(i => new ItemAnswer(i.Name, i.Ingredient?.Id, i.Ingredient?.Name, i.Found.Likeness.ToString(), Round(i.Grams), i.GoesIn.ToString(), i.Assumed, [.. i.Found.Candidates.Select(c => c.Name)]))],
+        line.Note, line.Optional, line.Heading, line.NotRead, line.Trouble);
+
+    private static double? Round(double? value) => value is { } v ? Math.Round(v, 2) : null;
+
+    private static T Word<T>(string? typed, T usual, string field, Dictionary<string, string[]> troubles)
+        where T : struct, Enum
+    {
+        if (string.IsNullOrEmpty(typed))
+            return usual;
+        if (Enum.TryParse<T>(typed, ignoreCase: true, out var value) && Enum.IsDefined(value) && !char.IsAsciiDigit(typed[0]))
+            return value;
+        troubles[field] = [$"One of {string.Join(", ", Enum.GetNames<T>().Select(n => char.ToLowerInvariant(n[0]) + n[1..]))}."];
+        return usual;
+    }
+
+    private static ValidationProblem Problem(Dictionary<string, string[]> troubles) =>
+        TypedResults.ValidationProblem(troubles, title: "Some of this can’t be used as it is.");
+}
