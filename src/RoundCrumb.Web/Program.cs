@@ -55,6 +55,7 @@ builder.Services.AddHealthChecks().AddCheck<FileCheck>("file");
 builder.Services.AddRazorPages(options => options.Conventions.ConfigureFilter(new StaleFormFilter()));
 builder.Services.AddOpenApi("v1");
 builder.Services.AddProblemDetails();
+builder.Services.Configure<RouteHandlerOptions>(static options => options.ThrowOnBadRequest = false);
 builder.Services.ConfigureHttpJsonOptions(static options =>
 {
     options.SerializerOptions.MaxDepth = 16;

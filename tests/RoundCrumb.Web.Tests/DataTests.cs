@@ -2,11 +2,14 @@ using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Records;
 using RoundCrumb.Data;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Demo;
 using RoundCrumb.Data.Pies;
+using RoundCrumb.Formats.Reading;
+using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -16,6 +19,8 @@ public sealed class DataTests : IAsyncLifetime
     private readonly DirectoryInfo _folder = Directory.CreateTempSubdirectory("roundcrumb-");
 
     private string File => Path.Combine(_folder.FullName, "deeper", "test.db");
+
+    private static IReadOnlyList<RecipeLine> Read(string text) => Desk.Understood(new LineReader(IngredientFinder.Shipped, new()).ReadAll(text));
 
     public async ValueTask InitializeAsync()
     {
@@ -53,11 +58,11 @@ public sealed class DataTests : IAsyncLifetime
     public async Task The_demo_is_loaded_once_and_never_again_even_when_its_pies_are_gone()
     {
         await using var context = Open();
-        (await MarrowbyLock.LoadAsync(context, TimeProvider.System, TestContext.Current.CancellationToken)).ShouldBeTrue();
-        (await MarrowbyLock.LoadAsync(context, TimeProvider.System, TestContext.Current.CancellationToken)).ShouldBeFalse();
+        (await MarrowbyLock.LoadAsync(context, TimeProvider.System, Read, TestContext.Current.CancellationToken)).ShouldBeTrue();
+        (await MarrowbyLock.LoadAsync(context, TimeProvider.System, Read, TestContext.Current.CancellationToken)).ShouldBeFalse();
         await context.Bakes.ExecuteDeleteAsync(TestContext.Current.CancellationToken);
         await context.Pies.ExecuteDeleteAsync(TestContext.Current.CancellationToken);
-        (await MarrowbyLock.LoadAsync(context, TimeProvider.System, TestContext.Current.CancellationToken)).ShouldBeFalse();
+        (await MarrowbyLock.LoadAsync(context, TimeProvider.System, Read, TestContext.Current.CancellationToken)).ShouldBeFalse();
     }
 
     [Fact]
@@ -65,7 +70,7 @@ public sealed class DataTests : IAsyncLifetime
     {
         await using var context = Open();
         await new PieShelf(context, TimeProvider.System).AddAsync("Mine", "pan=plate-23", TestContext.Current.CancellationToken);
-        (await MarrowbyLock.LoadAsync(context, TimeProvider.System, TestContext.Current.CancellationToken)).ShouldBeFalse();
+        (await MarrowbyLock.LoadAsync(context, TimeProvider.System, Read, TestContext.Current.CancellationToken)).ShouldBeFalse();
         (await context.Pies.Select(p => p.Name).ToListAsync(TestContext.Current.CancellationToken)).ShouldBe(["Mine"]);
     }
 

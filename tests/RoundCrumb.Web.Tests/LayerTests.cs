@@ -1,6 +1,7 @@
 using System.Reflection;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Data;
+using RoundCrumb.Formats.Reading;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -9,6 +10,7 @@ public class LayerTests
 {
     private static readonly Assembly Core = typeof(Composition).Assembly;
     private static readonly Assembly Data = typeof(RoundCrumbContext).Assembly;
+    private static readonly Assembly Formats = typeof(LineReader).Assembly;
     private static readonly Assembly Web = typeof(Program).Assembly;
 
     [Fact]
@@ -36,7 +38,10 @@ public class LayerTests
     public void Data_leans_on_core_alone_of_ours() => Ours(Data).ShouldBe(["RoundCrumb.Core"]);
 
     [Fact]
-    public void Web_leans_on_core_and_data() => Ours(Web).ShouldBe(["RoundCrumb.Core", "RoundCrumb.Data"]);
+    public void Formats_leans_on_core_alone_of_ours() => Ours(Formats).ShouldBe(["RoundCrumb.Core"]);
+
+    [Fact]
+    public void Web_leans_on_core_data_and_formats() => Ours(Web).ShouldBe(["RoundCrumb.Core", "RoundCrumb.Data", "RoundCrumb.Formats"]);
 
     private static IEnumerable<string> Ours(Assembly assembly) =>
         assembly.GetReferencedAssemblies().Select(a => a.Name!).Where(n => n.StartsWith("RoundCrumb.", StringComparison.Ordinal)).Order();

@@ -33,7 +33,7 @@ public sealed record WeighedLine(Ingredient Ingredient, Worked<Grams> Mass, stri
 /// <param name="Disc">Width of the rolled disc; none for crumb.</param>
 /// <param name="Offcuts">Dough left when the disc is cut; none for crumb.</param>
 /// <param name="HeldBack">Fat held back at first; none for rolled dough, or without fat.</param>
-/// <param name="Biscuits">How many biscuits make the crumb; none for rolled dough.</param>
+/// <param name="Biscuits">How many biscuits make the crumb; none for rolled dough, or a crumb without biscuits.</param>
 public sealed record CrustSums(
     Worked<Grams> Total,
     IReadOnlyList<WeighedLine> Lines,
@@ -105,7 +105,7 @@ public sealed record CrustSums(
         {
             var part = family.Mix[i];
             var grams = total.Value * (part.Share.Usual / family.TotalOfCrumbs);
-            crushed += part.Role is CrumbRole.Crumb ? grams.Value : 0;
+            crushed += part.Role is CrumbRole.Crumb && part.Ingredient.Shelf is PantryShelf.Biscuits ? grams.Value : 0;
             melted += part.Role is CrumbRole.Fat ? grams.Value : 0;
             lines[i] = new(part.Ingredient, new Worked<Grams>(
                 "crust-" + keys[i], part.Ingredient.Name, grams, "crumb mixture ÷ all shares together × its own share",
@@ -115,9 +115,9 @@ public sealed record CrustSums(
         var held = melted <= 0 ? null : new Worked<Grams>(
             "fat-held-back", "Fat to hold back", new Grams(melted) * CrustConstants.FatHeldBack.Usual,
             "fat × the share held back", Term.Given("fat", new Grams(melted)), CrustConstants.FatHeldBack);
-        var biscuits = new Worked<Number>(
+        var biscuits = crushed <= 0 ? null : new Worked<Number>(
             "biscuits", "Biscuits to crush", new(Math.Ceiling(crushed / family.BiscuitMass.Usual)),
-            "crumbs ÷ one biscuit, rounded up", Term.Given("crumbs", new Grams(crushed)), family.BiscuitMass);
+            "crumbs ÷ one biscuit, rounded up", Term.Given("biscuit crumbs", new Grams(crushed)), family.BiscuitMass);
         return new(total, lines, null, null, held, biscuits);
     }
 }

@@ -60,7 +60,7 @@ public sealed record PartRecipe(string Id, string Name, PartKind Kind, string Fa
     /// <summary>Flour of a rolled crust, grams: what bakers' percentages count against.</summary>
     public double Flour => Lines.Where(l => l.Ingredient.IsFlour).Sum(l => l.Mass);
 
-    /// <summary>Crumbs of a pressed crust, grams: biscuits, and nuts and oats where there are none.</summary>
+    /// <summary>Crumbs of a pressed crust, grams: biscuits, nuts and oats.</summary>
     public double Crumbs => Lines.Where(IsCrumb).Sum(l => l.Mass);
 
     /// <summary>What keeps it from being used, if anything.</summary>
@@ -144,8 +144,7 @@ public sealed record PartRecipe(string Id, string Name, PartKind Kind, string Fa
         };
     }
 
-    private bool IsCrumb(RecipeLine line) => line.Mass > 0 && (line.Ingredient.Shelf is PantryShelf.Biscuits
-        || (!Lines.Any(l => l.Ingredient.Shelf is PantryShelf.Biscuits && l.Mass > 0) && (line.Ingredient.Shelf is PantryShelf.Nuts || line.Ingredient.Id is "rolled-oats")));
+    private static bool IsCrumb(RecipeLine line) => line.Mass > 0 && (line.Ingredient.Shelf is PantryShelf.Biscuits or PantryShelf.Nuts || line.Ingredient.Id is "rolled-oats");
 
     /// <summary>What decides the workable batches: yolks before eggs before whites before packs, where at least one whole piece is in it.</summary>
     private Ingredient? WholeBy()

@@ -78,7 +78,10 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
 
     private static void Pressed(List<Step> steps, CrumbFamily family, CrustSums crust, int pies)
     {
-        steps.Add(new(Part.Crust, new("Crush about {0} biscuits and melt the fat.", (crust.Biscuits!.Value with { Value = crust.Biscuits.Value.Value * pies }).AsQuantity()), new(5, 2, pies), MinuteRange.None, "bench", "even sand, no lumps"));
+        steps.Add(new(
+            Part.Crust,
+            crust.Biscuits is { } biscuits ? new Phrase("Crush about {0} biscuits and melt the fat.", (biscuits.Value with { Value = biscuits.Value.Value * pies }).AsQuantity()) : "Grind the crumb and melt the fat.",
+            new(5, 2, pies), MinuteRange.None, "bench", "even sand, no lumps"));
         if (crust.HeldBack is { } held)
             steps.Add(new(Part.Crust, new($"Stir in the rest and all but {{0}} of the {Bare(family.Fat!.ShortName)}; add that in thirds.", new Said((held.Value * pies).AsQuantity(), Ingredient: family.Fat)), new(3, 1, pies), MinuteRange.None, "bench", "squeezed, it clumps and looks dry; greasy wants more crumb"));
         steps.Add(new(Part.Crust, "Press base, then wall, with a flat-bottomed glass.", new(1, 7, pies), MinuteRange.None, "bench", "level, corners not thick"));

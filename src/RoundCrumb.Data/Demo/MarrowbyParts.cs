@@ -41,7 +41,7 @@ internal static class MarrowbyParts
             150 ml double cream
             4 large egg yolks
             100 g caster sugar
-            3 tbsp cornflour
+            5 tbsp cornflour
             100 g dark chocolate (70%), chopped
             3 tbsp tahini
             25 g butter

@@ -97,7 +97,7 @@ public sealed class Importer(LineReader reader)
         }
         catch (JsonException e)
         {
-            return ImportResult.Failed(e.Message.Contains("depth", StringComparison.OrdinalIgnoreCase)
+            return ImportResult.Failed(e.Message.Contains("maximum configured depth", StringComparison.OrdinalIgnoreCase)
                 ? "That JSON is nested deeper than any recipe. It is not read."
                 : string.Create(CultureInfo.InvariantCulture, $"That starts like JSON and breaks off: line {(e.LineNumber ?? 0) + 1} can’t be read."));
         }
@@ -232,6 +232,13 @@ public sealed class Importer(LineReader reader)
 
             if (++seen <= MostLines)
                 sections[^1].Lines.Add(line);
+        }
+
+        // What stands before the first heading and is no ingredient is a word about the pie.
+        if (sections.Count > 1 && !sections[0].Lines.Exists(l => reader.Read(l).Items.Any(i => i.Ingredient is not null)))
+        {
+            method.Insert(0, string.Concat(sections[0].Lines.Select(l => l + "\n")));
+            sections.RemoveAt(0);
         }
 
         var made = sections.Where(s => s.Lines.Count > 0).Select(s => new ImportedSection(s.Heading, string.Join('\n', s.Lines))).ToList();

@@ -15,7 +15,7 @@ namespace RoundCrumb.Web.Pages.Box;
 /// <summary>A recipe that is being brought in.</summary>
 public sealed record ShownRecipe
 {
-    public string Title { get; init; } = "";
+    public string Title { get; init => field = value ?? ""; } = "";
 
     /// <summary>True when a pie is to be made of its parts.</summary>
     public bool Pie { get; init; }
@@ -27,7 +27,7 @@ public sealed record ShownRecipe
     public string Pan { get; init; } = PanCupboard.Plate23.Id;
 
     /// <summary>Heats, sizes and times in its method.</summary>
-    public string Says { get; init; } = "";
+    public string Says { get; init => field = value ?? ""; } = "";
 }
 
 /// <summary>A section of it.</summary>
@@ -38,7 +38,7 @@ public sealed record ShownSection
     /// <summary>True when it is to be kept.</summary>
     public bool Take { get; init; }
 
-    public PartForm Form { get; init; } = new();
+    public PartForm Form { get; init => field = value ?? new(); } = new();
 }
 
 /// <summary>Brings recipes in: every line is shown as it is read before anything is kept.</summary>

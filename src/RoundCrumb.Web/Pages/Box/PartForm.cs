@@ -6,33 +6,33 @@ using RoundCrumb.Formats.Reading;
 
 namespace RoundCrumb.Web.Pages.Box;
 
-/// <summary>A part as typed: the fields of the form, of an import and of the API alike, and what is wrong with them.</summary>
+/// <summary>A part as typed: the fields of the form, of an import and of the API alike, and what is wrong with them. A field that was left empty comes as nothing, and is empty text here.</summary>
 public sealed record PartForm
 {
-    public string Name { get; init; } = "";
+    public string Name { get; init => field = value ?? ""; } = "";
 
-    public string Kind { get; init; } = nameof(PartKind.Filling);
+    public string Kind { get; init => field = value ?? ""; } = nameof(PartKind.Filling);
 
-    public string Family { get; init; } = "";
+    public string Family { get; init => field = value ?? ""; } = "";
 
-    public string Lines { get; init; } = "";
+    public string Lines { get; init => field = value ?? ""; } = "";
 
-    public string Method { get; init; } = "";
+    public string Method { get; init => field = value ?? ""; } = "";
 
-    public string Tags { get; init; } = "";
+    public string Tags { get; init => field = value ?? ""; } = "";
 
-    public string Cup { get; init; } = nameof(CupSize.American);
+    public string Cup { get; init => field = value ?? ""; } = nameof(CupSize.American);
 
-    public string Egg { get; init; } = nameof(EggSize.Large);
+    public string Egg { get; init => field = value ?? ""; } = nameof(EggSize.Large);
 
     /// <summary>Percent of the volume that is cooked away; empty for the family's usual.</summary>
-    public string Loss { get; init; } = "";
+    public string Loss { get; init => field = value ?? ""; } = "";
 
     /// <summary>Fill line below the rim, mm; empty for the family's usual.</summary>
-    public string Line { get; init; } = "";
+    public string Line { get; init => field = value ?? ""; } = "";
 
     /// <summary>Minutes of rest; empty for the family's usual.</summary>
-    public string Rest { get; init; } = "";
+    public string Rest { get; init => field = value ?? ""; } = "";
 
     /// <summary>The kind, when it is one.</summary>
     public PartKind KindOf => Word(Kind, PartKind.Filling);

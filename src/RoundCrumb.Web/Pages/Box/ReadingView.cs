@@ -67,7 +67,7 @@ public sealed class ReadingView
                 return $"“{item.Name}” is not known";
             var share = Facts.Shares[at++].Value.Value;
             var grams = item.Grams is { } g ? Shown.Weigh(new Grams(g), what) : item.Assumed.Contains(LineReader.ToTaste) ? "to taste" : "how much?";
-            return $"{grams} {what.ShortName}" + (item.Grams is not null && share > 0 ? string.Create(CultureInfo.InvariantCulture, $" · {share * 100:0.#} %") : "") + (item.GoesIn switch
+            return $"{grams} {what.ShortName}" + (item.Grams is not null && share >= 0.0005 ? string.Create(CultureInfo.InvariantCulture, $" · {share * 100:0.#} %") : "") + (item.GoesIn switch
             {
                 Core.Fillings.GoesIn.WhippedAndFolded => " · whipped, folded in",
                 Core.Fillings.GoesIn.Beaten => " · beaten",
