@@ -1,9 +1,16 @@
 using BenchmarkDotNet.Running;
 using RoundCrumb.Benchmarks;
 
-// dotnet run -c Release --project bench/RoundCrumb.Benchmarks             the core, with BenchmarkDotNet
-// dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- http     a change in Compose over HTTP beside a static file
-if (args is ["http", ..])
-    return await HttpRatio.RunAsync();
-BenchmarkRunner.Run<CompositionBenchmarks>(args: args);
-return 0;
+// dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- --filter '*'   the core and reading, with BenchmarkDotNet
+// dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- http          a change in Compose over HTTP beside a static file
+// dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- search        search as you type over 5,000 parts
+switch (args)
+{
+    case ["http", ..]:
+        return await HttpRatio.RunAsync();
+    case ["search", ..]:
+        return await SearchSpeed.RunAsync();
+    default:
+        BenchmarkSwitcher.FromTypes([typeof(CompositionBenchmarks), typeof(ReadingBenchmarks)]).Run(args);
+        return 0;
+}

@@ -135,6 +135,19 @@ public sealed class Baker : IDisposable
         return [.. found.Select(f => (string)f)];
     }
 
+    /// <summary>Presses Tab until an element has the focus.</summary>
+    public void TabTo(string css)
+    {
+        for (var i = 0; i < 160; i++)
+        {
+            if ((bool)Driver.ExecuteScript("return document.activeElement === document.querySelector(arguments[0])", css)!)
+                return;
+            Press(Keys.Tab);
+        }
+
+        throw new InvalidOperationException($"Tab never came to {css}; it stands on {Active.TagName}#{Active.GetAttribute("id")}.");
+    }
+
     /// <summary>What the console holds that is no mere information.</summary>
     public IReadOnlyList<string> ConsoleErrors() =>
         [.. Driver.Manage().Logs.GetLog(LogType.Browser).Where(l => l.Level >= LogLevel.Warning).Select(l => l.Message)];

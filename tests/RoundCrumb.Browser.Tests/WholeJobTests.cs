@@ -90,14 +90,14 @@ public sealed class WholeJobTests(TeaRoom room)
         baker.Press(Keys.Tab);
         baker.Active.Text.ShouldBe("Skip to the work");
         baker.Press(Keys.Enter);
-        TabTo(baker, "a.button.go");
+        baker.TabTo("a.button.go");
         baker.Press(Keys.Enter);
         baker.Until(_ => baker.Here.StartsWith("/compose", StringComparison.Ordinal));
 
         // Name it, then step the fill line down in its field: arrow down lowers the number.
-        TabTo(baker, "#pie-name");
+        baker.TabTo("#pie-name");
         baker.Press("Keyboard pie");
-        TabTo(baker, "#f-line");
+        baker.TabTo("#f-line");
         baker.Press(Keys.ArrowUp);
         baker.Settled();
         baker.Until(_ => baker.Here.Contains("line=6", StringComparison.Ordinal));
@@ -112,39 +112,39 @@ public sealed class WholeJobTests(TeaRoom room)
         baker.Find("#h-line-handle").GetAttribute("aria-valuenow").ShouldBe("7");
 
         // Leave the seal off, and take the remedy.
-        TabTo(baker, "#f-seal");
+        baker.TabTo("#f-seal");
         baker.Press(Keys.ArrowUp, Keys.ArrowUp);
         baker.Settled();
         baker.Until(_ => baker.Has("[data-rule=unsealed]"));
-        TabTo(baker, "[data-rule=unsealed] .remedy");
+        baker.TabTo("[data-rule=unsealed] .remedy");
         baker.Press(Keys.Enter);
         baker.Until(_ => !baker.Has("[data-rule=unsealed]"));
 
         // Open a working and close it again.
-        TabTo(baker, "#h-topping + .figures .num");
+        baker.TabTo("#h-topping + .figures .num");
         baker.Press(Keys.Enter);
         baker.Find("#working[open]").Text.ShouldContain("mean thickness");
         baker.Press(Keys.Enter);
         baker.Until(_ => !baker.Has("#working[open]"));
 
         // Save it, make it, tick the first line, write the log.
-        TabTo(baker, "[formaction='/compose?handler=Save']");
+        baker.TabTo("[formaction='/compose?handler=Save']");
         baker.Press(Keys.Enter);
         baker.Until(_ => baker.Here.Contains("kept=1", StringComparison.Ordinal));
-        TabTo(baker, "[formaction='/compose?handler=Make']");
+        baker.TabTo("[formaction='/compose?handler=Make']");
         baker.Press(Keys.Enter);
         baker.Until(_ => baker.Here.StartsWith("/bakes/", StringComparison.Ordinal));
-        TabTo(baker, ".lines input[type=checkbox]");
+        baker.TabTo(".lines input[type=checkbox]");
         baker.Press(Keys.Space);
         baker.Settled();
         var sheet = baker.Here;
         baker.Open(sheet);
         baker.Find(".lines input[type=checkbox]").Selected.ShouldBeTrue();
-        TabTo(baker, ".acts .go");
+        baker.TabTo(".acts .go");
         baker.Press(Keys.Enter);
-        TabTo(baker, "#l-notes");
+        baker.TabTo("#l-notes");
         baker.Press("By key.");
-        TabTo(baker, ".log-form .go");
+        baker.TabTo(".log-form .go");
         baker.Press(Keys.Enter);
         baker.Until(_ => baker.Here.Contains("kept=1", StringComparison.Ordinal));
         baker.Text(".notes").ShouldBe("By key.");
@@ -215,18 +215,5 @@ public sealed class WholeJobTests(TeaRoom room)
         baker.Until(_ => !baker.Has("#pie-3"));
         baker.Click(".undo button");
         baker.Until(_ => baker.Has("#pie-3"));
-    }
-
-    /// <summary>Presses Tab until an element has the focus.</summary>
-    private static void TabTo(Baker baker, string css)
-    {
-        for (var i = 0; i < 160; i++)
-        {
-            if ((bool)baker.Driver.ExecuteScript("return document.activeElement === document.querySelector(arguments[0])", css)!)
-                return;
-            baker.Press(Keys.Tab);
-        }
-
-        throw new InvalidOperationException($"Tab never came to {css}; it stands on {baker.Active.TagName}#{baker.Active.GetAttribute("id")}.");
     }
 }

@@ -4,7 +4,7 @@ namespace RoundCrumb.Data.Migrations;
 internal static class SearchIndex
 {
     public const string Create = """
-        CREATE VIRTUAL TABLE Found USING fts5(Kind UNINDEXED, Ref UNINDEXED, Name, Words, tokenize = 'unicode61 remove_diacritics 2', prefix = '2 3');
+        CREATE VIRTUAL TABLE Found USING fts5(Kind UNINDEXED, Ref UNINDEXED, Name, Words, tokenize = 'unicode61 remove_diacritics 2', prefix = '1 2 3');
 
         CREATE TRIGGER Found_Part_Added AFTER INSERT ON Parts BEGIN
           INSERT INTO Found (rowid, Kind, Ref, Name, Words) VALUES (NEW.Id * 8 + 1, 'part', NEW.Id, NEW.Name, NEW.Kind || ' ' || NEW.Tags);

@@ -39,10 +39,14 @@ public sealed class PieShelf(RoundCrumbContext context, TimeProvider clock)
     }
 
     /// <summary>Changes a pie's name or make-up, if nobody has changed it since <paramref name="version"/>.</summary>
-    public Task<Kept> ChangeAsync(int id, int version, string name, string? address, CancellationToken cancel = default) => WithAsync(id, version, pie =>
+    public Task<Kept> ChangeAsync(int id, int version, string name, string? address, CancellationToken cancel = default) => ChangeAsync(id, version, name, address, null, cancel);
+
+    /// <summary>The same with its tags; what is none stays as it was.</summary>
+    public Task<Kept> ChangeAsync(int id, int version, string name, string? address, string? tags, CancellationToken cancel = default) => WithAsync(id, version, pie =>
     {
         pie.Name = name;
         pie.Address = address ?? pie.Address;
+        pie.Tags = tags ?? pie.Tags;
     }, cancel);
 
     /// <summary>A copy under the next free name: "Malt pie 2".</summary>

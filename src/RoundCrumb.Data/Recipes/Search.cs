@@ -16,14 +16,26 @@ public sealed record SearchHit(string Kind, string Ref, string Name, string Near
 /// <summary>Search over everything: parts, pies, bakes with their notes, ingredients. The index is kept by triggers in the file itself.</summary>
 public sealed class Search(RoundCrumbContext context)
 {
-    /// <summary>The closest so many, by name before words. Every word must be found, each as the beginning of one.</summary>
+    /// <summary>
+    /// At most so many: names that begin with what is typed, then names that hold it, then whatever holds it in its words;
+    /// the newest first. Every word must be found, each as the beginning of one. Both looks go down the index in its own
+    /// order and stop when they have enough, so that a word that is everywhere costs no more than one that is rare.
+    /// </summary>
     public async Task<IReadOnlyList<SearchHit>> FindAsync(string typed, int most, CancellationToken cancel = default)
     {
         var match = Query(typed);
         if (match.Length == 0)
             return [];
-        return await context.Database.SqlQuery<SearchHit>(
-            $"SELECT Kind, Ref, Name, snippet(Found, 3, '[', ']', '…', 9) AS Near FROM Found WHERE Found MATCH {match} ORDER BY bm25(Found, 0, 0, 12, 1) LIMIT {most}").ToListAsync(cancel);
+        var inName = $"Name : ({match})";
+        var names = await context.Database.SqlQuery<SearchHit>($"SELECT Kind, Ref, Name, '' AS Near FROM Found WHERE Found MATCH {inName} ORDER BY rowid DESC LIMIT {most}").ToListAsync(cancel);
+        var starts = typed.Trim();
+        var hits = names.OrderBy(h => h.Name.StartsWith(starts, StringComparison.OrdinalIgnoreCase) ? 0 : 1).ToList();
+        if (hits.Count >= most)
+            return hits;
+        var words = await context.Database.SqlQuery<SearchHit>($"SELECT Kind, Ref, Name, snippet(Found, 3, '[', ']', '…', 9) AS Near FROM Found WHERE Found MATCH {match} ORDER BY rowid DESC LIMIT {most}").ToListAsync(cancel);
+        var seen = hits.Select(h => (h.Kind, h.Ref)).ToHashSet();
+        hits.AddRange(words.Where(w => seen.Add((w.Kind, w.Ref))).Take(most - hits.Count));
+        return hits;
     }
 
     /// <summary>What is typed as a query that can't go wrong: words quoted, each a beginning.</summary>
@@ -36,7 +48,7 @@ public sealed class Search(RoundCrumbContext context)
             var bare = new string([.. word.Where(char.IsLetterOrDigit)]);
             if (bare.Length == 0 || ++words > 8)
                 continue;
-            query.Append(CultureInfo.InvariantCulture, $"{(query.Length > 0 ? " " : "")}\"{bare[..Math.Min(bare.Length, 40)]}\"*");
+            query.Append(CultureInfo.InvariantCulture, $"{(query.Length > 0 ? " AND " : "")}\"{bare[..Math.Min(bare.Length, 40)]}\"*");
         }
 
         return query.ToString();

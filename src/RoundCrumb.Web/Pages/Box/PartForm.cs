@@ -100,8 +100,11 @@ public sealed record PartForm
 
     /// <summary>As it is to be kept.</summary>
     public PartDraft Draft(IEnumerable<ReadLine> lines) => new(
-        KindOf, Name.Trim(), string.Join(' ', Tags.ToLowerInvariant().Split([' ', ',', ';', '#'], StringSplitOptions.RemoveEmptyEntries).Distinct()), FamilyOf,
+        KindOf, Name.Trim(), TidyTags(Tags), FamilyOf,
         Lines.ReplaceLineEndings("\n").TrimEnd(), Desk(lines), Method.Trim(), Measures.Cup, Measures.Egg, Figures());
+
+    /// <summary>Tags as they are kept: lower case, each once, parted by blanks.</summary>
+    public static string TidyTags(string typed) => string.Join(' ', typed.ToLowerInvariant().Split([' ', ',', ';', '#'], StringSplitOptions.RemoveEmptyEntries).Distinct());
 
     /// <summary>As the core knows it, before it is kept.</summary>
     public PartRecipe Recipe(IEnumerable<ReadLine> lines, string id = "draft") =>

@@ -149,6 +149,9 @@ public sealed class ComposeView
         }
     }
 
+    /// <summary>Where the recipe of a part is: the baker's own, or one to copy.</summary>
+    public static string RecipeOf(string id) => Data.Recipes.RecipeBox.Parse(id) is { } own ? string.Create(CultureInfo.InvariantCulture, $"/box/part/{own.Part}") : "/box/part?from=" + id;
+
     /// <summary>What a severity is called, and its mark.</summary>
     public static (string Mark, string Word, string Css) Severe(Severity severity) => severity switch
     {

@@ -11,6 +11,7 @@ using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Web.Hosting;
+using RoundCrumb.Web.Pages.Box;
 
 namespace RoundCrumb.Web.Pages.Counter;
 
@@ -81,13 +82,13 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
         await shelf.RestoreAsync(id, cancel) is null ? await GoneAsync(cancel) : Redirect("/");
 
     /// <summary>Gives a pie another name.</summary>
-    public async Task<IActionResult> OnPostRenameAsync(int id, int version, string? name, CancellationToken cancel)
+    public async Task<IActionResult> OnPostRenameAsync(int id, int version, string? name, string? tags, CancellationToken cancel)
     {
         Typed = (name ?? "").Trim();
-        NameTrouble = Compose.IndexModel.NameProblem(Typed);
+        NameTrouble = Compose.IndexModel.NameProblem(Typed) ?? ((tags ?? "").Length > Data.Recipes.Part.LongestTags ? $"That is {tags!.Length} characters of tags; {Data.Recipes.Part.LongestTags} can be kept." : null);
         if (NameTrouble is null)
         {
-            var kept = await shelf.ChangeAsync(id, version, Typed, null, cancel);
+            var kept = await shelf.ChangeAsync(id, version, Typed, null, PartForm.TidyTags(tags ?? ""), cancel);
             switch (kept.Outcome)
             {
                 case KeepOutcome.Kept:

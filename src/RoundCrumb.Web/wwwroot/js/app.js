@@ -52,6 +52,15 @@ document.addEventListener('change', (event) => {
   choice.form.submit();
 }, true);
 
+// What the baker has opened stays open while the reading beside it is made anew.
+let opened = [];
+document.addEventListener('htmx:oobBeforeSwap', (event) => {
+  opened = [...event.detail.target.querySelectorAll('details[open][data-keep]')].map((d) => d.dataset.keep);
+});
+document.addEventListener('htmx:oobAfterSwap', () => {
+  for (const details of document.querySelectorAll('#reading details[data-keep]')) details.open ||= opened.includes(details.dataset.keep);
+});
+
 // Lines and what was understood of them scroll together.
 document.addEventListener('scroll', (event) => {
   const write = event.target.closest?.('.write');
