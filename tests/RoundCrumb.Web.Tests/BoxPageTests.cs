@@ -111,6 +111,22 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
         page.ShouldContain(text);
     }
 
+    [Theory]
+    [InlineData(6_500_000, HttpStatusCode.OK, "up to 5 MB can be read")]
+    [InlineData(4_000, HttpStatusCode.OK, "That is no text")]
+    public async Task A_file_that_is_no_recipe_or_too_large_says_so(int size, HttpStatusCode expected, string says)
+    {
+        var baker = kitchen.Baker();
+        var bytes = new byte[size];
+        new Random(1).NextBytes(bytes);
+        using var file = new MultipartFormDataContent();
+        file.Add(new StringContent(Token().Match(await baker.PageAsync("/box/import")).Groups[1].Value), "__RequestVerificationToken");
+        file.Add(new ByteArrayContent(bytes), "file", "pie.jpg");
+        var answer = await baker.PostAsync(new Uri("/box/import?handler=Look", UriKind.Relative), file, Cancel);
+        answer.StatusCode.ShouldBe(expected);
+        (await answer.TextAsync()).ShouldContain(says);
+    }
+
     [Fact]
     public async Task The_whole_box_goes_out_and_comes_in_elsewhere_and_nothing_is_lost()
     {

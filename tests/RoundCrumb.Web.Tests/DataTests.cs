@@ -8,6 +8,7 @@ using RoundCrumb.Data;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Demo;
 using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Recipes;
 using RoundCrumb.Formats.Reading;
 using RoundCrumb.Web.Hosting;
 
@@ -63,6 +64,36 @@ public sealed class DataTests : IAsyncLifetime
         await context.Bakes.ExecuteDeleteAsync(TestContext.Current.CancellationToken);
         await context.Pies.ExecuteDeleteAsync(TestContext.Current.CancellationToken);
         (await MarrowbyLock.LoadAsync(context, TimeProvider.System, Read, TestContext.Current.CancellationToken)).ShouldBeFalse();
+    }
+
+    [Fact]
+    public async Task The_demos_own_parts_are_sound_and_their_pies_go_together()
+    {
+        var cancel = TestContext.Current.CancellationToken;
+        await using var context = Open();
+        await MarrowbyLock.LoadAsync(context, TimeProvider.System, Read, cancel);
+        var cache = new RecipeCache();
+        var box = new RecipeBox(context, new Larder(context, new LarderCache(), cache, TimeProvider.System), cache, TimeProvider.System);
+        foreach (var part in await box.AllAsync(cancel))
+        {
+            foreach (var version in part.Versions)
+            {
+                new LineReader(IngredientFinder.Shipped, new(version.Cup, version.Egg)).ReadAll(version.Text).ShouldAllBe(l => l.IsWhole, part.Name);
+                var recipe = (await box.RecipeAsync(RecipeBox.IdOf(part.Id, version.Number), cancel))!;
+                recipe.Trouble.Exists.ShouldBeFalse(recipe.Trouble.Says);
+                PartFacts.Of(recipe).Checks.ShouldAllBe(c => c.IsSound, part.Name);
+            }
+        }
+
+        var pies = await context.Pies.Where(p => p.Address.Contains("=box-")).ToListAsync(cancel);
+        pies.Count.ShouldBe(2);
+        var book = PartBook.Shipped.With(await box.NamedInAsync(pies.Select(p => p.Address), cancel));
+        foreach (var pie in pies)
+        {
+            var read = CompositionAddress.Read(pie.Address, book);
+            read.Troubles.ShouldBeEmpty(pie.Name);
+            Assessment.Of(read.Composition).Advice.ShouldAllBe(f => f.Severity > Severity.Disappoints, pie.Name);
+        }
     }
 
     [Fact]

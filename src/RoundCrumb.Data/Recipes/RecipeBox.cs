@@ -19,9 +19,35 @@ public sealed class RecipeCache
 
     internal void Keep(PartRecipe recipe) => _recipes[recipe.Id] = recipe;
 
-    internal void Drop(string id) => _recipes.TryRemove(id, out _);
+    /// <summary>The parts changed last, while nothing has been changed since.</summary>
+    internal IReadOnlyList<PartRecipe>? Recent { get; private set; }
 
-    internal void Clear() => _recipes.Clear();
+    internal int Stamp { get; private set; }
+
+    internal void KeepRecent(IReadOnlyList<PartRecipe> recent, int stamp)
+    {
+        // What was looked up before a change is not kept after it.
+        if (stamp == Stamp)
+            Recent = recent;
+    }
+
+    internal void Drop(string id)
+    {
+        _recipes.TryRemove(id, out _);
+        Changed();
+    }
+
+    internal void Clear()
+    {
+        _recipes.Clear();
+        Changed();
+    }
+
+    internal void Changed()
+    {
+        Stamp++;
+        Recent = null;
+    }
 }
 
 /// <summary>A part as it is about to be kept.</summary>
@@ -56,6 +82,9 @@ public enum BoxSort
 public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCache cache, TimeProvider clock)
 {
     private const string Prefix = "box-";
+
+    /// <summary>How many parts of each kind are offered in Compose beside the shipped ones.</summary>
+    private const int Offered = 8;
 
     /// <summary>The id of a version in addresses.</summary>
     public static string IdOf(int part, int version) => string.Create(CultureInfo.InvariantCulture, $"{Prefix}{part}-{version}");
@@ -149,12 +178,17 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     public async Task<PartRecipe?> RecipeAsync(string id, CancellationToken cancel = default) => await RecipesAsync([id], cancel) is [var only] ? only : null;
 
     /// <summary>The current version of the parts changed last, of each kind so many.</summary>
-    public async Task<IReadOnlyList<PartRecipe>> RecentAsync(int ofEach, CancellationToken cancel = default)
+    public async Task<IReadOnlyList<PartRecipe>> RecentAsync(CancellationToken cancel = default)
     {
+        if (cache.Recent is { } known)
+            return known;
+        var stamp = cache.Stamp;
         var ids = new List<string>();
         foreach (var kind in Enum.GetValues<PartKind>())
-            ids.AddRange((await ListAsync(kind, null, BoxSort.Changed, ofEach, cancel)).Select(p => IdOf(p.Id, p.Current)));
-        return await RecipesAsync(ids, cancel);
+            ids.AddRange((await ListAsync(kind, null, BoxSort.Changed, Offered, cancel)).Select(p => IdOf(p.Id, p.Current)));
+        var recent = await RecipesAsync(ids, cancel);
+        cache.KeepRecent(recent, stamp);
+        return recent;
     }
 
     /// <summary>Keeps a new part.</summary>
@@ -166,6 +200,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         var part = new Part { Kind = draft.Kind, Name = draft.Name, Tags = draft.Tags, SavedAt = now, Versions = [ToVersion(draft, 1, now)] };
         context.Parts.Add(part);
         await context.SaveChangesAsync(cancel);
+        cache.Changed();
         return new(KeepOutcome.Kept, part);
     }
 
@@ -178,6 +213,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         part.SavedAt = clock.GetUtcNow();
         context.Parts.Add(part);
         await context.SaveChangesAsync(cancel);
+        cache.Changed();
         return part;
     }
 
@@ -249,6 +285,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         (part.Current, part.SavedAt) = (version, clock.GetUtcNow());
         part.Stamp++;
         await context.SaveChangesAsync(cancel);
+        cache.Changed();
         return true;
     }
 
@@ -261,6 +298,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         part.DeletedAt = clock.GetUtcNow();
         part.Stamp++;
         await context.SaveChangesAsync(cancel);
+        cache.Changed();
         return part;
     }
 
@@ -275,6 +313,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         for (var n = 2; await NameTakenAsync(part.Name, part.Kind, id, cancel) is not null; n++)
             part.Name = part.Name[..Math.Min(part.Name.Length, Part.LongestName - 12)] + $" (back {n})";
         await context.SaveChangesAsync(cancel);
+        cache.Changed();
         return part;
     }
 

@@ -24,9 +24,6 @@ public sealed class FinderCache
 /// <summary>Where reading, the larder and the box come together: what the pages and the API read compositions and lines with.</summary>
 public sealed class Desk(Larder larder, RecipeBox box, FinderCache finders)
 {
-    /// <summary>How many of the baker's own parts of each kind are offered in Compose beside the shipped ones.</summary>
-    private const int Offered = 8;
-
     /// <summary>Everything that is known of ingredients.</summary>
     public Task<KnownIngredients> KnownAsync(CancellationToken cancel = default) => larder.KnownAsync(cancel);
 
@@ -41,7 +38,7 @@ public sealed class Desk(Larder larder, RecipeBox box, FinderCache finders)
 
     /// <summary>The shipped parts, those that an address names, and the ones changed last.</summary>
     public async Task<PartBook> OfferedAsync(string address, CancellationToken cancel = default) =>
-        PartBook.Shipped.With([.. await box.NamedInAsync([address], cancel), .. await box.RecentAsync(Offered, cancel)]);
+        PartBook.Shipped.With([.. await box.NamedInAsync([address], cancel), .. await box.RecentAsync(cancel)]);
 
     /// <summary>Reads an address against the parts that it names.</summary>
     public async Task<ReadComposition> ReadAsync(string address, CancellationToken cancel = default) => CompositionAddress.Read(address, await BookAsync([address], cancel));

@@ -1,3 +1,4 @@
+using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 
@@ -14,16 +15,21 @@ public sealed class IndexModel : PageModel
     public string Words { get; private set; } = "";
 
     /// <summary>Shows the page for a status code.</summary>
-    public void OnGet(int code) => Show(code);
+    public void OnGet() => Show();
 
     /// <summary>The same after a post that went wrong.</summary>
-    public void OnPost(int code) => Show(code);
+    public void OnPost() => Show();
 
-    private void Show(int code)
+    private void Show()
     {
+        // Not bound, but read off the route: binding would read once more a form that could not be read.
+        var code = int.TryParse(RouteData.Values["code"] as string, out var known) ? known : 404;
+        if (HttpContext.Features.Get<IExceptionHandlerFeature>()?.Error is BadHttpRequestException bad)
+            code = bad.StatusCode;
         (Heading, Words) = code switch
         {
             404 => ("Nothing on this shelf", "There is no page here. It may have been deleted, or the address was copied short."),
+            413 => ("That is more than fits through the door", "Files of up to 5 MB can be brought in. Go back, and bring in one recipe at a time."),
             >= 500 => ("Something broke on our side", "What you had saved is safe. Go back and try once more; the log says what happened."),
             _ => ("That could not be done", "The request was not one that this page understands. Go back, and nothing is lost."),
         };
