@@ -117,11 +117,11 @@ public sealed record FillingYield(
 
     private static double StarchOf(Ingredient ingredient) =>
         ingredient.Egg switch
-    {
-        EggPart.Yolk => FillingConstants.YolkSets.Usual,
-        EggPart.Whole => FillingConstants.WholeEggSets.Usual,
-        _ => ingredient.StarchEquivalent,
-    };
+        {
+            EggPart.Yolk => FillingConstants.YolkSets.Usual,
+            EggPart.Whole => FillingConstants.WholeEggSets.Usual,
+            _ => ingredient.StarchEquivalent,
+        };
 
     private static double VolumeOf(FormulaLine line, double grams) => line.GoesIn switch
     {

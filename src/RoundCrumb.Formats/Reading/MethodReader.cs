@@ -1,7 +1,6 @@
 using Pidgin;
 using RoundCrumb.Core.Quantities;
 using static Pidgin.Parser;
-using static Pidgin.Parser<char>;
 using static RoundCrumb.Formats.Reading.Numbers;
 
 namespace RoundCrumb.Formats.Reading;

@@ -1,7 +1,6 @@
 using System.Globalization;
 using Pidgin;
 using static Pidgin.Parser;
-using static Pidgin.Parser<char>;
 
 namespace RoundCrumb.Formats.Reading;
 
@@ -13,8 +12,23 @@ internal static class Numbers
 
     private static readonly Dictionary<string, double> Words = new(StringComparer.Ordinal)
     {
-        ["a"] = 1, ["an"] = 1, ["one"] = 1, ["two"] = 2, ["three"] = 3, ["four"] = 4, ["five"] = 5, ["six"] = 6, ["seven"] = 7,
-        ["eight"] = 8, ["nine"] = 9, ["ten"] = 10, ["eleven"] = 11, ["twelve"] = 12, ["dozen"] = 12, ["half"] = 0.5, ["quarter"] = 0.25,
+        ["a"] = 1,
+        ["an"] = 1,
+        ["one"] = 1,
+        ["two"] = 2,
+        ["three"] = 3,
+        ["four"] = 4,
+        ["five"] = 5,
+        ["six"] = 6,
+        ["seven"] = 7,
+        ["eight"] = 8,
+        ["nine"] = 9,
+        ["ten"] = 10,
+        ["eleven"] = 11,
+        ["twelve"] = 12,
+        ["dozen"] = 12,
+        ["half"] = 0.5,
+        ["quarter"] = 0.25,
     };
 
     /// <summary>Parts of one, as they are said before "of a".</summary>
