@@ -43,12 +43,19 @@ public static class Pies
             new(ahead, Math.Min(topped, ahead), noOven, veg)))));
 
     private static Gen<Pan> OwnPan =>
-        from top in Gen.Choose(60, 600)
+        from top in Gen.Choose(40, 600)
         from taper in Gen.Choose(50, 100)
         from depth in Gen.Choose(15, 150)
-        from kind in Gen.Elements(PanKind.PiePlate, PanKind.TartTin, PanKind.Springform)
+        from kind in Gen.Elements(Enum.GetValues<PanKind>())
         from material in Gen.Elements(Enum.GetValues<PanMaterial>())
-        select new Pan(PanCupboard.OwnId, "Your own round pan", kind, material, new(top), new(Math.Max(40, Math.Round(top * taper / 100.0))), new(depth));
+        from longer in Gen.Choose(0, 300)
+        from corner in Gen.Choose(0, 100)
+        let floor = Math.Min(top, Math.Max(20, Math.Round(top * taper / 100.0)))
+        let lean = (top - floor) / 2
+        let pan = new Pan(PanCupboard.OwnId, "Your own pan", kind, material, new(top), new(floor), new(depth))
+        select kind is PanKind.SquareTin or PanKind.OblongTart
+            ? pan with { Length = new(Math.Min(600, top + longer)), Corner = new(Math.Round(lean + (corner / 100.0 * ((top / 2.0) - lean)), 1)) }
+            : pan;
 }
 
 /// <summary>Random pies, as an argument of a property.</summary>

@@ -73,7 +73,7 @@ internal static class CrustRules
     private static readonly Rule FlakyInTin = new("flaky-in-fluted-tin", Layer.Crust, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        return c.Crust.Family is RolledFamily { NeedsLayers: true } && c.Pan.Kind is PanKind.TartTin
+        return c.Crust.Family is RolledFamily { NeedsLayers: true } && c.Pan.IsFluted
             ? new(
                 rule, Severity.WorthKnowing,
                 "It shrinks down the flutes and loses their edge.",
@@ -100,11 +100,11 @@ internal static class CrustRules
     private static readonly Rule CannotUnmould = new("cannot-unmould", Layer.Pan, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (c.Pan.Unmoulds || c.Filling.Formula.Family.SetBy is not SetBy.Gelatine || pie.FilledDepth.Value.Value < 38)
+        if (c.Pan.Unmoulds || c.Pan.ServedIn || c.Filling.Formula.Family.SetBy is not SetBy.Gelatine || pie.FilledDepth.Value.Value < 38)
             return null;
         return new(
             rule, Severity.Disappoints,
-            "Slices this tall break on the way out of a plate.",
+            "Slices this tall break on the way out of this pan.",
             new("It stands {0} deep; anything so tall wants its side taken away first.", pie.FilledDepth),
             [
                 new("Use the 20 cm springform", "narrower and taller", p => p.To(PanCupboard.Springform20)),

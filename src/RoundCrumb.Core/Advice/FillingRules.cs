@@ -135,7 +135,7 @@ internal static class FillingRules
         Pan? best = null;
         foreach (var pan in PanCupboard.All)
         {
-            if (pan == c.Pan)
+            if (pan == c.Pan || !pan.IsRound || pan.IsSmall)
                 continue;
             var moved = c.To(pan);
             var lined = moved.Lined;

@@ -39,7 +39,7 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
         };
         if (c.Crust.Seal.Ingredient is { } seal)
         {
-            var area = Term.Given("base inside the crust", new SquareMillimetres(Math.PI * pie.Lined.Within.BaseRadius * pie.Lined.Within.BaseRadius));
+            var area = Term.Given("base inside the crust", pie.Lined.Within.BaseArea);
             var film = new Worked<Grams>(
                 "sheet-seal-" + seal.Id, seal.Name, new(area.Amount.Amount / 100 * c.Crust.Seal.Film.Usual * pie.Pies), "base inside the crust, in cm² × grams to a cm² × pies",
                 area, c.Crust.Seal.Film, Pies(pie));
@@ -87,7 +87,7 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
     public IEnumerable<IWorked> Figures() => Parts.SelectMany(p => p.Lines.Select(l => (IWorked)l.Mass).Append(p.Total))
         .Concat(Shopping.Of(this).Select(p => (IWorked)p.Mass))
         .Concat(Pie.Chain.Steps.SelectMany((step, i) => new IWorked[] { step.HandsFigure(i), step.WaitFigure(i) }))
-        .Concat(Pie.Figures());
+        .Concat(Pie.Figures()).Concat(Pie.StandInFigures());
 
     /// <summary>Every tick a sheet can have: its lines and its steps.</summary>
     public IEnumerable<string> Ticks() =>

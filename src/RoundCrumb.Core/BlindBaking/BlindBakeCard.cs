@@ -42,11 +42,12 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
             Term.Given("room inside the lined shell", lined.Within.Volume), CrustConstants.WeightDensity);
         var thickness = new Factor(choice.Thickness.Value / BlindBakeConstants.TableThickness.Usual);
         var material = PanConstants.BakeFactor(pan.Material);
+        var size = pan.IsSmall ? PanConstants.SmallShell : null;
         var heat = new Worked<OvenCelsius>("oven", "Oven", new(oven.Usual), "the school's own heat", oven);
         var stages = new List<BakeStage>(4)
         {
-            new("Weighted", heat, Adjusted("bake-weighted", "Weighted bake", weighted, thickness, material), true, "edge set and matt, paper lifts clean"),
-            new("Open", heat, Adjusted("bake-open", "Open bake", open, thickness, material), false, "base dry and golden; press a puffed base down with a spoon"),
+            new("Weighted", heat, Adjusted("bake-weighted", "Weighted bake", weighted, thickness, material, size), true, "edge set and matt, paper lifts clean"),
+            new("Open", heat, Adjusted("bake-open", "Open bake", open, thickness, material, size), false, "base dry and golden; press a puffed base down with a spoon"),
         };
         AddSeal(stages, choice.Seal, heat);
         stages.Add(Cooling(BlindBakeConstants.CoolShell, "cold to the back of the hand"));
@@ -95,10 +96,10 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
         }
     }
 
-    private static Worked<MinuteRange> Adjusted(string id, string name, (Constant Low, Constant High) table, Factor thickness, Constant material) => new(
-        id, name, MinuteRange.Between(table.Low.Usual, table.High.Usual) * (thickness.Value * material.Usual),
-        "table minutes × thickness ÷ 3 mm × pan material",
-        table.Low, table.High, Term.Given("thickness ÷ 3 mm", thickness), material);
+    private static Worked<MinuteRange> Adjusted(string id, string name, (Constant Low, Constant High) table, Factor thickness, Constant material, Constant? size) => new(
+        id, name, MinuteRange.Between(table.Low.Usual, table.High.Usual) * (thickness.Value * material.Usual * (size?.Usual ?? 1)),
+        "table minutes × thickness ÷ 3 mm × pan material" + (size is null ? "" : " × small shell"),
+        [table.Low, table.High, Term.Given("thickness ÷ 3 mm", thickness), material, .. size is null ? Array.Empty<Term>() : [size]]);
 
     private static BakeStage Cooling((Constant Low, Constant High) table, string cue) => new(
         "Cool", null, new Worked<MinuteRange>("cool-shell", "Cool the shell", MinuteRange.Between(table.Low.Usual, table.High.Usual), "on a rack, least to most", table.Low, table.High), false, cue);

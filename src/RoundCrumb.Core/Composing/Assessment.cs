@@ -14,25 +14,17 @@ namespace RoundCrumb.Core.Composing;
 public sealed class Assessment
 {
     private IReadOnlyList<Finding>? _advice;
+    private IReadOnlyList<StandIn>? _standIns;
 
     private Assessment(Composition composition, int pies)
     {
         Composition = composition;
         Pies = pies;
         var pan = composition.Pan;
-        var inside = pan.Inside;
         Lined = composition.Lined;
 
-        PanVolume = new(
-            "pan-volume", "The pan to its brim", inside.Volume, "π ÷ 3 × depth × (R² + R × r + r²)",
-            Term.Given("depth", pan.Depth), Term.Given("R, half the top width", new Millimetres(inside.TopRadius)), Term.Given("r, half the base width", new Millimetres(inside.BaseRadius)));
-        PanBase = new("pan-base", "Base", inside.BaseArea, "π × r²", Term.Given("r, half the base width", new Millimetres(inside.BaseRadius)));
-        PanWall = new(
-            "pan-wall", "Wall", inside.WallArea * pan.WallFactor, "π × (R + r) × slant × fluting",
-            Term.Given("R", new Millimetres(inside.TopRadius)), Term.Given("r", new Millimetres(inside.BaseRadius)), Term.Given("slant", new Millimetres(inside.Slant)),
-            pan.Kind is PanKind.TartTin ? PanConstants.FlutedWall : Term.Given("a smooth wall", new Factor(1)));
-        PanTop = new("pan-top", "Top", inside.TopArea, "π × R²", Term.Given("R, half the top width", new Millimetres(inside.TopRadius)));
-        PanRim = new("pan-rim", "Rim, all round", inside.Rim, "2 × π × R", Term.Given("R, half the top width", new Millimetres(inside.TopRadius)));
+        var measures = PanMeasures.Of(pan);
+        (PanVolume, PanBase, PanWall, PanTop, PanRim) = (measures.Volume, measures.Base, measures.Wall, measures.Top, measures.Rim);
         LinedVolume = new(
             "lined-volume", "Inside the lining, to the brim", Lined.Volume, "the pan less the lining on base and wall",
             Term.Of(PanVolume), Term.Given("lining on the base", composition.Crust.Thickness), Term.Given("lining on the wall", composition.Crust.WallThickness), Term.Given("it stands", new Millimetres(Lined.LiningHeight)));
@@ -65,8 +57,8 @@ public sealed class Assessment
             Term.Of(Yield.Mass), Term.Of(Fit.Chosen.Scale));
 
         var surface = new Worked<SquareMillimetres>(
-            "surface", "Surface to cover", Lined.SurfaceAt(depth), "π × radius² inside the crust, at the filling's top",
-            Term.Of(FilledDepth), Term.Given("radius there", new Millimetres(Lined.RadiusAt(depth))));
+            "surface", "Surface to cover", Lined.SurfaceAt(depth), "the area inside the crust, at the filling's top",
+            Term.Of(FilledDepth), Term.Given("width there", new Millimetres(2 * Lined.HalfAt(depth))));
         Topping = ToppingSums.Of(composition.Topping.Topping, composition.Topping.Height, surface);
 
         Chain = StepChain.For(composition, Card, Crust, FilledDepth, pies);
@@ -138,7 +130,7 @@ public sealed class Assessment
         IWorked?[] figures =
         [
             PanVolume, PanBase, PanWall, PanTop, PanRim, LinedVolume,
-            Crust.Total, Crust.Disc, Crust.Offcuts, Crust.HeldBack, Crust.Biscuits, Card.Weights,
+            Crust.Total, Crust.Disc, Crust.SheetLength, Crust.Offcuts, Crust.HeldBack, Crust.Biscuits, Card.Weights,
             Yield.Weighed, Yield.Volume, Yield.Mass, Yield.SetIndex, Yield.Sugars, Yield.Juice,
             Fit.Needed, Fit.LineDepth, Fit.RunsOver, FilledDepth, FilledEach, FilledMass, LeftOver, LeftOverMass, PotMass,
             Topping?.Surface, Topping?.Cream, Topping?.Sugars,
@@ -149,5 +141,18 @@ public sealed class Assessment
         var stages = Card.Stages.SelectMany(s => new IWorked?[] { s.Heat, s.Minutes }).OfType<IWorked>();
         var lines = Crust.Lines.Concat(Topping?.Lines ?? []).Select(l => (IWorked)l.Mass);
         return figures.OfType<IWorked>().Concat(stages).Concat(lines).Concat(options).DistinctBy(f => f.Id);
+    }
+
+    /// <summary>The known pans that can stand in for this one, the best fit first.</summary>
+    public IReadOnlyList<StandIn> StandIns => _standIns ??= StandIn.For(this, PanCupboard.All);
+
+    /// <summary>The figures of the stand-ins, which are only worked out when they are asked for.</summary>
+    public IEnumerable<IWorked> StandInFigures()
+    {
+        foreach (var one in StandIns)
+        {
+            foreach (var figure in one.Figures())
+                yield return figure;
+        }
     }
 }

@@ -35,6 +35,8 @@ public static class CompositionAddress
     public const string OwnTop = "own-top";
     public const string OwnBase = "own-base";
     public const string OwnDepth = "own-deep";
+    public const string OwnLength = "own-long";
+    public const string OwnCorner = "own-corner";
     public const string OwnKind = "own-kind";
     public const string OwnMaterial = "own-stuff";
     public const string CrustField = "crust";
@@ -60,7 +62,7 @@ public static class CompositionAddress
     /// <summary>Every field of an address.</summary>
     public static IReadOnlyList<string> Fields { get; } =
     [
-        PanField, OwnTop, OwnBase, OwnDepth, OwnKind, OwnMaterial, CrustField, Thickness, Height, Bake, EdgeField, SealField,
+        PanField, OwnTop, OwnBase, OwnDepth, OwnLength, OwnCorner, OwnKind, OwnMaterial, CrustField, Thickness, Height, Bake, EdgeField, SealField,
         FillingField, Make, Line, Firmness, ToppingField, Cream, Ahead, Topped, NoOven, Vegetarian, Was,
     ];
 
@@ -69,12 +71,16 @@ public static class CompositionAddress
 
     private static readonly (Edge Value, string Name)[] Edges = [(Edge.Trimmed, "trimmed"), (Edge.Crimped, "crimped"), (Edge.HighFluted, "fluted")];
 
-    private static readonly (PanKind Value, string Name)[] Kinds = [(PanKind.PiePlate, "plate"), (PanKind.TartTin, "tin"), (PanKind.Springform, "springform")];
+    private static readonly (PanKind Value, string Name)[] Kinds =
+    [
+        (PanKind.PiePlate, "plate"), (PanKind.TartTin, "tin"), (PanKind.Springform, "springform"), (PanKind.Ring, "ring"), (PanKind.SquareTin, "square-tin"),
+        (PanKind.OblongTart, "oblong"), (PanKind.Ramekin, "ramekin"), (PanKind.Pot, "pot"), (PanKind.WellTray, "well"),
+    ];
 
     private static readonly (PanMaterial Value, string Name)[] Materials =
     [
         (PanMaterial.BrightAluminium, "aluminium"), (PanMaterial.DarkSteel, "dark-steel"), (PanMaterial.Glass, "glass"),
-        (PanMaterial.Ceramic, "ceramic"), (PanMaterial.Foil, "foil"), (PanMaterial.PerforatedSteel, "perforated"),
+        (PanMaterial.Ceramic, "ceramic"), (PanMaterial.Foil, "foil"), (PanMaterial.PerforatedSteel, "perforated"), (PanMaterial.Silicone, "silicone"),
     ];
 
     /// <summary>The name a treatment has in an address.</summary>
@@ -108,6 +114,10 @@ public static class CompositionAddress
             Add(OwnTop, Number(c.Pan.Top.Value));
             Add(OwnBase, Number(c.Pan.Base.Value));
             Add(OwnDepth, Number(c.Pan.Depth.Value));
+            if (c.Pan.Length is { } length)
+                Add(OwnLength, Number(length.Value));
+            if (c.Pan.Corner is { } corner)
+                Add(OwnCorner, Number(corner.Value));
             Add(OwnKind, NameOf(c.Pan.Kind));
             Add(OwnMaterial, NameOf(c.Pan.Material));
         }
@@ -235,9 +245,9 @@ public static class CompositionAddress
                 return Known(PanField, PanCupboard.Find, PanCupboard.Plate23, "pan");
             var kind = Named(OwnKind, Kinds, PanKind.PiePlate, "a kind of pan");
             var material = Named(OwnMaterial, Materials, PanMaterial.BrightAluminium, "a material");
-            var top = Length(OwnTop, new(230), 60, 600, "A round pan is {0} to {1} across; larger won’t go into an oven.");
+            var top = Length(OwnTop, new(230), 30, 600, "A pan is {0} to {1} across; larger won’t go into an oven.");
             var likely = new Millimetres(kind is PanKind.PiePlate ? Math.Round(top.Value * 0.8) : top.Value);
-            var floor = Length(OwnBase, likely, 40, 600, "The base is {0} to {1} across.");
+            var floor = Length(OwnBase, likely, 20, 600, "The base is {0} to {1} across.");
             if (floor > top)
             {
                 Say(OwnBase, field(OwnBase), new("The base can’t be wider than the top, {0}. Taken as {1}.", top.AsQuantity(), likely.AsQuantity()));
@@ -250,7 +260,19 @@ public static class CompositionAddress
             }
 
             var depth = Length(OwnDepth, new(35), 15, 150, "A pan is {0} to {1} deep.");
-            return new(PanCupboard.OwnId, "Your own round pan", kind, material, top, floor, depth);
+            if (kind is not (PanKind.SquareTin or PanKind.OblongTart))
+                return new(PanCupboard.OwnId, "Your own round pan", kind, material, top, floor, depth);
+            var length = Length(OwnLength, kind is PanKind.OblongTart ? new(Math.Min(600, top.Value * 3)) : top, 30, 600, "A tin is {0} to {1} long; longer won’t go into an oven.");
+            if (length < top)
+            {
+                Say(OwnLength, field(OwnLength), new("The length is the longer side; it can’t be less than the width, {0}. Taken as that.", top.AsQuantity()));
+                length = top;
+            }
+
+            // The wall leans as far at the corners as along the sides, so a corner can't be tighter than the lean.
+            var lean = (top.Value - floor.Value) / 2;
+            var corner = Length(OwnCorner, new(Math.Max(lean, Math.Min(12, floor.Value / 2))), lean, floor.Value / 2 > lean ? top.Value / 2 : lean, "Here the corners’ radius is {0} to {1}.");
+            return new(PanCupboard.OwnId, "Your own tin", kind, material, top, floor, depth) { Length = length, Corner = corner };
         }
 
         private (Millimetres Thick, Millimetres Line) LeaveRoom(Pan pan, Millimetres thick, Millimetres line, Millimetres usualThick, Millimetres usualLine)

@@ -82,11 +82,11 @@ public sealed record RolledFamily(
     public double TotalOfFlour => Dough.Sum(p => p.Percent.Usual);
 
     /// <inheritdoc/>
-    public override Constant UsualThickness(Pan pan) => pan.Kind is PanKind.TartTin ? CrustConstants.TartDough : CrustConstants.PieDough;
+    public override Constant UsualThickness(Pan pan) => pan.IsSmall ? CrustConstants.TartletDough : pan.IsFluted || pan.Kind is PanKind.Ring ? CrustConstants.TartDough : CrustConstants.PieDough;
 
     /// <inheritdoc/>
     public override Millimetres UsualHeight(Pan pan) =>
-        pan.Kind is PanKind.Springform ? new(Math.Min(45, pan.Depth.Value)) : pan.Depth;
+        pan.IsTall ? new(Math.Min(45, pan.Depth.Value)) : pan.Depth;
 }
 
 /// <summary>One line of a dough.</summary>
@@ -136,14 +136,16 @@ public sealed record CrumbFamily(
     public override (double Thinnest, double Thickest) Limits => (2, 20);
 
     /// <inheritdoc/>
-    public override Constant UsualThickness(Pan pan) => pan.Kind switch
+    public override Constant UsualThickness(Pan pan) => pan switch
     {
-        PanKind.TartTin => CrustConstants.TartCrumb,
+        _ when pan.IsFluted || pan.Kind is PanKind.WellTray => CrustConstants.TartCrumb,
+        { Kind: PanKind.SquareTin } => CrustConstants.BarCrumb,
+
         // A thick base is for a tall cake; a shallow ring is lined like a plate.
-        PanKind.Springform when pan.Depth.Value >= 40 => CrustConstants.BaseCrumb,
+        { Kind: PanKind.Springform or PanKind.Ring, IsTall: true } => CrustConstants.BaseCrumb,
         _ => CrustConstants.PlateCrumb,
     };
 
     /// <inheritdoc/>
-    public override Millimetres UsualHeight(Pan pan) => pan.Kind is PanKind.Springform ? new(0) : pan.Depth;
+    public override Millimetres UsualHeight(Pan pan) => pan.IsTall || pan.Kind is PanKind.Springform or PanKind.Pot ? new(0) : pan.Depth;
 }

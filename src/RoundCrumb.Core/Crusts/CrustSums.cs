@@ -42,6 +42,9 @@ public sealed record CrustSums(
     Worked<Grams>? HeldBack,
     Worked<Number>? Biscuits)
 {
+    /// <summary>Length of the rolled sheet; none for a disc, a square's is as long as it is wide.</summary>
+    public Worked<Millimetres>? SheetLength { get; init; }
+
     /// <summary>The sums for a crust in a pan.</summary>
     public static CrustSums Of(CrustChoice choice, Pan pan) => choice.Family switch
     {
@@ -54,20 +57,25 @@ public sealed record CrustSums(
     {
         var wall = pan.Inside.UpTo(choice.Height.Value);
         var allowance = CrustConstants.Allowance(choice.Edge);
-        var discWidth = pan.Base.Value + (2 * wall.Slant) + (2 * allowance.Usual);
+        var across = pan.Base.Value + (2 * wall.Slant) + (2 * allowance.Usual);
         var disc = new Worked<Millimetres>(
-            "disc", "Dough disc, across", new(discWidth),
+            "disc", pan.IsRound ? "Dough disc, across" : "Dough sheet, across", new(across),
             "base width + 2 × wall slant + 2 × edge allowance",
             Term.Given("base width", pan.Base), Term.Given("wall slant", new Millimetres(wall.Slant)), allowance);
+        var sheet = pan.IsRound ? null : new Worked<Millimetres>(
+            "sheet-length", "Dough sheet, long", new(across + (2 * pan.Inside.HalfExtra)),
+            "base length + 2 × wall slant + 2 × edge allowance",
+            Term.Given("base length", new Millimetres(pan.Base.Value + (2 * pan.Inside.HalfExtra))), Term.Given("wall slant", new Millimetres(wall.Slant)), allowance);
 
-        var cut = new Grams(Math.PI / 4 * discWidth * discWidth * choice.Thickness.Value / 1000 * CrustConstants.DoughDensity.Usual);
+        var area = sheet is null ? Math.PI / 4 * across * across : across * sheet.Value.Value;
+        var cut = new Grams(area * choice.Thickness.Value / 1000 * CrustConstants.DoughDensity.Usual);
         var total = new Worked<Grams>(
             "dough", "Dough to mix", cut * (1 + CrustConstants.RollingLoss.Usual),
-            "π ÷ 4 × disc² × thickness × g/ml of dough, + rolling and trimming",
-            Term.Of(disc), Term.Given("dough thickness", choice.Thickness), CrustConstants.DoughDensity, CrustConstants.RollingLoss);
+            (sheet is null ? "π ÷ 4 × disc²" : "sheet across × sheet long") + " × thickness × g/ml of dough, + rolling and trimming",
+            [Term.Of(disc), .. sheet is null ? Array.Empty<Term>() : [Term.Of(sheet)], Term.Given("dough thickness", choice.Thickness), CrustConstants.DoughDensity, CrustConstants.RollingLoss]);
         var offcuts = new Worked<Grams>(
-            "offcuts", "Dough left over", total.Value - cut, "dough to mix − the disc itself",
-            Term.Of(total), Term.Given("the disc itself", cut));
+            "offcuts", "Dough left over", total.Value - cut, sheet is null ? "dough to mix − the disc itself" : "dough to mix − the sheet itself",
+            Term.Of(total), Term.Given(sheet is null ? "the disc itself" : "the sheet itself", cut));
 
         var flour = total.Value * (1 / family.TotalOfFlour);
         var lines = new WeighedLine[family.Dough.Count];
@@ -81,7 +89,7 @@ public sealed record CrustSums(
                 Term.Of(total), Term.Given("all the percentages together", family.TotalOfFlour, Dimension.Share), part.Percent), part.Note);
         }
 
-        return new(total, lines, disc, offcuts, null, null);
+        return new(total, lines, disc, offcuts, null, null) { SheetLength = sheet };
     }
 
     private static CrustSums Pressed(CrumbFamily family, CrustChoice choice, Pan pan)

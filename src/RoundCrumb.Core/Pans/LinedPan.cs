@@ -8,14 +8,14 @@ namespace RoundCrumb.Core.Pans;
 /// </summary>
 public sealed class LinedPan
 {
-    private readonly Frustum _within;
-    private readonly Frustum _above;
+    private readonly Tub _within;
+    private readonly Tub _above;
 
     /// <param name="pan">The bare inside.</param>
     /// <param name="baseThickness">Lining on the base, 0 or more and less than the depth.</param>
     /// <param name="wallThickness">Lining measured square to the wall.</param>
     /// <param name="liningHeight">How far up the lining stands, measured from the pan's bottom.</param>
-    public LinedPan(Frustum pan, double baseThickness, double wallThickness, double liningHeight)
+    public LinedPan(Tub pan, double baseThickness, double wallThickness, double liningHeight)
     {
         Bare = pan;
         BaseThickness = baseThickness;
@@ -23,14 +23,14 @@ public sealed class LinedPan
 
         // The lining is measured square to the wall; across the pan it takes slant ÷ depth as much.
         WallAcross = pan.Depth > 0 ? wallThickness * pan.Slant / pan.Depth : wallThickness;
-        var rBottom = Math.Max(0, pan.RadiusAt(baseThickness) - WallAcross);
-        var rLining = Math.Max(0, pan.RadiusAt(LiningHeight) - WallAcross);
-        _within = new Frustum(rBottom, rLining, LiningHeight - baseThickness);
-        _above = new Frustum(pan.RadiusAt(LiningHeight), pan.TopRadius, pan.Depth - LiningHeight);
+        var bottom = Math.Max(0, pan.HalfAt(baseThickness) - WallAcross);
+        var lining = Math.Max(0, pan.HalfAt(LiningHeight) - WallAcross);
+        _within = pan with { BaseHalf = bottom, TopHalf = lining, Depth = LiningHeight - baseThickness };
+        _above = pan with { BaseHalf = pan.HalfAt(LiningHeight), Depth = pan.Depth - LiningHeight };
     }
 
     /// <summary>The pan without its lining.</summary>
-    public Frustum Bare { get; }
+    public Tub Bare { get; }
 
     /// <summary>Lining on the base.</summary>
     public double BaseThickness { get; }
@@ -42,7 +42,7 @@ public sealed class LinedPan
     public double WallAcross { get; }
 
     /// <summary>The part of the room that has lining round it.</summary>
-    public Frustum Within => _within;
+    public Tub Within => _within;
 
     /// <summary>Depth from the top of the lined base to the brim.</summary>
     public Millimetres Depth => new(Bare.Depth - BaseThickness);
@@ -50,16 +50,12 @@ public sealed class LinedPan
     /// <summary>Room to the brim.</summary>
     public Millilitres Volume => _within.Volume + _above.Volume;
 
-    /// <summary>Radius of the surface at a height above the lined base.</summary>
-    public double RadiusAt(double height) =>
-        height <= _within.Depth && _within.Depth > 0 ? _within.RadiusAt(height) : _above.RadiusAt(height - _within.Depth);
+    /// <summary>Half the width of the surface at a height above the lined base: the radius of a round one.</summary>
+    public double HalfAt(double height) =>
+        height <= _within.Depth && _within.Depth > 0 ? _within.HalfAt(height) : _above.HalfAt(height - _within.Depth);
 
     /// <summary>Surface of a filling that stands this deep.</summary>
-    public SquareMillimetres SurfaceAt(double height)
-    {
-        var r = RadiusAt(height);
-        return new(Math.PI * r * r);
-    }
+    public SquareMillimetres SurfaceAt(double height) => new(Bare.AreaFor(HalfAt(height)));
 
     /// <summary>Volume of a filling that stands this deep above the lined base.</summary>
     public Millilitres VolumeTo(double height) => height <= _within.Depth

@@ -70,7 +70,10 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         }
 
         steps.Add(new(Part.Crust, "Flatten, wrap and rest in the fridge.", new(1, 1, pies), new(family.RestMinutes, family.RestMinutes, 48 * 60), "fridge", "firm, no longer springy"));
-        steps.Add(new(Part.Crust, new("Roll to a disc {0} across, line the pan, finish the edge, dock the base.", crust.Disc!), new(2, 9, pies), MinuteRange.None, "bench", "even, no thin spots; keep the scraps for patching"));
+        steps.Add(new(
+            Part.Crust,
+            crust.SheetLength is { } length ? new Phrase("Roll to a sheet {0} by {1}, line the pan, finish the edge, dock the base.", crust.Disc!, length) : new Phrase("Roll to a disc {0} across, line the pan, finish the edge, dock the base.", crust.Disc!),
+            new(2, 9, pies), MinuteRange.None, "bench", "even, no thin spots; keep the scraps for patching"));
         steps.Add(new(Part.Crust, "Chill the lined shell.", new(0, 0.5, pies), new(StepConstants.ChillShell.Low, StepConstants.ChillShell.Usual, 24 * 60), "fridge", "hard to the touch"));
     }
 

@@ -121,4 +121,38 @@ public class CrustTests
         card.Weights.ShouldBeNull();
         card.Stages.ShouldHaveSingleItem().Minutes.Value.ShouldBe(Quantities.MinuteRange.Between(45, 60));
     }
+
+    [Fact]
+    public void An_oblong_tart_is_lined_from_a_sheet_by_hand()
+    {
+        // Base 105 × 345 (the wall leans 2.5 a side), slant √(2.5² + 25²) = 25.12, trimmed 6 mm over: 105 + 50.25 + 12 = 167.2 by 407.2 mm.
+        // Mass 167.2 × 407.2 × 3 mm × 1.2 g/cm³ = 245.2 g, + 12 % = 274.6 g.
+        var sums = Assessment.Of(Pies.Read("pan=oblong-35&crust=sweet-short&fill=malt-custard")).Crust;
+        sums.Disc!.Value.Value.ShouldBe(167.2, 0.1);
+        sums.SheetLength!.Value.Value.ShouldBe(407.2, 0.1);
+        sums.Total.Value.Value.ShouldBe(274.6, 0.5);
+    }
+
+    [Fact]
+    public void A_tartlet_is_rolled_thinner_and_baked_three_quarters_as_long()
+    {
+        // 2.5 mm: × 2.5/3; dark steel × 0.9; a small shell × 0.75: 25–35 min weighted become 14.1–19.7.
+        var card = Assessment.Of(Pies.Read("pan=tartlet-10&crust=sweet-short&fill=malt-custard")).Card;
+        card.Stages[0].Minutes.Value.Least.ShouldBe(14.06, 0.01);
+        card.Stages[0].Minutes.Value.Most.ShouldBe(19.69, 0.01);
+    }
+
+    [Theory]
+    [InlineData("square-20", 6, 0)]
+    [InlineData("springform-23", 9, 0)]
+    [InlineData("oblong-35", 4, 25)]
+    [InlineData("wells-12", 4, 30)]
+    [InlineData("plate-28", 5, 38)]
+    [InlineData("pot-200", 5, 0)]
+    public void Crumb_is_as_thick_and_stands_as_high_as_the_pan_wants(string pan, double thick, double high)
+    {
+        var crust = Composition.UsualCrust(PanCupboard.Find(pan)!, CrustBook.PlainCrumb);
+        crust.Thickness.Value.ShouldBe(thick);
+        crust.Height.Value.ShouldBe(high);
+    }
 }

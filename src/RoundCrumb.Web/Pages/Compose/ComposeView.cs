@@ -4,6 +4,7 @@ using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Units;
@@ -79,6 +80,9 @@ public sealed class ComposeView
     public string AddressOf(string composition) =>
         "/compose?" + composition + (PieId is { } id ? string.Create(CultureInfo.InvariantCulture, $"&pie={id}") : "");
 
+    /// <summary>Where the pans that can stand in for this one are worked out.</summary>
+    public string StandInsAt => "/compose/stand-ins" + AddressOf(Canonical)["/compose".Length..];
+
     /// <summary>The address after a remedy.</summary>
     public string After(Remedy remedy) => AddressOf(CompositionAddress.Write(remedy.Apply(C)));
 
@@ -107,6 +111,20 @@ public sealed class ComposeView
 
     /// <summary>True for the advice that is the thing to do next: the gravest, if it is grave.</summary>
     public bool IsNext(Finding finding) => finding.Severity <= Severity.Disappoints && ReferenceEquals(finding, Pie.Advice[0]);
+
+    /// <summary>How much deeper or shallower the filling stands in another pan.</summary>
+    public IHtmlContent Deeper(StandIn other)
+    {
+        var off = other.Deeper.Value.Value;
+        if (Math.Abs(off) < 0.75)
+            return new HtmlString("as now");
+        return FigureLink.To(other.Deeper, Shown, Canonical, 1, Shown.Say(new Quantity(Math.Abs(off), Dimension.Length)) + (off > 0 ? " more" : " less"));
+    }
+
+    /// <summary>How the minutes in the oven change in another pan.</summary>
+    public IHtmlContent Oven(StandIn other) => Math.Abs(other.BakeTime.Value.Value - 1) < 0.01
+        ? new HtmlString("oven as now")
+        : new HtmlContentBuilder().Append("oven minutes ").AppendHtml(FigureLink.To(other.BakeTime, Shown, Canonical, 1, string.Create(CultureInfo.InvariantCulture, $"× {other.BakeTime.Value.Value:0.0#}")));
 
     /// <summary>How far a batch is over or short, in ml and mm, each to be opened.</summary>
     public IHtmlContent Off(BatchOption option)
@@ -176,6 +194,30 @@ public sealed class ComposeView
         Treatment.Steady => "Steady oven",
         Treatment.Baked => "Baked",
         _ => "Chilled",
+    };
+
+    /// <summary>What a kind of pan is called.</summary>
+    public static string NameOf(PanKind kind) => kind switch
+    {
+        PanKind.PiePlate => "pie plate",
+        PanKind.TartTin => "fluted tin, loose base",
+        PanKind.Springform => "springform",
+        PanKind.Ring => "straight ring",
+        PanKind.SquareTin => "square or oblong tin",
+        PanKind.OblongTart => "oblong fluted tin",
+        PanKind.Ramekin => "ramekin",
+        PanKind.Pot => "pot or glass",
+        _ => "well of a tray",
+    };
+
+    /// <summary>What kinds of pan stand together in the list.</summary>
+    public static string GroupOf(PanKind kind) => kind switch
+    {
+        PanKind.PiePlate => "Pie plates",
+        PanKind.TartTin or PanKind.OblongTart => "Fluted tins",
+        PanKind.Springform or PanKind.Ring => "Springforms and rings",
+        PanKind.SquareTin => "Square and oblong tins",
+        _ => "For one",
     };
 
     /// <summary>What an edge is called.</summary>

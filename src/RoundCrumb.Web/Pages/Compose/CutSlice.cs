@@ -59,7 +59,7 @@ public static class CutSlice
             var c = pie.Composition;
             var pan = c.Pan;
             _depth = pan.Depth.Value;
-            _radius = pan.Inside.TopRadius;
+            _radius = pan.Inside.TopHalf;
             _wall = pan.Material switch { PanMaterial.Glass => 4, PanMaterial.Ceramic => 5, PanMaterial.Foil => 0.6, _ => 1.4 };
 
             var edge = c.Crust.Family is RolledFamily ? c.Crust.Edge switch { Edge.Crimped => 7, Edge.HighFluted => 13, _ => 0 } : 0;
@@ -78,7 +78,7 @@ public static class CutSlice
             var css = small ? "cut small" : "cut";
 
             Raw($"<svg class=\"{css}\" viewBox=\"{N(x0)} {N(y0)} {N(wide)} {N(high)}\" font-size=\"{N(14 * px)}\" role=\"{(small ? "img" : "group")}\" aria-labelledby=\"{Id("title")} {Id("desc")}\">");
-            Raw($"<title id=\"{Id("title")}\">The pie, cut from middle to rim</title><desc id=\"{Id("desc")}\">{Html(Describe(pie, shown))}</desc>");
+            Raw($"<title id=\"{Id("title")}\">{(pan.IsRound ? "The pie, cut from middle to rim" : "The pie, cut across from its middle to its long side")}</title><desc id=\"{Id("desc")}\">{Html(Describe(pie, shown))}</desc>");
             Pan(px);
             Crust(px);
             Filling(px);
@@ -103,7 +103,7 @@ public static class CutSlice
 
         private double FillingTop => -(_pie.Lined.BaseThickness + _pie.FilledDepth.Value.Value);
 
-        private double InnerAt(double height) => _pie.Lined.RadiusAt(height - _pie.Lined.BaseThickness);
+        private double InnerAt(double height) => _pie.Lined.HalfAt(height - _pie.Lined.BaseThickness);
 
         private string Id(string name) => _small ? $"cut-{name}-{RuntimeId}" : "cut-" + name;
 
@@ -115,17 +115,27 @@ public static class CutSlice
             var pan = C.Pan;
             var r = pan.Inside;
             var w = _wall;
+            if (pan.Kind is PanKind.Ring)
+            {
+                // A ring has no floor: it stands on a tray.
+                Raw($"<path class=\"pan\" d=\"M0 0H{N(r.TopHalf + 14)}v{N(w)}H0Z\" stroke-width=\"{N(1.2 * px)}\"/>");
+                Raw($"<path class=\"pan\" d=\"M{N(r.BaseHalf)} 0L{N(r.TopHalf)} {N(-_depth)}h{N(w)}L{N(r.BaseHalf + w)} 0Z\" stroke-width=\"{N(1.2 * px)}\"/>");
+                return;
+            }
+
             var path = new StringBuilder();
-            path.Append(CultureInfo.InvariantCulture, $"M0 0H{N(r.BaseRadius)}L{N(r.TopRadius)} {N(-_depth)}");
+            path.Append(CultureInfo.InvariantCulture, $"M0 0H{N(r.BaseHalf)}L{N(r.TopHalf)} {N(-_depth)}");
             if (pan.HasRim)
-                path.Append(CultureInfo.InvariantCulture, $"h{N(12 + w)}v{N(w * 0.9)}h{N(-11)}L{N(r.BaseRadius + w)} {N(w)}H0Z");
-            else if (pan.Kind is PanKind.TartTin)
-                path.Append(CultureInfo.InvariantCulture, $"q3 -1 3.5 1.6l-1.6 .4L{N(r.BaseRadius + w)} {N(w)}H0Z");
+                path.Append(CultureInfo.InvariantCulture, $"h{N(12 + w)}v{N(w * 0.9)}h{N(-11)}L{N(r.BaseHalf + w)} {N(w)}H0Z");
+            else if (pan.IsFluted)
+                path.Append(CultureInfo.InvariantCulture, $"q3 -1 3.5 1.6l-1.6 .4L{N(r.BaseHalf + w)} {N(w)}H0Z");
+            else if (pan.ServedIn)
+                path.Append(CultureInfo.InvariantCulture, $"q{N(w / 2)} {N(-w * 0.6)} {N(w)} 0L{N(r.BaseHalf + w)} {N(w)}H0Z");
             else
-                path.Append(CultureInfo.InvariantCulture, $"h{N(w + 2)}v2.6h-2L{N(r.BaseRadius + w)} {N(w)}h3v{N(w)}H0Z");
+                path.Append(CultureInfo.InvariantCulture, $"h{N(w + 2)}v2.6h-2L{N(r.BaseHalf + w)} {N(w)}h3v{N(w)}H0Z");
             Raw($"<path class=\"pan\" d=\"{path}\" stroke-width=\"{N(1.2 * px)}\"/>");
-            if (pan.Unmoulds)
-                Raw($"<path class=\"pan-joint\" d=\"M{N(r.BaseRadius - 4)} 0v{N(w)}\" stroke-width=\"{N(1.2 * px)}\"/>");
+            if (pan.Kind is PanKind.TartTin or PanKind.Springform or PanKind.OblongTart)
+                Raw($"<path class=\"pan-joint\" d=\"M{N(r.BaseHalf - 4)} 0v{N(w)}\" stroke-width=\"{N(1.2 * px)}\"/>");
         }
 
         private void Crust(double px)
@@ -135,9 +145,9 @@ public static class CutSlice
             var h = lined.LiningHeight;
             var within = lined.Within;
             var tb = lined.BaseThickness;
-            var outer = r.RadiusAt(h);
+            var outer = r.HalfAt(h);
             var path = new StringBuilder();
-            path.Append(CultureInfo.InvariantCulture, $"M0 0H{N(r.BaseRadius)}");
+            path.Append(CultureInfo.InvariantCulture, $"M0 0H{N(r.BaseHalf)}");
             if (h > tb + 0.5)
             {
                 path.Append(CultureInfo.InvariantCulture, $"L{N(outer)} {N(-h)}");
@@ -149,7 +159,7 @@ public static class CutSlice
                     path.Append(CultureInfo.InvariantCulture, $"h11c3.2 0 3.2 {N(-up * 0.9)} 0 {N(-up)}c-3.5 {N(-up * 0.13)} -8 {N(-up * 0.09)} -10.5 {N(up * 0.17)}c-1.8 {N(up * 0.19)} -2.6 {N(up * 0.5)} -3.6 {N(up * 0.83)}");
                 }
 
-                path.Append(CultureInfo.InvariantCulture, $"L{N(within.TopRadius)} {N(-h)}L{N(within.BaseRadius)} {N(-tb)}H0Z");
+                path.Append(CultureInfo.InvariantCulture, $"L{N(within.TopHalf)} {N(-h)}L{N(within.BaseHalf)} {N(-tb)}H0Z");
             }
             else
             {
@@ -165,20 +175,20 @@ public static class CutSlice
         }
 
         /// <summary>Flaky dough shows its layers.</summary>
-        private void Layers(double px, double tb, Frustum within, double h)
+        private void Layers(double px, double tb, Tub within, double h)
         {
             var r = C.Pan.Inside;
             foreach (var part in (double[])[0.3, 0.62])
             {
                 var y = tb * part;
-                var bottom = r.BaseRadius + ((within.BaseRadius - r.BaseRadius) * part);
-                var top = r.RadiusAt(h) + ((within.TopRadius - r.RadiusAt(h)) * part);
+                var bottom = r.BaseHalf + ((within.BaseHalf - r.BaseHalf) * part);
+                var top = r.HalfAt(h) + ((within.TopHalf - r.HalfAt(h)) * part);
                 Raw($"<path class=\"grain\" d=\"M0 {N(-y)}H{N(bottom - 1)}L{N(top)} {N(-h + 1)}\" stroke-width=\"{N(px)}\" stroke-dasharray=\"{N(9 + (part * 6))} {N(2 + part)}\"/>");
             }
         }
 
         /// <summary>Pressed crumb shows its grains: the same ones every time.</summary>
-        private void Crumbs(double tb, Frustum within, double h)
+        private void Crumbs(double tb, Tub within, double h)
         {
             var path = new StringBuilder();
             uint seed = 77;
@@ -192,7 +202,7 @@ public static class CutSlice
             var grains = _small ? 30 : 110;
             for (var i = 0; i < grains; i++)
             {
-                var x = Next() * r.BaseRadius;
+                var x = Next() * r.BaseHalf;
                 var y = (0.12 + (Next() * 0.76)) * tb;
                 path.Append(CultureInfo.InvariantCulture, $"M{N(x)} {N(-y)}h{N(0.5 + Next())}");
             }
@@ -202,8 +212,8 @@ public static class CutSlice
                 for (var i = 0; i < grains / 4; i++)
                 {
                     var y = tb + (Next() * (h - tb - 1));
-                    var inner = within.RadiusAt(y - tb);
-                    var x = inner + ((0.15 + (Next() * 0.6)) * (r.RadiusAt(y) - inner));
+                    var inner = within.HalfAt(y - tb);
+                    var x = inner + ((0.15 + (Next() * 0.6)) * (r.HalfAt(y) - inner));
                     path.Append(CultureInfo.InvariantCulture, $"M{N(x)} {N(-y)}h{N(0.5 + (Next() * 0.6))}");
                 }
             }
@@ -224,7 +234,7 @@ public static class CutSlice
             path.Append(CultureInfo.InvariantCulture, $"M0 {N(-from)}H{N(InnerAt(from))}");
             var lining = _pie.Lined.LiningHeight;
             if (lining > from && lining < to)
-                path.Append(CultureInfo.InvariantCulture, $"L{N(InnerAt(lining))} {N(-lining)}L{N(C.Pan.Inside.RadiusAt(lining))} {N(-lining)}");
+                path.Append(CultureInfo.InvariantCulture, $"L{N(InnerAt(lining))} {N(-lining)}L{N(C.Pan.Inside.HalfAt(lining))} {N(-lining)}");
             return path.Append(CultureInfo.InvariantCulture, $"L{N(InnerAt(to))} {N(-to)}H0Z").ToString();
         }
 
@@ -235,15 +245,15 @@ public static class CutSlice
                 return;
             var w = _pie.Lined.Within;
             var tb = _pie.Lined.BaseThickness;
-            var wall = _pie.Lined.LiningHeight > tb + 0.5 ? $"L{N(w.TopRadius)} {N(-_pie.Lined.LiningHeight)}" : "";
-            Raw($"<path class=\"seal seal-{seal.Id}\" d=\"M0 {N(-tb)}H{N(w.BaseRadius)}{wall}\" stroke-width=\"{(seal.Melts ? "1.1" : "0.8")}\"/>");
+            var wall = _pie.Lined.LiningHeight > tb + 0.5 ? $"L{N(w.TopHalf)} {N(-_pie.Lined.LiningHeight)}" : "";
+            Raw($"<path class=\"seal seal-{seal.Id}\" d=\"M0 {N(-tb)}H{N(w.BaseHalf)}{wall}\" stroke-width=\"{(seal.Melts ? "1.1" : "0.8")}\"/>");
         }
 
         /// <summary>What the pan can't hold: up to the brim, heaped above it, and down the outside.</summary>
         private void Overflow(double px)
         {
             var tint = C.Filling.Formula.Tint;
-            var r = C.Pan.Inside.TopRadius;
+            var r = C.Pan.Inside.TopHalf;
             var outside = r + (C.Pan.HasRim ? 13 + _wall : 4 + _wall);
             Raw($"<path class=\"food over\" d=\"{Room(-FillingTop, _depth)}\" fill=\"{tint}\" stroke-width=\"{N(px)}\"/>");
             Raw($"<path class=\"food over\" d=\"M0 {N(-_depth)}V{N(-_depth - 11)}Q{N(r * 0.8)} {N(-_depth - 12)} {N(r + 1)} {N(-_depth - 5)}Q{N(outside + 3)} {N(-_depth - 3)} {N(outside + 3)} {N(-_depth * 0.45)}q0 3 -2.4 3t-2.2 -3.5Q{N(outside - 1)} {N(-_depth)} {N(r)} {N(-_depth)}Z\" fill=\"{tint}\" stroke-width=\"{N(px)}\"/>");
@@ -291,16 +301,31 @@ public static class CutSlice
             var size = 14 * px;
             var depth = _pie.FilledDepth.Value.Value;
             var deep = _shown.Say(_pie.FilledDepth.Amount) + " deep";
+            // A small pan leaves little room beside its middle: the words begin nearer to it, and are made to fit.
+            var half = InnerAt(-FillingTop - (depth / 2));
+            var x = half > 60 ? 8 : 3;
             if (depth > size * 5)
-                Raw($"<text class=\"word\" x=\"8\" y=\"{N(FillingTop + (depth / 2) - (size * 0.2))}\">{Html(C.Filling.Formula.Name)}<tspan class=\"deep\" x=\"8\" dy=\"1.2em\">{Html(deep)}</tspan></text>");
+                Raw($"<text class=\"word\" x=\"{N(x)}\" y=\"{N(FillingTop + (depth / 2) - (size * 0.2))}\">{Fitted(C.Filling.Formula.Name, half - x, size, px)}<tspan class=\"deep\" x=\"{N(x)}\" dy=\"1.2em\">{Html(deep)}</tspan></text>");
             else if (depth > size * 1.3)
-                Text(8, FillingTop + (depth / 2) + (size * 0.35), "word", $"{C.Filling.Formula.Name}, {deep}");
+                Raw($"<text class=\"word\" x=\"{N(x)}\" y=\"{N(FillingTop + (depth / 2) + (size * 0.35))}\">{Fitted($"{C.Filling.Formula.Name}, {deep}", half - x, size, px)}</text>");
             if (cream > size * 1.15)
-                Text(8, FillingTop - (cream / 2) + (size * 0.35), "word", $"cream, {_shown.Say(C.Topping.Height.AsQuantity())}");
+                Text(x, FillingTop - (cream / 2) + (size * 0.35), "word", $"cream, {_shown.Say(C.Topping.Height.AsQuantity())}");
             if (Overflows(_pie))
                 Text(8, -_depth - 14, "word over-word", $"{_shown.Say(_pie.Fit.RunsOver.Amount)} would run over");
             else if (_pie.LeftOver.Value.Value >= 5)
                 Text(8, -(_depth + Math.Max(cream * 1.3, 2)) - (size * 0.4) - Math.Max(0, -_depth - FillingTop), "word aside-word", $"{_shown.Say(_pie.LeftOver.Amount)} left in the bowl");
+        }
+
+        /// <summary>Words no wider than there is room: a long name is drawn closer together, and a very long one is cut short.</summary>
+        private static string Fitted(string words, double room, double size, double px)
+        {
+            var wide = words.Length * size * 0.56;
+            if (wide <= room)
+                return Html(words);
+            var keep = (int)(room / (size * 0.42));
+            if (keep < words.Length)
+                words = words[..Math.Max(3, Math.Min(words.Length, keep - 1))].TrimEnd() + "…";
+            return $"<tspan textLength=\"{N(Math.Min(room - (3 * px), words.Length * size * 0.56))}\" lengthAdjust=\"spacingAndGlyphs\">{Html(words)}</tspan>";
         }
 
         /// <summary>The rule below: millimetres, or inches for a baker who works in them.</summary>

@@ -1,0 +1,22 @@
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Web.Hosting;
+
+namespace RoundCrumb.Web.Pages.Compose;
+
+/// <summary>The pans that can stand in for a pie's own; by itself, or inside Compose.</summary>
+public sealed class StandInsModel(Desk desk, Preferences baker) : PageModel
+{
+    /// <summary>What is shown.</summary>
+    public ComposeView View { get; private set; } = null!;
+
+    /// <summary>Works them out for the pie in the address.</summary>
+    public async Task<IActionResult> OnGetAsync(CancellationToken cancel)
+    {
+        var address = Request.QueryString.Value ?? "";
+        var book = await desk.BookAsync([address], cancel);
+        View = new ComposeView(CompositionAddress.Read(address, book), baker.Shown, int.TryParse(Request.Query["pie"], out var pie) ? pie : null, book);
+        return Request.Headers["HX-Request"] == "true" ? Partial("_StandIns", View) : Page();
+    }
+}
