@@ -2,6 +2,7 @@ using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Demo;
+using RoundCrumb.Data.Pans;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
 
@@ -21,6 +22,8 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
     public DbSet<OwnIngredient> OwnIngredients => Set<OwnIngredient>();
 
     public DbSet<RememberedName> RememberedNames => Set<RememberedName>();
+
+    public DbSet<KitchenPan> KitchenPans => Set<KitchenPan>();
 
     public DbSet<DataMark> Marks => Set<DataMark>();
 
@@ -73,6 +76,7 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
             own.HasIndex(o => o.Name).IsUnique();
         });
         modelBuilder.Entity<RememberedName>().HasKey(n => n.Words);
+        modelBuilder.Entity<KitchenPan>().HasIndex(p => p.Address);
         modelBuilder.Entity<DataMark>().HasKey(m => m.Name);
     }
 }

@@ -50,12 +50,15 @@ public static class Pies
         from material in Gen.Elements(Enum.GetValues<PanMaterial>())
         from longer in Gen.Choose(0, 300)
         from corner in Gen.Choose(0, 100)
+        from watered in Gen.Choose(0, 3)
+        from named in Gen.Elements("Your own pan", "Gran’s blue & white dish = 9\"")
         let floor = Math.Min(top, Math.Max(20, Math.Round(top * taper / 100.0)))
         let lean = (top - floor) / 2
-        let pan = new Pan(PanCupboard.OwnId, "Your own pan", kind, material, new(top), new(floor), new(depth))
-        select kind is PanKind.SquareTin or PanKind.OblongTart
+        let pan = new Pan(PanCupboard.OwnId, named, kind, material, new(top), new(floor), new(depth))
+        let shaped = kind is PanKind.SquareTin or PanKind.OblongTart
             ? pan with { Length = new(Math.Min(600, top + longer)), Corner = new(Math.Round(lean + (corner / 100.0 * ((top / 2.0) - lean)), 1)) }
-            : pan;
+            : pan
+        select watered == 0 ? shaped with { Water = new(Math.Round(shaped.Inside.Volume.Value * 1.06)) } : shaped;
 }
 
 /// <summary>Random pies, as an argument of a property.</summary>

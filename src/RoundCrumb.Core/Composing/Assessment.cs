@@ -122,7 +122,9 @@ public sealed class Assessment
     /// <summary>Works a composition out.</summary>
     /// <param name="composition">What was put together; each measure within the limits that <see cref="CompositionAddress"/> holds to.</param>
     /// <param name="pies">How many of it, 1 or more.</param>
-    public static Assessment Of(Composition composition, int pies = 1) => new(composition, Math.Max(1, pies));
+    /// <param name="kitchen">The pans that are to be had; every known one when there is none.</param>
+    public static Assessment Of(Composition composition, int pies = 1, IReadOnlyList<Pan>? kitchen = null) =>
+        new(composition, Math.Max(1, pies)) { Kitchen = kitchen is { Count: > 0 } ? kitchen : PanCupboard.All };
 
     /// <summary>Every figure that can be opened, each once.</summary>
     public IEnumerable<IWorked> Figures()
@@ -143,8 +145,11 @@ public sealed class Assessment
         return figures.OfType<IWorked>().Concat(stages).Concat(lines).Concat(options).DistinctBy(f => f.Id);
     }
 
-    /// <summary>The known pans that can stand in for this one, the best fit first.</summary>
-    public IReadOnlyList<StandIn> StandIns => _standIns ??= StandIn.For(this, PanCupboard.All);
+    /// <summary>The pans that can stand in for this one, of those that are to be had, the best fit first.</summary>
+    public IReadOnlyList<StandIn> StandIns => _standIns ??= StandIn.For(this, Kitchen);
+
+    /// <summary>The pans that are to be had: those that Round Crumb knows, unless a kitchen says which it has.</summary>
+    public IReadOnlyList<Pan> Kitchen { get; init; } = PanCupboard.All;
 
     /// <summary>The figures of the stand-ins, which are only worked out when they are asked for.</summary>
     public IEnumerable<IWorked> StandInFigures()

@@ -37,6 +37,8 @@ public static class CompositionAddress
     public const string OwnDepth = "own-deep";
     public const string OwnLength = "own-long";
     public const string OwnCorner = "own-corner";
+    public const string OwnWater = "own-water";
+    public const string OwnName = "own-name";
     public const string OwnKind = "own-kind";
     public const string OwnMaterial = "own-stuff";
     public const string CrustField = "crust";
@@ -56,13 +58,19 @@ public static class CompositionAddress
     public const string NoOven = "nooven";
     public const string Vegetarian = "veg";
 
+    /// <summary>What a pan of the baker's own is called that has no name.</summary>
+    public const string OwnPanName = "Your own pan";
+
+    /// <summary>The longest name of a pan, characters.</summary>
+    public const int LongestPanName = 60;
+
     /// <summary>What the other fields were worked out for, so that they can follow a change of pan, crust or filling.</summary>
     public const string Was = "was";
 
     /// <summary>Every field of an address.</summary>
     public static IReadOnlyList<string> Fields { get; } =
     [
-        PanField, OwnTop, OwnBase, OwnDepth, OwnLength, OwnCorner, OwnKind, OwnMaterial, CrustField, Thickness, Height, Bake, EdgeField, SealField,
+        PanField, OwnTop, OwnBase, OwnDepth, OwnLength, OwnCorner, OwnWater, OwnName, OwnKind, OwnMaterial, CrustField, Thickness, Height, Bake, EdgeField, SealField,
         FillingField, Make, Line, Firmness, ToppingField, Cream, Ahead, Topped, NoOven, Vegetarian, Was,
     ];
 
@@ -118,6 +126,10 @@ public static class CompositionAddress
                 Add(OwnLength, Number(length.Value));
             if (c.Pan.Corner is { } corner)
                 Add(OwnCorner, Number(corner.Value));
+            if (c.Pan.Water is { } water)
+                Add(OwnWater, Number(water.Value));
+            if (c.Pan.Name != OwnPanName)
+                Add(OwnName, Uri.EscapeDataString(c.Pan.Name));
             Add(OwnKind, NameOf(c.Pan.Kind));
             Add(OwnMaterial, NameOf(c.Pan.Material));
         }
@@ -148,6 +160,13 @@ public static class CompositionAddress
                 s.Append('&');
             s.Append(name).Append('=').Append(value);
         }
+    }
+
+    /// <summary>The fields of a pan alone.</summary>
+    public static string WritePan(Pan pan)
+    {
+        var fields = Write(Composition.Usual with { Pan = pan }).Split('&');
+        return string.Join('&', fields.Where(f => f.StartsWith(PanField + "=", StringComparison.Ordinal) || f.StartsWith("own-", StringComparison.Ordinal)));
     }
 
     /// <summary>What the fields of a composition were usual for; see <see cref="Was"/>.</summary>
@@ -242,7 +261,7 @@ public static class CompositionAddress
         private Pan ReadPan()
         {
             if (field(PanField) != PanCupboard.OwnId)
-                return Known(PanField, PanCupboard.Find, PanCupboard.Plate23, "pan");
+                return Known(PanField, book.Pan, PanCupboard.Plate23, "pan");
             var kind = Named(OwnKind, Kinds, PanKind.PiePlate, "a kind of pan");
             var material = Named(OwnMaterial, Materials, PanMaterial.BrightAluminium, "a material");
             var top = Length(OwnTop, new(230), 30, 600, "A pan is {0} to {1} across; larger won’t go into an oven.");
@@ -261,7 +280,7 @@ public static class CompositionAddress
 
             var depth = Length(OwnDepth, new(35), 15, 150, "A pan is {0} to {1} deep.");
             if (kind is not (PanKind.SquareTin or PanKind.OblongTart))
-                return new(PanCupboard.OwnId, "Your own round pan", kind, material, top, floor, depth);
+                return Watered(new(PanCupboard.OwnId, Called(), kind, material, top, floor, depth));
             var length = Length(OwnLength, kind is PanKind.OblongTart ? new(Math.Min(600, top.Value * 3)) : top, 30, 600, "A tin is {0} to {1} long; longer won’t go into an oven.");
             if (length < top)
             {
@@ -272,7 +291,36 @@ public static class CompositionAddress
             // The wall leans as far at the corners as along the sides, so a corner can't be tighter than the lean.
             var lean = (top.Value - floor.Value) / 2;
             var corner = Length(OwnCorner, new(Math.Max(lean, Math.Min(12, floor.Value / 2))), lean, floor.Value / 2 > lean ? top.Value / 2 : lean, "Here the corners’ radius is {0} to {1}.");
-            return new(PanCupboard.OwnId, "Your own tin", kind, material, top, floor, depth) { Length = length, Corner = corner };
+            return Watered(new(PanCupboard.OwnId, Called(), kind, material, top, floor, depth) { Length = length, Corner = corner });
+        }
+
+        private string Called()
+        {
+            var typed = (field(OwnName) ?? "").Trim();
+            if (typed.Length == 0)
+                return OwnPanName;
+            if (typed.Length <= LongestPanName && !typed.Any(char.IsControl))
+                return typed;
+            Say(OwnName, typed, $"A pan’s name has {LongestPanName} characters at most. Called “{OwnPanName}” until then.");
+            return OwnPanName;
+        }
+
+        /// <summary>Water that was weighed in it wins over its sizes, unless the two can't both be true.</summary>
+        private Pan Watered(Pan pan)
+        {
+            if (string.IsNullOrWhiteSpace(field(OwnWater)))
+                return pan;
+            var water = Plain(OwnWater, 0, 5, 30_000, "Between 5 and 30,000 g of water; it holds as many ml. Its sizes are used until then.", usualWords: false);
+            var sizes = pan.Inside.Volume;
+            if (water <= 0)
+                return pan;
+            if (water > sizes.Value * 3 || water < sizes.Value / 3)
+            {
+                Say(OwnWater, field(OwnWater), new("By its sizes it holds {0}; the water says {1}. One of them is wrong; the sizes are used until then.", sizes.AsQuantity(), new Millilitres(water).AsQuantity()));
+                return pan;
+            }
+
+            return pan with { Water = new(water) };
         }
 
         private (Millimetres Thick, Millimetres Line) LeaveRoom(Pan pan, Millimetres thick, Millimetres line, Millimetres usualThick, Millimetres usualLine)
@@ -384,7 +432,7 @@ public static class CompositionAddress
                 return usual;
             }
 
-            if (!BakersNumber.TryRead(typed, out var value, out var unit) || unit is not ("" or "h" or "%" or "x" or "×"))
+            if (!BakersNumber.TryRead(typed, out var value, out var unit) || unit is not ("" or "h" or "%" or "x" or "×" or "g" or "ml"))
             {
                 Say(name, typed, "That isn’t a number I can read; try 12 or 2.5. " + words);
                 return usual;

@@ -61,17 +61,26 @@ public sealed record Pan(string Id, string Name, PanKind Kind, PanMaterial Mater
     /// <summary>Inside radius of the corners at the rim; none for a round pan.</summary>
     public Millimetres? Corner { get; init; }
 
+    /// <summary>What it was measured to hold, by the grams of water in it; none where only its sizes are known. Water wins.</summary>
+    public Millilitres? Water { get; init; }
+
+    /// <summary>By what it is told apart in the kitchen; its id where it is no pan of the baker's own.</summary>
+    public string Key { get => field ?? Id; init; }
+
     /// <summary>How many wells one tray has; 1 for what is no tray.</summary>
     public int Wells { get; init; } = 1;
 
-    /// <summary>The inside of the bare pan, of one well for a tray.</summary>
-    public Tub Inside => new(
+    /// <summary>The inside of the bare pan, of one well for a tray; as wide as the water says, where water was measured.</summary>
+    public Tub Inside => Water is { } water ? ByItsSizes.Holding(water) : ByItsSizes;
+
+    /// <summary>The inside by its measured sizes alone.</summary>
+    public Tub ByItsSizes => new(
         Base.Value / 2, Top.Value / 2, Depth.Value,
         Length is { } length ? Math.Max(0, (length.Value - Top.Value) / 2) : 0,
         Corner is { } corner ? Math.Max(0, (Top.Value / 2) - corner.Value) : 0);
 
     /// <summary>True for a round one.</summary>
-    public bool IsRound => Inside.IsRound;
+    public bool IsRound => ByItsSizes.IsRound;
 
     /// <summary>True when the pie comes out of it whole.</summary>
     public bool Unmoulds => Kind is PanKind.TartTin or PanKind.Springform or PanKind.Ring or PanKind.OblongTart or PanKind.WellTray;

@@ -19,6 +19,19 @@ public sealed record PanMeasures(Worked<Millilitres> Volume, Worked<SquareMillim
         var slant = Term.Given("slant", new Millimetres(tub.Slant));
         var depth = Term.Given("depth", pan.Depth);
         var wall = tub.WallArea * pan.WallFactor;
+        if (pan.Water is { } water)
+        {
+            // Measured water wins over the sizes; the rest follows from sides that stand where the water says.
+            var sizes = Term.Given("by its sizes alone", pan.ByItsSizes.Volume);
+            var half = Term.Given("half the base width, as the water has it", new Millimetres(tub.BaseHalf));
+            return new(
+                new("pan-volume", "The pan to its brim", water, "grams of water it holds, 1 g to the ml; this wins over its sizes", Term.Given("water", new Grams(water.Value)), sizes, Term.Given("the sizes differ by", pan.ByItsSizes.Volume - water)),
+                new("pan-base", "Base", tub.BaseArea, "the base by its sizes, every side moved alike until it holds the water", Term.Given("water", water), half),
+                new("pan-wall", "Wall", wall, "the wall by its sizes, every side moved alike until it holds the water, × fluting", Term.Given("water", water), half, slant, fluting),
+                new("pan-top", "Top", tub.TopArea, "the top by its sizes, every side moved alike until it holds the water", Term.Given("water", water), half),
+                new("pan-rim", "Rim, all round", tub.Rim, "round the rim by its sizes, every side moved alike until it holds the water", Term.Given("water", water), half));
+        }
+
         if (pan.IsRound)
         {
             var top = Term.Given("R, half the top width", new Millimetres(tub.TopHalf));

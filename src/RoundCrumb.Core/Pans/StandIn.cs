@@ -29,7 +29,7 @@ public sealed record StandIn(
         var found = new List<StandIn>();
         foreach (var pan in pans)
         {
-            if (pan.Id != c.Pan.Id && Of(pie, pan) is { } one)
+            if (pan.Key != c.Pan.Key && (pan.Id != c.Pan.Id || pan.Inside != c.Pan.Inside) && Of(pie, pan) is { } one)
                 found.Add(one);
         }
 
@@ -58,7 +58,7 @@ public sealed record StandIn(
         if (count > MostPans)
             return null;
         var each = held * (1.0 / count);
-        var id = "stand-in-" + pan.Id;
+        var id = "stand-in-" + pan.Key;
         var depth = new Worked<Millimetres>(
             id + "-depth", $"In the {pan.Name.ToLowerInvariant()} it stands", lined.DepthFor(each), "the depth at which filling ÷ pans stands inside the lining",
             Term.Of(pie.FilledEach), Term.Given("pans", count, Dimension.Count), Term.Given("room to its fill line", room));

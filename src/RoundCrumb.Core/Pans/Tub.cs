@@ -86,6 +86,26 @@ public readonly record struct Tub(double BaseHalf, double TopHalf, double Depth,
     /// <summary>Length round the top.</summary>
     public Millimetres Rim => new(RoundFor(TopHalf));
 
+    /// <summary>The same tub with every side moved in or out alike, so that it holds just this much. Depth and slope stay.</summary>
+    /// <param name="volume">More than 0, and not so little that the sides would meet.</param>
+    public Tub Holding(Millilitres volume)
+    {
+        // What it holds grows with every step outwards, so halving finds the step.
+        var (near, far) = (-Math.Max(0, BaseHalf - 0.5), 2 * TopHalf);
+        for (var i = 0; i < 60; i++)
+        {
+            var middle = (near + far) / 2;
+            if (Moved(middle).Volume < volume)
+                near = middle;
+            else
+                far = middle;
+        }
+
+        return Moved((near + far) / 2);
+    }
+
+    private Tub Moved(double by) => this with { BaseHalf = BaseHalf + by, TopHalf = TopHalf + by };
+
     /// <summary>The same tub cut off at a height.</summary>
     public Tub UpTo(double height) => this with { TopHalf = HalfAt(height), Depth = height };
 }

@@ -1,6 +1,7 @@
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Toppings;
 
 namespace RoundCrumb.Core.Recipes;
@@ -12,8 +13,9 @@ public sealed class PartBook
     private readonly Dictionary<string, FillingFormula> _fillings;
     private readonly Dictionary<string, Topping> _toppings;
 
-    private PartBook(IEnumerable<CrustFamily> crusts, IEnumerable<FillingFormula> fillings, IEnumerable<Topping> toppings)
+    private PartBook(IEnumerable<CrustFamily> crusts, IEnumerable<FillingFormula> fillings, IEnumerable<Topping> toppings, IReadOnlyList<Pan>? kitchen = null)
     {
+        Kitchen = kitchen ?? [];
         Crusts = [.. crusts];
         Fillings = [.. fillings];
         Toppings = [.. toppings];
@@ -34,6 +36,15 @@ public sealed class PartBook
     /// <summary>In the order in which they are offered.</summary>
     public IReadOnlyList<Topping> Toppings { get; }
 
+    /// <summary>The baker's own pans, by the key they have in the kitchen.</summary>
+    public IReadOnlyList<Pan> Kitchen { get; }
+
+    /// <summary>The pan with this id, shipped, or by its key in the kitchen; or none.</summary>
+    public Pan? Pan(string id) => PanCupboard.Find(id) ?? Kitchen.FirstOrDefault(p => p.Key == id);
+
+    /// <summary>The same with the pans of a kitchen.</summary>
+    public PartBook With(IReadOnlyList<Pan> kitchen) => kitchen.Count == 0 ? this : new(Crusts, Fillings, Toppings, kitchen);
+
     /// <summary>The same with more of the baker's own; what can't be used is left out, and what is here already stays.</summary>
     public PartBook With(IEnumerable<PartRecipe> parts)
     {
@@ -41,7 +52,8 @@ public sealed class PartBook
         return own.Count == 0 ? this : new(
             Crusts.Concat(own.Select(p => p.AsCrust()).OfType<CrustFamily>()).DistinctBy(c => c.Id),
             Fillings.Concat(own.Where(p => !p.Trouble.Exists).Select(p => p.AsFilling()).OfType<FillingFormula>()).DistinctBy(f => f.Id),
-            Toppings.Concat(own.Where(p => !p.Trouble.Exists).Select(p => p.AsTopping()).OfType<Topping>()).DistinctBy(t => t.Id));
+            Toppings.Concat(own.Where(p => !p.Trouble.Exists).Select(p => p.AsTopping()).OfType<Topping>()).DistinctBy(t => t.Id),
+            Kitchen);
     }
 
     /// <summary>The shipped book with the parts of one composition in it, so that what is written of it is read back.</summary>

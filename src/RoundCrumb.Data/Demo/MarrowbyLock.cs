@@ -1,9 +1,11 @@
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Records;
 using RoundCrumb.Data.Bakes;
+using RoundCrumb.Data.Pans;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
 
@@ -23,6 +25,15 @@ public static class MarrowbyLock
         ("Blackcurrant cheese pie", Whole("pan=springform-20&crust=plain-crumb&bake=chilled&fill=blackcurrant-cheese&make=exact&line=15&top=gelatine&cream=6&ahead=20&topped=10")),
         ("Lemon cheese tart for the village hall", Whole("pan=tart-25&crust=plain-crumb&bake=chilled&fill=lemon-cheese&make=2&top=none&ahead=16&topped=0")),
         ("Late-shift coffee pie", Whole("pan=plate-23&crust=butter-flaky&bake=hot&edge=crimped&seal=none&fill=coffee-custard&make=exact&top=plain&cream=12&ahead=22&topped=2")),
+    ];
+
+    /// <summary>The rack of the tea room, two kinds on it of its own.</summary>
+    private static IReadOnlyList<(string Pan, int Owned)> Rack { get; } =
+    [
+        ("pan=plate-20", 2), ("pan=plate-23", 4), ("pan=deep-plate-24", 1), ("pan=plate-28", 1), ("pan=tart-20", 2), ("pan=tart-23", 3), ("pan=tart-25", 2), ("pan=tartlet-8", 24),
+        ("pan=tartlet-10", 12), ("pan=oblong-35", 2), ("pan=springform-18", 1), ("pan=springform-20", 2), ("pan=springform-23", 1), ("pan=tray-28", 2), ("pan=ramekin-9", 8), ("pan=wells-12", 2),
+        (CompositionAddress.WritePan(new(PanCupboard.OwnId, "Lockkeeper’s blue dish", PanKind.PiePlate, PanMaterial.Ceramic, new(255), new(200), new(36)) { Water = new(1490) }), 1),
+        (CompositionAddress.WritePan(new(PanCupboard.OwnId, "Old enamel plate", PanKind.PiePlate, PanMaterial.BrightAluminium, new(240), new(190), new(28))), 2),
     ];
 
     /// <summary>Loads the demo once, and only into a file in which nobody has kept anything.</summary>
@@ -65,6 +76,8 @@ public static class MarrowbyLock
         var open = Made(1, 3, now.AddHours(-1), null);
         open.Ticks.AddRange([new BakeTick { Key = "crust.biscuit-crumbs" }, new BakeTick { Key = "crust.caster-sugar" }, new BakeTick { Key = "crust.butter" }]);
         context.Bakes.Add(open);
+        foreach (var (pan, owned) in Rack)
+            context.KitchenPans.Add(new KitchenPan { Address = pan, Owned = owned });
         foreach (var part in MarrowbyParts.All)
             context.Parts.Add(MarrowbyParts.Make(part, now, read));
         await context.SaveChangesAsync(cancel);

@@ -118,6 +118,29 @@ namespace RoundCrumb.Data.Migrations
                     b.ToTable("Marks");
                 });
 
+            modelBuilder.Entity("RoundCrumb.Data.Pans.KitchenPan", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Address")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("DeletedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Owned")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Address");
+
+                    b.ToTable("KitchenPans");
+                });
+
             modelBuilder.Entity("RoundCrumb.Data.Pies.SavedPie", b =>
                 {
                     b.Property<int>("Id")

@@ -52,6 +52,8 @@ public class PanTests
     {
         var (pan, tub) = (pie.Pan, pie.Pan.Inside);
         const int Slices = 4000;
+        if (pan.Water is not null)
+            tub = pan.ByItsSizes;
         double volume = 0, wall = 0;
         var lean = (pan.Top.Value - pan.Base.Value) / 2;
         var along = Math.Sqrt((lean * lean) + (pan.Depth.Value * pan.Depth.Value)) / Slices;
@@ -119,5 +121,30 @@ public class PanTests
     {
         var lined = Pies.Plain.Lined;
         lined.DepthFor(lined.Volume + new Millilitres(100)).Value.ShouldBeGreaterThan(lined.Depth.Value);
+    }
+
+    [Fact]
+    public void Water_wins_over_the_sizes_and_moves_the_sides_by_hand()
+    {
+        // A straight tin of 200 × 70 mm holds 2199 ml by its sizes. With 2300 g of water in it, π r² × 70 = 2,300,000: r = 102.27.
+        var tin = PanCupboard.Springform20 with { Water = new(2300) };
+        tin.Inside.Volume.Value.ShouldBe(2300, 1e-6);
+        tin.Inside.TopHalf.ShouldBe(102.27, 0.005);
+        tin.Inside.Depth.ShouldBe(70);
+        PanMeasures.Of(tin).Volume.Terms.ShouldContain(t => t.Name == "by its sizes alone");
+    }
+
+    [Property(Arbitrary = [typeof(ArbitraryPies)])]
+    public void A_tub_that_is_to_hold_so_much_holds_so_much_and_leans_as_before(Composition pie)
+    {
+        var tub = pie.Pan.ByItsSizes;
+        foreach (var share in (double[])[0.6, 0.9, 1, 1.4, 2.5])
+        {
+            var wanted = tub.Volume * share;
+            var moved = tub.Holding(wanted);
+            if (moved.BaseHalf > 1)
+                moved.Volume.Value.ShouldBe(wanted.Value, wanted.Value * 1e-9);
+            moved.Slope.ShouldBe(tub.Slope, 1e-9);
+        }
     }
 }

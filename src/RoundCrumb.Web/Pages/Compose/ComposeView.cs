@@ -22,13 +22,14 @@ public sealed class ComposeView
     /// <param name="shown">The baker's units.</param>
     /// <param name="pieId">The saved pie it was opened from, if any.</param>
     /// <param name="book">The parts that are offered.</param>
-    public ComposeView(ReadComposition read, Shown shown, int? pieId, PartBook book)
+    /// <param name="kitchen">The pans that are to be had; every known one when there is none.</param>
+    public ComposeView(ReadComposition read, Shown shown, int? pieId, PartBook book, IReadOnlyList<Pan>? kitchen = null)
     {
         Book = book;
         _read = read;
         Shown = shown;
         PieId = pieId;
-        Pie = Assessment.Of(read.Composition);
+        Pie = Assessment.Of(read.Composition, 1, kitchen);
         Canonical = CompositionAddress.Write(read.Composition);
         _advice = Pie.Advice.ToLookup(f => f.Rule.Layer);
     }

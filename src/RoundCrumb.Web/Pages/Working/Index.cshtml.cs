@@ -33,7 +33,7 @@ public sealed class IndexModel(Desk desk, Preferences baker) : PageModel
     {
         var pies = int.TryParse(n, out var count) && count is >= 1 and <= BatchSheet.MostPies ? count : 1;
         var composition = (await desk.ReadAsync(Request.QueryString.Value ?? "", cancel)).Composition;
-        var sheet = BatchSheet.Of(Assessment.Of(composition, pies));
+        var sheet = BatchSheet.Of(Assessment.Of(composition, pies, await desk.KitchenAsync(cancel)));
         if (sheet.Figures().FirstOrDefault(figure => figure.Id == f) is not { } figure)
             return NotFound();
         View = new WorkingView(figure, baker.Shown);

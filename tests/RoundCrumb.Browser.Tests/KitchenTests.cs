@@ -1,0 +1,51 @@
+namespace RoundCrumb.Browser.Tests;
+
+/// <summary>Pans in Chromium: one measured by water, one swapped for another.</summary>
+[Collection(OneTeaRoom.Name)]
+public sealed class KitchenTests(TeaRoom room)
+{
+    [Fact]
+    public void A_pan_is_added_by_water_and_a_pie_is_made_in_it()
+    {
+        using var baker = new Baker(room);
+        baker.Open("/kitchen");
+        baker.Find("#k-name").SendKeys("Grandmother’s dish");
+        baker.Find("#k-own-top").SendKeys("252");
+        baker.Find("#k-own-base").SendKeys("300");
+        baker.Find("#k-own-deep").SendKeys("35");
+        baker.Find("#k-own-water").SendKeys("1420");
+        baker.Click("#measure .go");
+
+        // Wider below than above: said in place, and everything typed is still there.
+        baker.Text("#t-own-base").ShouldContain("wider than the top");
+        baker.Find("#k-name").GetDomProperty("value").ShouldBe("Grandmother’s dish");
+        baker.Find("#k-own-base").Clear();
+        baker.Find("#k-own-base").SendKeys("205");
+        baker.Click("#measure .go");
+        baker.Until(_ => baker.Text(".rack").Contains("Grandmother’s dish", StringComparison.Ordinal));
+        baker.Text(".rack").ShouldContain("holds 1,420 ml by water");
+
+        baker.Open("/compose");
+        var key = (string)baker.Driver.ExecuteScript("return [...document.querySelectorAll('#f-pan option')].find(o => o.textContent === 'Grandmother’s dish').value")!;
+        baker.Choose("#f-pan", key);
+        baker.Until(_ => baker.Here.Contains("own-water=1420", StringComparison.Ordinal));
+        baker.Text("#h-pan + .figures").ShouldContain("1,420 ml to the brim");
+        baker.Find("#f-pan option[selected]").Text.ShouldBe("Grandmother’s dish");
+        baker.ConsoleErrors().ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void A_pan_is_swapped_in_compose_for_one_that_stands_in()
+    {
+        using var baker = new Baker(room);
+        baker.Open("/compose?pan=oblong-35&crust=sweet-short&edge=trimmed&seal=white&fill=malt-custard&top=none&ahead=10");
+        baker.Text("#h-crust + .figures").ShouldContain("16.7 cm by 40.7 cm");
+        baker.Click("#pan-other summary");
+        baker.Until(_ => baker.Has(".stand-ins .remedy"));
+        baker.Text(".stand-ins").ShouldContain("for the same depth");
+        baker.Click(".stand-ins .remedy");
+        baker.Until(_ => !baker.Here.Contains("pan=oblong-35", StringComparison.Ordinal));
+        baker.Here.ShouldContain("fill=malt-custard");
+        baker.ConsoleErrors().ShouldBeEmpty();
+    }
+}
