@@ -11,7 +11,7 @@ using RoundCrumb.Data.Recipes;
 
 namespace RoundCrumb.Data.Demo;
 
-/// <summary>The made-up tea room at Marrowby Lock: six pies and three bakes to look at.</summary>
+/// <summary>The made-up tea room at Marrowby Lock: pies, the house parts two of them are made of, a rack of pans, and three bakes to look at.</summary>
 public static class MarrowbyLock
 {
     private const string Mark = "demo";

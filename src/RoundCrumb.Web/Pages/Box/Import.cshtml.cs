@@ -122,7 +122,7 @@ public sealed class ImportModel(RecipeBox box, BoxTransfer transfer, Desk desk, 
                 Title = recipe.Title,
                 MayBePie = kinds.Contains(PartKind.Crust) && kinds.Contains(PartKind.Filling),
                 Pie = kinds.Contains(PartKind.Crust) && kinds.Contains(PartKind.Filling),
-                Pan = PanFor(said),
+                Pan = PanFor(said, recipe.Title + " " + recipe.Method),
                 Says = Says(said),
             });
         }
@@ -257,11 +257,19 @@ public sealed class ImportModel(RecipeBox box, BoxTransfer transfer, Desk desk, 
         return $"pan={pan.Id}&crust={RecipeBox.IdOf(crust.Id, 1)}&fill={RecipeBox.IdOf(filling.Id, 1)}&top={(topping is null ? Topping.None.Id : RecipeBox.IdOf(topping.Id, 1))}";
     }
 
-    private static string PanFor(ReadMethod said)
+    /// <summary>The known pan nearest to the size that is named, of the kind that is named.</summary>
+    private static string PanFor(ReadMethod said, string text)
     {
-        if (said.Sizes.FirstOrDefault(s => s.Count == 1 && s[0].Value is > 150 and < 320) is not { } size)
+        if (said.Sizes.FirstOrDefault(s => s.Count == 1 && s[0].Value is > 60 and < 320) is not { } size)
             return PanCupboard.Plate23.Id;
-        return PanCupboard.All.MinBy(p => Math.Abs(p.Top.Value - size[0].Value))!.Id;
+        PanKind? kind = Says("springform") || Says("cake tin") ? PanKind.Springform
+            : Says("square") || Says("brownie tin") ? PanKind.SquareTin
+            : Says("tart") || Says("flan") || Says("fluted") || Says("loose-bottom") ? PanKind.TartTin
+            : Says("plate") || Says("pie dish") || Says("pie pan") ? PanKind.PiePlate
+            : null;
+        return PanCupboard.All.MinBy(p => Math.Abs(p.Top.Value - size[0].Value) + (kind is null || p.Kind == kind ? 0 : 60))!.Id;
+
+        bool Says(string word) => text.Contains(word, StringComparison.OrdinalIgnoreCase);
     }
 
     private string Says(ReadMethod said)
