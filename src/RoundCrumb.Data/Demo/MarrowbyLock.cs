@@ -1,7 +1,7 @@
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Composing;
-using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Records;
 using RoundCrumb.Data.Bakes;
