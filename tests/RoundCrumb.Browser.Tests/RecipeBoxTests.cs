@@ -58,9 +58,9 @@ public sealed class RecipeBoxTests(TeaRoom room)
         baker.Driver.FindElement(By.PartialLinkText("Compare with 2")).Click();
         baker.Text(".versions-compare .added").ShouldContain("instant coffee");
         baker.Driver.Navigate().Back();
-        baker.Click(".versions button");
+        baker.Click(".versions button[name=move]");
         baker.Text(".said").ShouldContain("Moved to version 2");
-        baker.Until(_ => !baker.Has(".versions button"));
+        baker.Until(_ => !baker.Has(".versions button[name=move]"));
         baker.ConsoleErrors().ShouldBeEmpty();
     }
 

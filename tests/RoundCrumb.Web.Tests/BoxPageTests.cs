@@ -80,6 +80,10 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
         var compared = await baker.PageAsync($"/box/part/{id}/compare?a=1&b=2");
         compared.ShouldContain("+ 10 g");
         compared.ShouldContain("left out");
+        var back = await baker.SendAsync($"/box/part/{id}", $"/box/part/{id}?handler=Offer", ("offer", "1"));
+        var offered = await baker.PageAsync(back.Headers.Location!.OriginalString);
+        offered.ShouldContain("Version 1 is offered again");
+        offered.ShouldContain("140 g unsalted butter");
         (await baker.PageAsync($"/box/part/{id}/compare?a=1&b=9", HttpStatusCode.NotFound)).ShouldContain("<h1");
     }
 
@@ -253,6 +257,10 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
         var baker = kitchen.Baker();
         var line = await baker.GetFromJsonAsync<JsonElement>("/api/v1/lines?text=1%20stick%20less%201%20tbsp%20butter&cup=american", Cancel);
         line.GetProperty("items")[0].GetProperty("grams").GetDouble().ShouldBe(99.2, 0.05);
+        var says = (await baker.GetFromJsonAsync<JsonElement>("/api/v1/lines?text=Bake%20in%20a%209-inch%20plate%20at%20gas%204%20for%2035-40%20min", Cancel)).GetProperty("says");
+        says.GetProperty("ovenCelsius")[0].GetDouble().ShouldBe(180);
+        says.GetProperty("sizesMm")[0][0].GetDouble().ShouldBe(228.6);
+        says.GetProperty("minutes")[0][1].GetDouble().ShouldBe(40);
         (await baker.GetAsync(new Uri("/api/v1/lines?text=", UriKind.Relative), Cancel)).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
         (await baker.GetAsync(new Uri("/api/v1/lines?text=1%20egg&egg=ostrich", UriKind.Relative), Cancel)).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
         var parts = await baker.GetFromJsonAsync<JsonElement>("/api/v1/parts", Cancel);

@@ -163,7 +163,7 @@ public readonly record struct Shown(UnitChoice Units)
 
     private string Oven(double c) => Units.Oven switch
     {
-        OvenUnit.Fahrenheit => Invariant($"{Math.Round(((c * 9 / 5) + 32) / 5) * 5:0} °F"),
+        OvenUnit.Fahrenheit => Invariant($"{Math.Round(OvenScale.ToFahrenheit(new(c)) / 5) * 5:0} °F"),
         OvenUnit.Fan => Invariant($"{Math.Round((c - OvenScale.FanAllowance) / 5) * 5:0} °C fan"),
         OvenUnit.Gas => c < 125 ? "gas ½" : Invariant($"gas {OvenScale.ToGas(new(c))}"),
         _ => Invariant($"{Math.Round(c / 5) * 5:0} °C"),
@@ -171,7 +171,7 @@ public readonly record struct Shown(UnitChoice Units)
 
     private string Reading(double c) => Units.Oven switch
     {
-        OvenUnit.Fahrenheit => Invariant($"{(c * 9 / 5) + 32:0} °F"),
+        OvenUnit.Fahrenheit => Invariant($"{OvenScale.ToFahrenheit(new(c)):0} °F"),
         OvenUnit.Fan => Invariant($"{c - OvenScale.FanAllowance:0} °C fan"),
         _ => Invariant($"{c:0} °C"),
     };

@@ -11,20 +11,13 @@ public sealed class LarderCache
 {
     private volatile KnownIngredients? _known;
 
-    /// <summary>Counts up whenever ingredients or remembered names change.</summary>
-    public int Stamp { get; private set; }
-
     internal KnownIngredients? Known
     {
         get => _known;
         set => _known = value;
     }
 
-    internal void Forget()
-    {
-        _known = null;
-        Stamp++;
-    }
+    internal void Forget() => _known = null;
 }
 
 /// <summary>Every ingredient, shipped and the baker's own, and what names the baker has explained.</summary>

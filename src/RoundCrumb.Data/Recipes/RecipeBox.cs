@@ -121,9 +121,6 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     public async Task<IReadOnlyList<(int Part, int Version)>> CurrentAsync(IReadOnlyCollection<int> ids, CancellationToken cancel = default) =>
         [.. (await context.Parts.AsNoTracking().Where(p => ids.Contains(p.Id)).Select(p => new { p.Id, p.Current }).ToListAsync(cancel)).Select(p => (p.Id, p.Current))];
 
-    /// <summary>How many parts there are.</summary>
-    public Task<int> CountAsync(CancellationToken cancel = default) => context.Parts.CountAsync(p => p.DeletedAt == null, cancel);
-
     /// <summary>Every tag in use, the commonest first.</summary>
     public async Task<IReadOnlyList<string>> TagsAsync(CancellationToken cancel = default)
     {

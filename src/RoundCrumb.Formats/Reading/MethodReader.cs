@@ -51,15 +51,6 @@ public static class MethodReader
 
     private static Parser<char, Unit> Dash => Blanks.Then(OneOf(Token(c => c is '-' or '–' or '—').IgnoreResult(), Try(String("to ")).IgnoreResult(), Try(String("or ")).IgnoreResult())).Then(Blanks);
 
-    /// <summary>One oven heat and nothing else, or none.</summary>
-    public static OvenCelsius? OvenHeat(string text) => Heat.Before(Blanks).Before(Token(')').Optional()).Before(End).Parse(Lower(text)) is { Success: true } heat ? heat.Value : null;
-
-    /// <summary>One size and nothing else, or none.</summary>
-    public static IReadOnlyList<Millimetres>? SizeOf(string text) => Size.Before(Blanks).Before(End).Parse(Lower(text)) is { Success: true } size ? size.Value : null;
-
-    /// <summary>One time and nothing else, or none.</summary>
-    public static MinuteRange? MinutesOf(string text) => Time.Before(Blanks).Before(End).Parse(Lower(text)) is { Success: true } time ? time.Value : null;
-
     /// <summary>All that a text says; a text of any length, of which the first 20,000 characters are read.</summary>
     public static ReadMethod Read(string text)
     {

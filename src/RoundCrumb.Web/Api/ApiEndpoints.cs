@@ -49,7 +49,10 @@ public sealed record ComposeAnswer(
 public sealed record ItemAnswer(string Name, string? Ingredient, string? IngredientName, string Likeness, double? Grams, string GoesIn, IReadOnlyList<string> Assumed, IReadOnlyList<string> Candidates);
 
 /// <summary>A line as it was understood.</summary>
-public sealed record LineAnswer(string Text, bool Whole, IReadOnlyList<ItemAnswer> Items, string Note, bool Optional, string Heading, string NotRead, string Trouble);
+public sealed record LineAnswer(string Text, bool Whole, IReadOnlyList<ItemAnswer> Items, string Note, bool Optional, string Heading, string NotRead, string Trouble, MethodAnswer Says);
+
+/// <summary>Oven heats (°C, conventional), sizes (mm) and times (minutes, least and most) that a text names.</summary>
+public sealed record MethodAnswer(IReadOnlyList<double> OvenCelsius, IReadOnlyList<IReadOnlyList<double>> SizesMm, IReadOnlyList<IReadOnlyList<double>> Minutes);
 
 /// <summary>A part, shortly.</summary>
 public sealed record PartAnswer(string Id, string Kind, string Name, string Family, bool Shipped, IReadOnlyList<string> Tags);
@@ -71,7 +74,7 @@ public static class ApiEndpoints
         app.MapOpenApi("/openapi/{documentName}.json");
         var api = app.MapGroup("/api/v1").WithTags("Round Crumb");
         api.MapPost("/compose", ComposeAsync).WithSummary("Works out a pie from crust, filling, topping, pan and count, without keeping it.").ProducesValidationProblem();
-        api.MapGet("/lines", LineAsync).WithSummary("Reads one recipe line.").ProducesValidationProblem();
+        api.MapGet("/lines", LineAsync).WithSummary("Reads one recipe line: its ingredients in grams, and the oven heats, sizes and times that it names.").ProducesValidationProblem();
         api.MapGet("/parts", PartsAsync).WithSummary("Lists the parts: shipped ones, then the baker's own.");
         api.MapGet("/parts/{id}", PartAsync).WithSummary("One part with its lines and what is known of it.").ProducesProblem(404);
         api.MapGet("/pies", PiesAsync).WithSummary("Lists the saved pies.");
@@ -216,7 +219,11 @@ public static class ApiEndpoints
     private static LineAnswer Say(ReadLine line) => new(
         line.Text, line.IsWhole,
         [.. line.Items.Select(i => new ItemAnswer(i.Name, i.Ingredient?.Id, i.Ingredient?.Name, i.Found.Likeness.ToString(), Round(i.Grams), i.GoesIn.ToString(), i.Assumed, [.. i.Found.Candidates.Select(c => c.Name)]))],
-        line.Note, line.Optional, line.Heading, line.NotRead, line.Trouble);
+        line.Note, line.Optional, line.Heading, line.NotRead, line.Trouble, Says(MethodReader.Read(line.Text)));
+
+    private static MethodAnswer Says(ReadMethod method) => new(
+        [.. method.Heats.Select(h => Math.Round(h.Value, 1))], [.. method.Sizes.Select(IReadOnlyList<double> (s) => [.. s.Select(mm => Math.Round(mm.Value, 1))])],
+        [.. method.Minutes.Select(IReadOnlyList<double> (m) => [m.Least, m.Most])]);
 
     private static double? Round(double? value) => value is { } v ? Math.Round(v, 2) : null;
 

@@ -13,14 +13,14 @@ public class MethodReaderTests
     [InlineData("160C fan", 180)]
     [InlineData("180 degrees C", 180)]
     [InlineData("220 °C", 220)]
-    public void Oven_heats(string text, double celsius) => MethodReader.OvenHeat(text)!.Value.Value.ShouldBe(celsius, 0.1);
+    public void Oven_heats(string text, double celsius) => MethodReader.Read(text).Heats.Single().Value.ShouldBe(celsius, 0.1);
 
     [Theory]
     [InlineData("hot")]
     [InlineData("gas 12")]
     [InlineData("5000 C")]
     [InlineData("")]
-    public void What_is_no_heat(string text) => MethodReader.OvenHeat(text).ShouldBeNull();
+    public void What_is_no_heat(string text) => MethodReader.Read(text).Heats.ShouldBeEmpty();
 
     [Theory]
     [InlineData("9-inch", new[] { 228.6 })]
@@ -28,7 +28,7 @@ public class MethodReaderTests
     [InlineData("8½ in", new[] { 215.9 })]
     [InlineData("9 x 13 in", new[] { 228.6, 330.2 })]
     [InlineData("35 x 11 cm", new[] { 350.0, 110.0 })]
-    public void Sizes(string text, double[] mm) => MethodReader.SizeOf(text)!.Select(s => Math.Round(s.Value, 1)).ShouldBe(mm);
+    public void Sizes(string text, double[] mm) => MethodReader.Read(text).Sizes.Single().Select(s => Math.Round(s.Value, 1)).ShouldBe(mm);
 
     [Theory]
     [InlineData("35-40 min", 35, 40)]
@@ -37,7 +37,7 @@ public class MethodReaderTests
     [InlineData("25 to 30 minutes", 25, 30)]
     public void Times(string text, double least, double most)
     {
-        var read = MethodReader.MinutesOf(text)!.Value;
+        var read = MethodReader.Read(text).Minutes.Single();
         (read.Least, read.Most).ShouldBe((least, most));
     }
 

@@ -65,7 +65,7 @@ public sealed class PartModel(RecipeBox box, Larder larder, Desk desk, Preferenc
             if (await box.FindAsync(wanted, cancel: cancel) is not { } part)
                 return NotFound();
             await ShowPartAsync(part, null, cancel);
-            Said = kept switch { "new" => $"Kept as version {Current}. The pies that use it keep theirs until you move them.", "1" => "Kept in the box.", "moved" => $"Moved to version {Current}.", _ => null };
+            Said = kept switch { "new" => $"Kept as version {Current}. The pies that use it keep theirs until you move them.", "1" => "Kept in the box.", "moved" => $"Moved to version {Current}.", "back" => $"Version {Current} is offered again; the later ones are still here.", _ => null };
             return Page();
         }
 
@@ -197,6 +197,10 @@ public sealed class PartModel(RecipeBox box, Larder larder, Desk desk, Preferenc
     /// <summary>Takes the part out of the box.</summary>
     public async Task<IActionResult> OnPostDeleteAsync(int id, CancellationToken cancel) =>
         await box.DeleteAsync(id, cancel) is null ? NotFound() : Redirect($"/box?deleted={id}");
+
+    /// <summary>Makes an earlier version the one that is offered; the later ones stay.</summary>
+    public async Task<IActionResult> OnPostOfferAsync(int id, int offer, CancellationToken cancel) =>
+        await box.OfferAsync(id, offer, cancel) ? Redirect($"/box/part/{id}?kept=back") : NotFound();
 
     /// <summary>Moves a pie to the version that is offered.</summary>
     public async Task<IActionResult> OnPostMoveAsync(int id, int move, CancellationToken cancel)
