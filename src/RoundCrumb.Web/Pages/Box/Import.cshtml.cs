@@ -156,7 +156,7 @@ public sealed class ImportModel(RecipeBox box, BoxTransfer transfer, Desk desk, 
 
         for (var n = 0; n < Recipes.Count; n++)
         {
-            if (Recipes[n].Pie && IndexOf(Recipes[n].Title) is { } problem)
+            if (Recipes[n].Pie && TitleProblem(Recipes[n].Title) is { } problem)
                 Bad[$"r{n}"] = problem;
         }
 
@@ -198,7 +198,7 @@ public sealed class ImportModel(RecipeBox box, BoxTransfer transfer, Desk desk, 
         return Redirect($"/box?brought={parts}");
     }
 
-    private static string? IndexOf(string title) => Compose.IndexModel.NameProblem(title.Trim());
+    private static string? TitleProblem(string title) => Compose.IndexModel.NameProblem(title.Trim());
 
     private async Task<bool> PostedAsync(List<ShownRecipe>? r, List<ShownSection>? s, CancellationToken cancel)
     {
