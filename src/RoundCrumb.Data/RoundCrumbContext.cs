@@ -2,6 +2,7 @@ using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Demo;
+using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pans;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
@@ -24,6 +25,12 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
     public DbSet<RememberedName> RememberedNames => Set<RememberedName>();
 
     public DbSet<KitchenPan> KitchenPans => Set<KitchenPan>();
+
+    public DbSet<KitchenOven> KitchenOvens => Set<KitchenOven>();
+
+    public DbSet<KitchenCold> KitchenColds => Set<KitchenCold>();
+
+    public DbSet<KitchenRoom> KitchenRooms => Set<KitchenRoom>();
 
     public DbSet<DataMark> Marks => Set<DataMark>();
 
@@ -77,6 +84,7 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
         });
         modelBuilder.Entity<RememberedName>().HasKey(n => n.Words);
         modelBuilder.Entity<KitchenPan>().HasIndex(p => p.Address);
+        modelBuilder.Entity<KitchenCold>().Property(c => c.Kind).HasConversion<string>();
         modelBuilder.Entity<DataMark>().HasKey(m => m.Name);
     }
 }

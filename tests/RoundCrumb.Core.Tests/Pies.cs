@@ -15,6 +15,19 @@ public static class Pies
 
     public static Composition Cheese { get; } = Read("pan=springform-20&crust=plain-crumb&bake=chilled&fill=lemon-cheese&top=none");
 
+    /// <summary>The sums of an address; <c>@28</c> after it is a room of 28 °C, <c>@small</c> a kitchen with a small oven before a large one.</summary>
+    public static Assessment Work(string address)
+    {
+        var parts = address.Split('@');
+        var kitchen = parts.Length == 1 ? Kitchens.Kitchen.Usual : parts[1] == "small"
+            ? Kitchens.Kitchen.Usual with { Ovens = [Small, Kitchens.Oven.Plain] }
+            : Kitchens.Kitchen.Usual with { Room = new(double.Parse(parts[1], System.Globalization.CultureInfo.InvariantCulture)) };
+        return Assessment.Of(Read(parts[0]), 1, kitchen);
+    }
+
+    /// <summary>An oven that takes a small tin and nothing else.</summary>
+    public static Kitchens.Oven Small { get; } = new("oven-9", "Tabletop oven", new(230), new(230), 1, true, -10);
+
     public static Composition Read(string address) => CompositionAddress.Read(address).Composition;
 
     public static Arbitrary<Composition> Any() => Arb.From(
@@ -35,9 +48,13 @@ public static class Pies
         from topped in Gen.Choose(0, 100)
         from noOven in Gen.Elements(false, true)
         from veg in Gen.Elements(false, true)
+        from binder in Gen.Elements(Enum.GetValues<Binder>())
+        from pressed in Gen.Choose(0, 24)
+        from second in Gen.Elements(false, true)
+        let made = new CrustChoice(crust, new(thick / 2.0), new(Math.Max(crust is RolledFamily ? 10 : 0, pan.Depth.Value * wall / 100)), treatment, edge, seal)
         select Read(CompositionAddress.Write(new Composition(
             pan,
-            new(crust, new(thick / 2.0), new(Math.Max(crust is RolledFamily ? 10 : 0, pan.Depth.Value * wall / 100)), treatment, edge, seal),
+            crust is CrumbFamily ? made with { Binder = binder, Browned = second, Wall = pressed < 4 ? null : new(pressed / 2.0) } : made with { Frozen = second && crust is RolledFamily },
             new(filling, Read("make=" + make).Filling.Batch, new(line), setter / 100.0),
             new(topping, new(cream)),
             new(ahead, Math.Min(topped, ahead), noOven, veg)))));

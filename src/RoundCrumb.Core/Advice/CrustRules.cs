@@ -1,5 +1,6 @@
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 
@@ -14,15 +15,20 @@ internal static class CrustRules
     private static readonly Rule Unsealed = new("unsealed", Layer.Seal, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (c.Crust.Family is not RolledFamily || c.Crust.Seal != Seal.None || !c.Filling.Formula.Family.GoesInHot || c.Occasion.FilledAhead <= UnsealedHours)
+        if (c.Crust.Family is not (RolledFamily or ShellFamily) || c.Crust.Seal.HoldsWater || !c.Filling.Formula.Family.GoesInHot || c.Occasion.FilledAhead <= UnsealedHours)
             return null;
         return new(
             rule, Severity.Disappoints,
             new("The base goes soft after about {0}; this waits {1}.", Changes.Hours(UnsealedHours), Changes.Hours(c.Occasion.FilledAhead)),
-            "Nothing keeps the custard’s water out of the crust.",
+            c.Crust.Seal == Seal.None ? "Nothing keeps the custard’s water out of the crust." : "Jam and crumbs only drink what comes through; they keep no water out.",
             [
-                new("Seal it with egg white", "5–8 min more in the oven", p => p.Seal(Seal.White)),
-                new("Seal it with yolk", "2–3 min more, a glossy base", p => p.Seal(Seal.Yolk)),
+                .. c.Crust.Family is RolledFamily
+                    ? (Remedy[])
+                    [
+                        new("Seal it with egg white", "5–8 min more in the oven", p => p.Seal(Seal.White)),
+                        new("Seal it with yolk", "2–3 min more, a glossy base", p => p.Seal(Seal.Yolk)),
+                    ]
+                    : [],
                 new(new("Fill it {0} ahead instead", Changes.Hours(10)), "an earlier morning", p => p.Filled(10)),
             ]);
     });
@@ -30,7 +36,7 @@ internal static class CrustRules
     private static readonly Rule ChilledUnderHot = new("chilled-under-hot", Layer.Crust, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (c.Crust.Treatment is not Treatment.Chilled || !c.Filling.Formula.Family.GoesInHot)
+        if (c.Crust.Treatment is not Treatment.Chilled || c.Crust.Family is LaidFamily || !c.Filling.Formula.Family.GoesInHot)
             return null;
         var remedies = new List<Remedy>(2);
         if (!c.Occasion.NoOven)
@@ -52,8 +58,8 @@ internal static class CrustRules
         return c.Crust.Seal.Melts && c.Filling.Formula.Family.GoesInHot
             ? new(
                 rule, Severity.Disappoints,
-                "Hot custard melts a chocolate seal, and it streaks into the filling.",
-                new("Chocolate melts at about {0}; the custard goes in far hotter.", new Quantity(33, Dimension.Warmth)),
+                $"Hot custard melts a seal of {c.Crust.Seal.Ingredient!.ShortName}, and it streaks into the filling.",
+                new("It melts at about {0}; the custard goes in far hotter.", new Quantity(33, Dimension.Warmth)),
                 [c.Crust.IsBaked ? new("Seal it with egg white", "5–8 min more in the oven", p => p.Seal(Seal.White)) : new("Leave the seal off", "the base softens sooner", p => p.Seal(Seal.None))])
             : null;
     });
@@ -64,7 +70,7 @@ internal static class CrustRules
         return c.Crust.Seal.NeedsOven && !c.Crust.IsBaked
             ? new(
                 rule, Severity.Stops,
-                "An egg seal on a chilled crust stays raw.",
+                "An egg seal on a crust that isn’t baked stays raw.",
                 "It sets and becomes safe in the oven, and this crust does not go in.",
                 [new("Leave the seal off", "none: a cold filling hardly wets it", p => p.Seal(Seal.None)), new("Seal it with chocolate", "half an hour to set", p => p.Seal(Seal.Chocolate))])
             : null;
@@ -175,7 +181,138 @@ internal static class CrustRules
             : null;
     });
 
+    private static readonly Rule WallThickness = new("crumb-wall", Layer.Crust, DecidedBy.Custom, static (rule, pie) =>
+    {
+        var c = pie.Composition;
+        if (c.Crust is not { Family: CrumbFamily, Wall: { } wall } || c.Crust.Height <= c.Crust.Thickness)
+            return null;
+        var usual = CrustConstants.CrumbWall;
+        if (wall.Value >= usual.Low - 1 && wall.Value <= usual.High + 1)
+            return null;
+        return new(
+            rule, Severity.Disappoints,
+            wall.Value < usual.Low ? "So thin, the crumb wall breaks away when it is cut." : "So thick, the wall is a mouthful of dry crumb.",
+            new("It is {0}; {1} stands and still eats well.", wall.AsQuantity(), new Quantity(usual.Usual, Dimension.Length, usual.Low, usual.High)),
+            [new("Press it as thick as is usual", "the sums change with it", p => p with { Crust = p.Crust with { Wall = null } })]);
+    });
+
+    private static readonly Rule Unbound = new("crumb-unbound", Layer.Crust, DecidedBy.Physics, static (rule, pie) =>
+    {
+        var c = pie.Composition;
+        if (c.Crust is not { Family: CrumbFamily family, Binder: Binder.None } || family.Crumb.Sugars > 0.12)
+            return null;
+        return new(
+            rule, Severity.Disappoints,
+            $"Without sugar or honey {family.Crumb.ShortName} fall apart when they are cut.",
+            new("They bring {0} of sugars of their own; fat alone holds only until it softens.", new Quantity(family.Crumb.Sugars, Dimension.Share)),
+            [
+                new("Bind it with honey", "a softer bite, and it browns sooner", p => p with { Crust = p.Crust with { Binder = Binder.Honey } }),
+                new("Bind it with sugar", "crisper, once it is baked", p => p with { Crust = p.Crust with { Binder = Binder.Sugar } }),
+            ]);
+    });
+
+    private static readonly Rule OatEdge = new("oats-with-an-edge", Layer.Crust, DecidedBy.Physics, static (rule, pie) =>
+    {
+        var c = pie.Composition;
+        if (c.Crust.Family is not RolledFamily family || c.Crust.Edge is Edge.Trimmed || family.Dough.Where(d => d.Ingredient.Id is "rolled-oats").Sum(d => d.Percent.Usual) < 0.2)
+            return null;
+        return new(
+            rule, Severity.Disappoints,
+            "A dough with oats tears as it is folded: the edge comes out ragged.",
+            "Oats have no gluten, and their flakes cut what there is.",
+            [
+                new("Trim it flush", "plainer; less dough", p => p with { Crust = p.Crust with { Edge = Edge.Trimmed } }),
+                new("Roll flaky butter dough instead", "no oats", p => p with { Crust = p.Crust with { Family = CrustBook.ButterFlaky } }),
+            ]);
+    });
+
+    private static readonly Rule LaidUnderWet = new("laid-under-wet", Layer.Crust, DecidedBy.Physics, static (rule, pie) =>
+    {
+        var c = pie.Composition;
+        if (c.Crust.Family is not LaidFamily || (!c.Filling.Formula.Family.GoesInHot && c.Occasion.FilledAhead <= 8))
+            return null;
+        var wet = c.Filling.Formula.Family.GoesInHot;
+        var remedies = new List<Remedy>(2);
+        if (!wet || !c.Occasion.NoOven)
+            remedies.Add(new("Crush them and press a crust", "another look; it holds for two days", p => p.To(CrustBook.WaferCrumb, p.Occasion.NoOven ? Treatment.Chilled : Treatment.Baked)));
+        else
+            remedies.Add(new("Crush them and bake them after all", "an oven for a quarter of an hour", p => p.To(CrustBook.WaferCrumb, Treatment.Baked) with { Occasion = p.Occasion with { NoOven = false } }));
+        if (!wet)
+            remedies.Add(new(new("Fill it {0} ahead", Changes.Hours(6)), "an early start on the day", p => p.Filled(6)));
+        return new(
+            rule, Severity.Disappoints,
+            wet ? "Whole biscuits float when something pourable goes in, and the gaps leak." : "Whole biscuits go soft: after about eight hours they are cake.",
+            new("The filling lies on them for {0}.", Changes.Hours(c.Occasion.FilledAhead)),
+            remedies);
+    });
+
+    private static readonly Rule ShellDoesNotFit = new("shell-does-not-fit", Layer.Crust, DecidedBy.Physics, static (rule, pie) =>
+    {
+        var c = pie.Composition;
+        if (c.Crust.Family is not ShellFamily family || family.Fits(c.Pan))
+            return null;
+        var foil = family.Foil;
+        return new(
+            rule, Severity.Stops,
+            "The bought shell does not go into this pan.",
+            new("The shell is {0} across its base and {1} high; the pan is {2} and {3}.", foil.Base.AsQuantity(), foil.Depth.AsQuantity(), c.Pan.Base.AsQuantity(), c.Pan.Depth.AsQuantity()),
+            [
+                new("Fill it in its own foil", "none", p => p.To(foil with { Id = PanCupboard.OwnId })),
+                new("Roll a sweet short crust instead", "an hour’s rest, and the oven", p => p.To(CrustBook.SweetShort, Treatment.Steady)),
+            ]);
+    });
+
+    private static readonly Rule WarmRoom = new("warm-room", Layer.Crust, DecidedBy.Physics, static (rule, pie) =>
+    {
+        var c = pie.Composition;
+        if (!pie.Kitchen.Room.IsWarm || c.Crust is not { Family: RolledFamily { MindsWarmth: true }, Frozen: false })
+            return null;
+        return new(
+            rule, Severity.WorthKnowing,
+            new("At {0} the butter softens before the disc is rolled: it sticks, and bakes without its layers.", pie.Kitchen.Room.AsQuantity()),
+            new("Butter gives way from about {0}, shortening only from about {1}.", new Quantity(21, Dimension.Warmth), new Quantity(32, Dimension.Warmth)),
+            [
+                new("Freeze the lined shell before it is baked", "20 min in the freezer, 4 more in the oven", p => p with { Crust = p.Crust with { Frozen = true } }),
+                new("Take shortening", "less flavour, easier in the heat", p => p with { Crust = p.Crust with { Family = CrustBook.ShorteningFlaky } }),
+            ]);
+    });
+
+    private static readonly Rule DiscTooLarge = new("disc-too-large", Layer.Crust, DecidedBy.Custom, static (rule, pie) =>
+    {
+        var c = pie.Composition;
+        var most = CrustConstants.LargestTable;
+        var longest = pie.Crust.SheetLength ?? pie.Crust.Disc;
+        if (longest is null || longest.Value.Value <= most.Usual)
+            return null;
+        return new(
+            rule, Severity.Stops,
+            new("The dough would be {0} across: larger than a table to roll it on, and it tears as it is lifted.", longest),
+            new("More than {0} can’t be rolled in one piece.", new Quantity(most.Usual, Dimension.Length)),
+            [new("Press a crumb crust", "no rolling", p => p.To(CrustBook.PlainCrumb, p.Occasion.NoOven ? Treatment.Chilled : Treatment.Baked))]);
+    });
+
+    private static readonly Rule NotInTheOven = new("pan-not-in-oven", Layer.Pan, DecidedBy.Physics, static (rule, pie) =>
+    {
+        var c = pie.Composition;
+        if (!c.Crust.IsBaked || pie.Card.Load.PerShelf > 0)
+            return null;
+        var oven = pie.Card.Load.Oven;
+        var remedies = new List<Remedy>();
+        if (pie.Kitchen.Ovens.FirstOrDefault(o => o.OnOneShelf(c.Pan) > 0) is { } other)
+            remedies.Add(new("Bake it in the " + Plain(other.Name), "that oven is taken up", p => p with { Oven = other }));
+        if (pie.Kitchen.Pans.Select(p => p.Pan).Where(p => oven.OnOneShelf(p) > 0).MinBy(p => Math.Abs(p.Inside.Volume.Value - c.Pan.Inside.Volume.Value)) is { } smaller)
+            remedies.Add(new("Use the " + Plain(smaller.Name), "a pie of another size", p => p.To(smaller)));
+        remedies.Add(new("Chill a crumb crust instead", "softer; 45–60 min in the fridge", p => p.To(CrustBook.PlainCrumb, Treatment.Chilled).Seal(p.Crust.Seal.NeedsOven ? Seal.None : p.Crust.Seal)));
+        return new(
+            rule, Severity.Stops,
+            $"The pan does not go into the oven ({Plain(oven.Name)}).",
+            new("A shelf of it is {0} by {1}; the pan wants {2} and room for the heat round it.", oven.Width.AsQuantity(), oven.Depth.AsQuantity(), new Millimetres(OvenLoad.Footprint(c.Pan).Deep).AsQuantity()),
+            remedies);
+
+        static string Plain(string name) => name.Replace('{', '(').Replace('}', ')');
+    });
+
     /// <summary>All of them.</summary>
     public static IReadOnlyList<Rule> All { get; } =
-        [Unsealed, ChilledUnderHot, HotOnChocolate, RawSeal, FlakyInTin, EdgeWithoutRim, CannotUnmould, CrumbThickness, DoughThickness, BelowTheFilling, HotOrSteady];
+        [Unsealed, ChilledUnderHot, HotOnChocolate, RawSeal, FlakyInTin, EdgeWithoutRim, CannotUnmould, CrumbThickness, DoughThickness, BelowTheFilling, HotOrSteady, WallThickness, Unbound, OatEdge, LaidUnderWet, ShellDoesNotFit, WarmRoom, DiscTooLarge, NotInTheOven];
 }

@@ -12,7 +12,11 @@ namespace RoundCrumb.Core.Batches;
 /// <param name="Mass">For all pies, with its working.</param>
 /// <param name="Pieces">Yolks or packs where it is counted, 0 where it is not.</param>
 /// <param name="Note">How it goes in.</param>
-public sealed record WeighLine(string Key, Ingredient Ingredient, Worked<Grams> Mass, double Pieces, string Note);
+public sealed record WeighLine(string Key, Ingredient Ingredient, Worked<Grams> Mass, double Pieces, string Note)
+{
+    /// <summary>A range to stop inside; none for a fixed figure.</summary>
+    public Quantity? StopInside { get; init; }
+}
 
 /// <summary>One bowl or pot of a batch.</summary>
 /// <param name="Name">Which part of the pie.</param>
@@ -43,7 +47,7 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
             var film = new Worked<Grams>(
                 "sheet-seal-" + seal.Id, seal.Name, new(area.Amount.Amount / 100 * c.Crust.Seal.Film.Usual * pie.Pies), "base inside the crust, in cm² × grams to a cm² × pies",
                 area, c.Crust.Seal.Film, Pies(pie));
-            parts.Add(Part("Seal", [new("seal." + seal.Id, seal, film, 0, seal.GramsEach > 0 ? "beaten, brushed on thinly; the rest of the egg goes elsewhere" : "melted, brushed on the cooled shell")]));
+            parts.Add(Part("Seal", [new("seal." + seal.Id, seal, film, 0, c.Crust.Seal.NeedsOven ? "beaten, brushed on thinly; the rest of the egg goes elsewhere" : c.Crust.Seal.Melts ? "melted, brushed on the cooled shell" : "spread on the base as the filling goes in")]));
         }
 
         var formula = c.Filling.Formula;
@@ -69,8 +73,11 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
             new Worked<Grams>(
                 "sheet-" + line.Mass.Id, line.Ingredient.Name, line.Mass.Value * pies, "for one pie × pies",
                 Term.Of(line.Mass), Term.Given("pies", pies, Dimension.Count)),
-            0,
-            line.Note);
+            line.Pieces * pies,
+            line.Note)
+        {
+            StopInside = line.StopInside is { } range ? new(range.Amount * pies, range.Dimension, range.Low * pies, range.High * pies) : null,
+        };
 
         static Term Pies(Assessment pie) => Term.Given("pies", pie.Pies, Dimension.Count);
 

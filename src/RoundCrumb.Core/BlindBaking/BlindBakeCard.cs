@@ -1,9 +1,17 @@
 using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.BlindBaking;
+
+/// <summary>One link of the chain from the table's minutes to this shell's.</summary>
+/// <param name="Name">What makes the difference.</param>
+/// <param name="By">By how much: a factor, or minutes more.</param>
+/// <param name="Reason">Why.</param>
+/// <param name="After">The minutes after it.</param>
+public sealed record Adjustment(string Name, Quantity By, string Reason, MinuteRange After);
 
 /// <summary>One stage at the oven, or of cooling.</summary>
 /// <param name="Name">What it is called.</param>
@@ -11,7 +19,27 @@ namespace RoundCrumb.Core.BlindBaking;
 /// <param name="Minutes">How long.</param>
 /// <param name="Weighted">True when the shell is held down with rice or beans.</param>
 /// <param name="Cue">When it is done, to eye and hand.</param>
-public sealed record BakeStage(string Name, Worked<OvenCelsius>? Heat, Worked<MinuteRange> Minutes, bool Weighted, string Cue);
+public sealed record BakeStage(string Name, Worked<OvenCelsius>? Heat, Worked<MinuteRange> Minutes, bool Weighted, string Cue)
+{
+    /// <summary>The table's own minutes, before anything is adjusted; the minutes themselves where there is no table.</summary>
+    public MinuteRange Table { get; init; } = Minutes.Value;
+
+    /// <summary>Every adjustment, in the order in which it is made.</summary>
+    public IReadOnlyList<Adjustment> Chain { get; init; } = [];
+
+    /// <summary>What hands do as it begins or ends; empty where they have nothing to do.</summary>
+    public string Hands { get; init; } = "";
+}
+
+/// <summary>What a shell is baked in and for.</summary>
+/// <param name="Oven">The oven.</param>
+/// <param name="Pies">How many of it are baked, 1 or more.</param>
+/// <param name="Need">What goes in.</param>
+public sealed record BakeSetting(Oven Oven, int Pies, ShellNeed Need)
+{
+    /// <summary>One, for a cream pie, in an ordinary oven.</summary>
+    public static BakeSetting Usual { get; } = new(Oven.Plain, 1, ShellNeed.All[0]);
+}
 
 /// <summary>How a crust is baked, or chilled, before its filling goes in.</summary>
 /// <param name="Treatment">Which school.</param>
@@ -20,65 +48,137 @@ public sealed record BakeStage(string Name, Worked<OvenCelsius>? Heat, Worked<Mi
 /// <param name="Why">What this school buys.</param>
 public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage> Stages, Worked<Grams>? Weights, string Why)
 {
+    /// <summary>What it was worked out for.</summary>
+    public BakeSetting Setting { get; init; } = BakeSetting.Usual;
+
+    /// <summary>How the pans go into the oven.</summary>
+    public OvenLoad Load { get; init; } = new(Kitchens.Oven.Plain, 1, 1, 1);
+
+    /// <summary>What the dial is turned to; none for a card without an oven.</summary>
+    public Worked<OvenDial>? Dial { get; init; }
+
+    /// <summary>Width of the paper under the weights; none where nothing is weighted.</summary>
+    public Worked<Millimetres>? Paper { get; init; }
+
+    /// <summary>Its length, of a long pan; none for a circle.</summary>
+    public Worked<Millimetres>? PaperLength { get; init; }
+
+    /// <summary>What keeps the rim from burning; empty where there is nothing to shield.</summary>
+    public Phrase Shield { get; init; }
+
+    /// <summary>The colour to stop at; none for a crust that is not baked by colour.</summary>
+    public ShellColour? StopAt { get; init; }
+
     /// <summary>The highest oven setting on the card, or none for a card without an oven.</summary>
     public OvenCelsius? Oven => Stages.FirstOrDefault(s => s.Heat is not null)?.Heat?.Value;
 
-    /// <summary>The card for a crust in a pan. Every filling so far goes into a shell that is baked right through.</summary>
-    public static BlindBakeCard For(CrustChoice choice, Pan pan, LinedPan lined) => choice.Treatment switch
-    {
-        Treatment.HotStart => Rolled(choice, pan, lined, BlindBakeConstants.HotOven, BlindBakeConstants.HotWeighted, BlindBakeConstants.HotOpen,
-            "A hot oven sets the layers before the butter runs out of them. Shield the edge; drop to 190 °C if the rim runs ahead."),
-        Treatment.Steady => Rolled(choice, pan, lined, BlindBakeConstants.SteadyOven, BlindBakeConstants.SteadyWeighted, BlindBakeConstants.SteadyOpen,
-            "A moderate oven throughout gives an even colour and shrinks least."),
-        Treatment.Baked => Crumb(choice, pan),
-        _ => Chilled(),
-    };
+    /// <summary>Every figure that can be opened.</summary>
+    public IEnumerable<IWorked> Figures() =>
+        Stages.SelectMany(s => new IWorked?[] { s.Heat, s.Minutes }).Concat([Weights, Dial, Paper, PaperLength]).OfType<IWorked>();
 
-    private static BlindBakeCard Rolled(CrustChoice choice, Pan pan, LinedPan lined, Constant oven, (Constant Low, Constant High) weighted, (Constant Low, Constant High) open, string why)
+    /// <summary>The card for a crust in a pan.</summary>
+    /// <param name="choice">The crust.</param>
+    /// <param name="pan">The pan.</param>
+    /// <param name="lined">The pan with the crust in it.</param>
+    /// <param name="setting">Oven, number and filling; an ordinary oven, one, a cream pie where there is none.</param>
+    public static BlindBakeCard For(CrustChoice choice, Pan pan, LinedPan lined, BakeSetting? setting = null)
     {
+        var s = setting ?? BakeSetting.Usual;
+        var load = OvenLoad.For(s.Oven, pan, s.Pies);
+        var card = choice.Treatment switch
+        {
+            Treatment.HotStart => Rolled(
+                choice, pan, lined, s, load, BlindBakeConstants.HotOven, BlindBakeConstants.HotWeighted,
+                s.Need.Bake is ShellBake.Part ? BlindBakeConstants.HotOpenPart : BlindBakeConstants.HotOpen,
+                "A hot oven sets the layers before the butter runs out of them."),
+            Treatment.Steady => Rolled(
+                choice, pan, lined, s, load, BlindBakeConstants.SteadyOven, BlindBakeConstants.SteadyWeighted,
+                s.Need.Bake is ShellBake.Part ? BlindBakeConstants.SteadyOpenPart : BlindBakeConstants.SteadyOpen,
+                "A moderate oven throughout gives an even colour and shrinks least."),
+            Treatment.Baked => Crumb(choice, pan, load),
+            Treatment.Ready => Bought(choice),
+            _ => Chilled(choice),
+        };
+        var heat = card.Stages.Select(stage => stage.Heat).FirstOrDefault(h => h is not null);
+        return card with { Setting = s, Load = load, Dial = heat is null ? null : s.Oven.DialFor(heat) };
+    }
+
+    private static BlindBakeCard Rolled(
+        CrustChoice choice, Pan pan, LinedPan lined, BakeSetting setting, OvenLoad load, Constant oven, (Constant Low, Constant High) weighted, (Constant Low, Constant High) open, string why)
+    {
+        var part = setting.Need.Bake is ShellBake.Part;
         var weights = new Worked<Grams>(
             "weights", "Baking weights", new(lined.Within.Volume.Value * CrustConstants.WeightDensity.Usual),
             "room inside the lined shell × g/ml of rice or beans: to the rim, not only a layer",
             Term.Given("room inside the lined shell", lined.Within.Volume), CrustConstants.WeightDensity);
-        var thickness = new Factor(choice.Thickness.Value / BlindBakeConstants.TableThickness.Usual);
-        var material = PanConstants.BakeFactor(pan.Material);
-        var size = pan.IsSmall ? PanConstants.SmallShell : null;
         var heat = new Worked<OvenCelsius>("oven", "Oven", new(oven.Usual), "the school's own heat", oven);
+        var factors = Factors(choice, pan, load, rolled: true);
         var stages = new List<BakeStage>(4)
         {
-            new("Weighted", heat, Adjusted("bake-weighted", "Weighted bake", weighted, thickness, material, size), true, "edge set and matt, paper lifts clean"),
-            new("Open", heat, Adjusted("bake-open", "Open bake", open, thickness, material, size), false, "base dry and golden; press a puffed base down with a spoon"),
+            Stage("bake-weighted", "Weighted", "Weighted bake", heat, weighted, factors, choice.Frozen ? BlindBakeConstants.FromFrozen : null) with
+            {
+                Weighted = true, Cue = "edge set and matt, paper lifts clean", Hands = "paper in, weights to the rim",
+            },
+            Stage("bake-open", "Open", part ? "Open bake, for a part bake" : "Open bake", heat, open, factors, null) with
+            {
+                Cue = part ? "dry and blond; press a puffed base down with a spoon" : "base dry and golden; press a puffed base down with a spoon",
+                Hands = "lift paper and weights out, turn it round; patch cracks with kept scraps",
+            },
         };
         AddSeal(stages, choice.Seal, heat);
-        stages.Add(Cooling(BlindBakeConstants.CoolShell, "cold to the back of the hand"));
-        return new(choice.Treatment, stages, weights, why);
+        stages.Add(part && setting.Need.Id == "baked-citrus"
+            ? new BakeStage("Fill", null, new Worked<MinuteRange>("cool-shell", "Fill it hot", MinuteRange.None, "the filling goes onto a hot shell", Term.Given("cooling", MinuteRange.None)), false, "straight from the oven")
+            : Cooling(BlindBakeConstants.CoolShell, "cold to the back of the hand"));
+
+        var wall = pan.Inside.UpTo(choice.Height.Value);
+        Term[] paper = [Term.Given("wall slant", new Millimetres(wall.Slant)), CrustConstants.PaperOverhang];
+        var across = pan.Base.Value + (2 * (wall.Slant + CrustConstants.PaperOverhang.Usual));
+        return new(choice.Treatment, stages, weights, why)
+        {
+            Paper = new("paper", pan.IsRound ? "Paper circle, across" : "Paper, across", new(across), "base width + 2 × wall slant + 2 × to lift by", [Term.Given("base width", pan.Base), .. paper]),
+            PaperLength = pan.IsRound ? null : new(
+                "paper-length", "Paper, long", new(across + (2 * pan.Inside.HalfExtra)), "base length + 2 × wall slant + 2 × to lift by",
+                [Term.Given("base length", new Millimetres(pan.Base.Value + (2 * pan.Inside.HalfExtra))), .. paper]),
+            Shield = choice.Edge is Edge.Trimmed && !pan.HasRim ? Phrase.None : new(
+                choice.Treatment is Treatment.HotStart ? "Shield the rim with foil once the weights are out, {0} round; drop to {1} if it runs ahead." : "Shield the rim with foil, {0} round, when it is a shade darker than the base.",
+                pan.Inside.Rim.AsQuantity(), new Quantity(BlindBakeConstants.HotDrop.Usual, Dimension.OvenHeat)),
+            StopAt = ShellColour.StopAt(setting.Need.Bake, setting.Need.Wet, choice.Seal.HoldsWater),
+        };
     }
 
-    private static BlindBakeCard Crumb(CrustChoice choice, Pan pan)
+    private static BlindBakeCard Crumb(CrustChoice choice, Pan pan, OvenLoad load)
     {
-        var material = PanConstants.BakeFactor(pan.Material);
         var heat = new Worked<OvenCelsius>("oven", "Oven", new(BlindBakeConstants.CrumbOven.Usual), "the usual heat for crumb", BlindBakeConstants.CrumbOven);
-        var (low, high) = BlindBakeConstants.CrumbBake;
-        var minutes = new Worked<MinuteRange>(
-            "bake-open", "Bake", MinuteRange.Between(low.Usual, high.Usual) * material.Usual,
-            "table minutes × pan material", low, high, material);
-        var stages = new List<BakeStage>(3) { new("Bake", heat, minutes, false, "smells toasted, edge a shade darker, firm when cool") };
+        var stages = new List<BakeStage>(3)
+        {
+            Stage("bake-open", "Bake", "Bake", heat, BlindBakeConstants.CrumbBake, Factors(choice, pan, load, rolled: false), null) with { Cue = "smells toasted, edge a shade darker, firm when cool", Hands = "press the base once more with a glass when it comes out" },
+        };
         AddSeal(stages, choice.Seal, heat);
         stages.Add(Cooling(BlindBakeConstants.CoolShell, "quite cold: a warm crumb crust drinks the filling"));
         return new(choice.Treatment, stages, null, "Baked crumb is crisper and holds under a wet filling.");
     }
 
-    private static BlindBakeCard Chilled()
+    private static BlindBakeCard Chilled(CrustChoice choice)
     {
-        var (low, high) = BlindBakeConstants.CrumbChill;
+        var laid = choice.Family is LaidFamily;
+        var (low, high) = laid ? BlindBakeConstants.LaidChill : BlindBakeConstants.CrumbChill;
         var minutes = new Worked<MinuteRange>(
-            "chill", "Chill", MinuteRange.Between(low.Usual, high.Usual), "table minutes; 20 in the freezer do as well", low, high);
+            "chill", "Chill", MinuteRange.Between(low.Usual, high.Usual), laid ? "table minutes" : "table minutes; 20 in the freezer do as well", low, high);
+        var stages = new List<BakeStage>(2) { new("Chill", null, minutes, false, laid ? "the crumbs between no longer move" : "firm to a knuckle") };
+        AddSeal(stages, choice.Seal.NeedsOven ? Seal.None : choice.Seal, null);
         return new(
-            Treatment.Chilled, [new("Chill", null, minutes, false, "firm to a knuckle")], null,
-            "Chilled crumb is softer and needs no oven: for no-bake days.");
+            Treatment.Chilled, stages, null,
+            laid ? "Laid biscuits are not baked again; the crumbs between need only hold." : "Chilled crumb is softer and needs no oven: for no-bake days.");
     }
 
-    private static void AddSeal(List<BakeStage> stages, Seal seal, Worked<OvenCelsius> heat)
+    private static BlindBakeCard Bought(CrustChoice choice)
+    {
+        var stages = new List<BakeStage>(2) { new("Unpack", null, new Worked<MinuteRange>("unpack", "Unpack", MinuteRange.None, "it is baked already", Term.Given("in the oven", MinuteRange.None)), false, "no cracks; leave it in its foil") };
+        AddSeal(stages, choice.Seal.NeedsOven ? Seal.None : choice.Seal, null);
+        return new(Treatment.Ready, stages, null, "It is baked already; it needs no oven.");
+    }
+
+    private static void AddSeal(List<BakeStage> stages, Seal seal, Worked<OvenCelsius>? heat)
     {
         if (seal == Seal.None)
             return;
@@ -86,20 +186,61 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
         {
             stages.Add(new("Seal", heat, new Worked<MinuteRange>(
                 "bake-seal", seal.Name + ", back in the oven", seal.OvenMinutes, "table minutes for this seal",
-                Term.Given(seal.Name, seal.OvenMinutes)), false, seal.Cue));
+                Term.Given(seal.Name, seal.OvenMinutes)), false, seal.Cue)
+            { Hands = "brush it on thinly" });
         }
         else
         {
             stages.Add(new("Seal", null, new Worked<MinuteRange>(
-                "bake-seal", seal.Name + ", left to set", MinuteRange.Between(15, 30), "on the cooled shell, in a cool room",
-                Term.Given(seal.Name, MinuteRange.Between(15, 30))), false, seal.Cue));
+                "bake-seal", seal.Melts ? seal.Name + ", left to set" : seal.Name, seal.SetMinutes, "on the cooled shell, in a cool room",
+                Term.Given(seal.Name, seal.SetMinutes)), false, seal.Cue)
+            { Hands = seal.Melts ? "brush it on the cold shell" : "spread it as the filling goes in" });
         }
     }
 
-    private static Worked<MinuteRange> Adjusted(string id, string name, (Constant Low, Constant High) table, Factor thickness, Constant material, Constant? size) => new(
-        id, name, MinuteRange.Between(table.Low.Usual, table.High.Usual) * (thickness.Value * material.Usual * (size?.Usual ?? 1)),
-        "table minutes × thickness ÷ 3 mm × pan material" + (size is null ? "" : " × small shell"),
-        [table.Low, table.High, Term.Given("thickness ÷ 3 mm", thickness), material, .. size is null ? Array.Empty<Term>() : [size]]);
+    /// <summary>What this shell's minutes are multiplied by, with reasons; a factor of one is left out.</summary>
+    private static List<Constant> Factors(CrustChoice choice, Pan pan, OvenLoad load, bool rolled)
+    {
+        var factors = new List<Constant>(4);
+        var thickness = choice.Thickness.Value / BlindBakeConstants.TableThickness.Usual;
+        if (rolled && thickness != 1)
+            factors.Add(new("thickness ÷ 3 mm", thickness, Dimension.Factor, "Heat has further to go through thicker dough; the table is for 3 mm."));
+        if (PanConstants.BakeFactor(pan.Material) is var material && material.Usual != 1)
+            factors.Add(material);
+        if (rolled && pan.IsSmall)
+            factors.Add(PanConstants.SmallShell);
+        if (load.ShelvesUsed > 1)
+        {
+            var shelf = OvenConstants.Shelf;
+            var more = load.ShelvesUsed - 1;
+            factors.Add(new(FormattableString.Invariant($"{load.ShelvesUsed} shelves loaded"), 1 + (shelf.Usual * more), 1 + (shelf.Low * more), 1 + (shelf.High * more), Dimension.Factor, shelf.Reason));
+        }
+
+        return factors;
+    }
+
+    private static BakeStage Stage(string id, string name, string figure, Worked<OvenCelsius> heat, (Constant Low, Constant High) table, List<Constant> factors, Constant? more)
+    {
+        var written = MinuteRange.Between(table.Low.Usual, table.High.Usual);
+        var minutes = written;
+        var chain = new List<Adjustment>(factors.Count + 1);
+        foreach (var factor in factors)
+        {
+            minutes *= factor.Usual;
+            chain.Add(new(factor.Name, new(factor.Usual, factor.Dimension), factor.Reason, minutes));
+        }
+
+        if (more is not null)
+        {
+            minutes += MinuteRange.Of(more.Usual);
+            chain.Add(new(more.Name, new(more.Usual, Dimension.Time), more.Reason, minutes));
+        }
+
+        var worked = new Worked<MinuteRange>(
+            id, figure, minutes, "table minutes" + string.Concat(factors.Select(f => " × " + f.Name)) + (more is null ? "" : " + " + more.Name),
+            [table.Low, table.High, .. factors.Select(Term.FromConstant), .. more is null ? Array.Empty<Term>() : [more]]);
+        return new(name, heat, worked, false, "") { Table = written, Chain = chain };
+    }
 
     private static BakeStage Cooling((Constant Low, Constant High) table, string cue) => new(
         "Cool", null, new Worked<MinuteRange>("cool-shell", "Cool the shell", MinuteRange.Between(table.Low.Usual, table.High.Usual), "on a rack, least to most", table.Low, table.High), false, cue);

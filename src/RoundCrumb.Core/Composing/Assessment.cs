@@ -2,6 +2,7 @@ using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Steps;
@@ -16,9 +17,10 @@ public sealed class Assessment
     private IReadOnlyList<Finding>? _advice;
     private IReadOnlyList<StandIn>? _standIns;
 
-    private Assessment(Composition composition, int pies)
+    private Assessment(Composition composition, int pies, Kitchen kitchen)
     {
         Composition = composition;
+        Kitchen = kitchen;
         Pies = pies;
         var pan = composition.Pan;
         Lined = composition.Lined;
@@ -30,7 +32,7 @@ public sealed class Assessment
             Term.Of(PanVolume), Term.Given("lining on the base", composition.Crust.Thickness), Term.Given("lining on the wall", composition.Crust.WallThickness), Term.Given("it stands", new Millimetres(Lined.LiningHeight)));
 
         Crust = CrustSums.Of(composition.Crust, pan);
-        Card = BlindBakeCard.For(composition.Crust, pan, Lined);
+        Card = BlindBakeCard.For(composition.Crust, pan, Lined, new(composition.Oven ?? kitchen.Oven, pies, composition.Filling.Formula.Family.Shell));
         Yield = FillingYield.Of(composition.Filling.Formula, composition.Filling.Setter);
         Fit = Fit.Of(composition.Filling.Formula, Yield, Lined, composition.Filling.Line, composition.Filling.Batch, pies);
 
@@ -61,7 +63,7 @@ public sealed class Assessment
             Term.Of(FilledDepth), Term.Given("width there", new Millimetres(2 * Lined.HalfAt(depth))));
         Topping = ToppingSums.Of(composition.Topping.Topping, composition.Topping.Height, surface);
 
-        Chain = StepChain.For(composition, Card, Crust, FilledDepth, pies);
+        Chain = StepChain.For(composition, Card, Crust, FilledDepth, pies, kitchen.Room);
         Times = Times.Of(Chain, composition);
     }
 
@@ -122,9 +124,8 @@ public sealed class Assessment
     /// <summary>Works a composition out.</summary>
     /// <param name="composition">What was put together; each measure within the limits that <see cref="CompositionAddress"/> holds to.</param>
     /// <param name="pies">How many of it, 1 or more.</param>
-    /// <param name="kitchen">The pans that are to be had; every known one when there is none.</param>
-    public static Assessment Of(Composition composition, int pies = 1, IReadOnlyList<Pan>? kitchen = null) =>
-        new(composition, Math.Max(1, pies)) { Kitchen = kitchen is { Count: > 0 } ? kitchen : PanCupboard.All };
+    /// <param name="kitchen">The kitchen it is made in; one of which nothing is known when there is none.</param>
+    public static Assessment Of(Composition composition, int pies = 1, Kitchen? kitchen = null) => new(composition, Math.Max(1, pies), kitchen ?? Kitchen.Usual);
 
     /// <summary>Every figure that can be opened, each once.</summary>
     public IEnumerable<IWorked> Figures()
@@ -132,7 +133,6 @@ public sealed class Assessment
         IWorked?[] figures =
         [
             PanVolume, PanBase, PanWall, PanTop, PanRim, LinedVolume,
-            Crust.Total, Crust.Disc, Crust.SheetLength, Crust.Offcuts, Crust.HeldBack, Crust.Biscuits, Card.Weights,
             Yield.Weighed, Yield.Volume, Yield.Mass, Yield.SetIndex, Yield.Sugars, Yield.Juice,
             Fit.Needed, Fit.LineDepth, Fit.RunsOver, FilledDepth, FilledEach, FilledMass, LeftOver, LeftOverMass, PotMass,
             Topping?.Surface, Topping?.Cream, Topping?.Sugars,
@@ -140,16 +140,15 @@ public sealed class Assessment
         ];
         var options = new[] { Fit.Exact, Fit.Below, Fit.Above, Fit.Chosen }.OfType<BatchOption>().Distinct()
             .SelectMany(o => new IWorked[] { o.Scale, o.Volume, o.Difference, o.DepthDifference, o.Stands });
-        var stages = Card.Stages.SelectMany(s => new IWorked?[] { s.Heat, s.Minutes }).OfType<IWorked>();
         var lines = Crust.Lines.Concat(Topping?.Lines ?? []).Select(l => (IWorked)l.Mass);
-        return figures.OfType<IWorked>().Concat(stages).Concat(lines).Concat(options).DistinctBy(f => f.Id);
+        return figures.OfType<IWorked>().Concat(Crust.Figures()).Concat(Card.Figures()).Concat(lines).Concat(options).DistinctBy(f => f.Id);
     }
 
     /// <summary>The pans that can stand in for this one, of those that are to be had, the best fit first.</summary>
-    public IReadOnlyList<StandIn> StandIns => _standIns ??= StandIn.For(this, Kitchen);
+    public IReadOnlyList<StandIn> StandIns => _standIns ??= StandIn.For(this, Kitchen.Pans);
 
-    /// <summary>The pans that are to be had: those that Round Crumb knows, unless a kitchen says which it has.</summary>
-    public IReadOnlyList<Pan> Kitchen { get; init; } = PanCupboard.All;
+    /// <summary>The kitchen it is made in.</summary>
+    public Kitchen Kitchen { get; }
 
     /// <summary>The figures of the stand-ins, which are only worked out when they are asked for.</summary>
     public IEnumerable<IWorked> StandInFigures()

@@ -1,5 +1,6 @@
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
@@ -33,6 +34,9 @@ public sealed record Occasion(double FilledAhead, double ToppedAhead, bool NoOve
 /// <param name="Occasion">When it is eaten and by whom.</param>
 public sealed record Composition(Pan Pan, CrustChoice Crust, FillingChoice Filling, ToppingChoice Topping, Occasion Occasion)
 {
+    /// <summary>The oven that this pie says; none for the kitchen's usual one.</summary>
+    public Oven? Oven { get; init; }
+
     /// <summary>The pan with its lining in it.</summary>
     public LinedPan Lined => new(Pan.Inside, Crust.Thickness.Value, Crust.WallThickness.Value, Crust.Height.Value);
 

@@ -1,3 +1,4 @@
+using System.Diagnostics.CodeAnalysis;
 using System.Globalization;
 using System.Text;
 using RoundCrumb.Core.Crusts;
@@ -44,6 +45,11 @@ public static class CompositionAddress
     public const string CrustField = "crust";
     public const string Thickness = "thick";
     public const string Height = "wall";
+    public const string WallThick = "wallthick";
+    public const string BinderField = "bind";
+    public const string Browned = "brown";
+    public const string Frozen = "frozen";
+    public const string OvenField = "oven";
     public const string Bake = "bake";
     public const string EdgeField = "edge";
     public const string SealField = "seal";
@@ -70,12 +76,14 @@ public static class CompositionAddress
     /// <summary>Every field of an address.</summary>
     public static IReadOnlyList<string> Fields { get; } =
     [
-        PanField, OwnTop, OwnBase, OwnDepth, OwnLength, OwnCorner, OwnWater, OwnName, OwnKind, OwnMaterial, CrustField, Thickness, Height, Bake, EdgeField, SealField,
+        PanField, OwnTop, OwnBase, OwnDepth, OwnLength, OwnCorner, OwnWater, OwnName, OwnKind, OwnMaterial, CrustField, Thickness, Height, WallThick, BinderField, Browned, Frozen, Bake, EdgeField, SealField, OvenField,
         FillingField, Make, Line, Firmness, ToppingField, Cream, Ahead, Topped, NoOven, Vegetarian, Was,
     ];
 
     private static readonly (Treatment Value, string Name)[] Treatments =
-        [(Treatment.HotStart, "hot"), (Treatment.Steady, "steady"), (Treatment.Baked, "baked"), (Treatment.Chilled, "chilled")];
+        [(Treatment.HotStart, "hot"), (Treatment.Steady, "steady"), (Treatment.Baked, "baked"), (Treatment.Chilled, "chilled"), (Treatment.Ready, "ready")];
+
+    private static readonly (Binder Value, string Name)[] Binders = [(Binder.AsWritten, "written"), (Binder.None, "none"), (Binder.Sugar, "sugar"), (Binder.Honey, "honey")];
 
     private static readonly (Edge Value, string Name)[] Edges = [(Edge.Trimmed, "trimmed"), (Edge.Crimped, "crimped"), (Edge.HighFluted, "fluted")];
 
@@ -93,6 +101,9 @@ public static class CompositionAddress
 
     /// <summary>The name a treatment has in an address.</summary>
     public static string NameOf(Treatment value) => NameIn(Treatments, value);
+
+    /// <summary>The name a binder has in an address.</summary>
+    public static string NameOf(Binder value) => NameIn(Binders, value);
 
     /// <summary>The name an edge has in an address.</summary>
     public static string NameOf(Edge value) => NameIn(Edges, value);
@@ -137,9 +148,19 @@ public static class CompositionAddress
         Add(CrustField, c.Crust.Family.Id);
         Add(Thickness, Number(c.Crust.Thickness.Value));
         Add(Height, Number(c.Crust.Height.Value));
+        if (c.Crust.Wall is { } wall)
+            Add(WallThick, Number(wall.Value));
+        if (c.Crust.Binder is not Binder.AsWritten)
+            Add(BinderField, NameOf(c.Crust.Binder));
+        if (c.Crust.Browned)
+            Add(Browned, "1");
+        if (c.Crust.Frozen)
+            Add(Frozen, "1");
         Add(Bake, NameOf(c.Crust.Treatment));
         Add(EdgeField, NameOf(c.Crust.Edge));
         Add(SealField, c.Crust.Seal.Id);
+        if (c.Oven is { } oven)
+            Add(OvenField, oven.Id);
         Add(FillingField, c.Filling.Formula.Id);
         Add(Make, NameOf(c.Filling.Batch));
         Add(Line, Number(c.Filling.Line.Value));
@@ -236,10 +257,27 @@ public static class CompositionAddress
                 treatment = usual.Treatment;
             var edge = newCrust || Follows(EdgeField, 3) ? usual.Edge : Named(EdgeField, Edges, usual.Edge, "an edge");
             var seal = Known(SealField, Seal.Find, Seal.None, "seal");
+            var oven = string.IsNullOrEmpty(field(OvenField)) ? null : Known(OvenField, book.Oven, null, "oven");
 
             var usualLine = new Millimetres(formula.Family.FillLine.Usual);
             var line = newFilling || Follows(Line, 5) ? usualLine : Length(Line, usualLine, 0, pan.Depth.Value, "The fill line is {0} to {1} below the rim.");
             (thick, line) = LeaveRoom(pan, thick, line, usual.Thickness, usualLine);
+            var crust = new CrustChoice(crustFamily, thick, height, treatment, edge, seal);
+            if (crustFamily is CrumbFamily)
+            {
+                // A wall of which nothing is said follows the base.
+                var wall = newCrust || string.IsNullOrWhiteSpace(field(WallThick)) ? crust.UsualWall : Length(WallThick, crust.UsualWall, 2, 12, "A pressed wall is {0} to {1} thick.");
+                crust = crust with
+                {
+                    Wall = Math.Abs(wall.Value - crust.UsualWall.Value) < 1e-9 ? null : wall,
+                    Binder = Named(BinderField, Binders, Binder.AsWritten, "a binder"),
+                    Browned = Flag(Browned),
+                };
+            }
+            else if (crustFamily is RolledFamily)
+            {
+                crust = crust with { Frozen = Flag(Frozen) };
+            }
 
             var setter = Plain(Firmness, 100, 50, 200, "Between 50 and 200 % of the setter as written.") / 100;
             var topping = Known(ToppingField, book.Topping, Topping.Icing, "topping");
@@ -253,8 +291,9 @@ public static class CompositionAddress
             }
 
             var composition = new Composition(
-                pan, new(crustFamily, thick, height, treatment, edge, seal), new(formula, ReadBatch(), line, setter),
-                new(topping, cream), new(ahead, topped, Flag(NoOven), Flag(Vegetarian)));
+                pan, crust, new(formula, ReadBatch(), line, setter),
+                new(topping, cream), new(ahead, topped, Flag(NoOven), Flag(Vegetarian)))
+            { Oven = oven };
             return new(composition, _troubles);
         }
 
@@ -357,7 +396,8 @@ public static class CompositionAddress
 
         private bool Flag(string name) => field(name) is "1" or "on" or "true";
 
-        private T Known<T>(string name, Func<string, T?> find, T usual, string noun)
+        [return: NotNullIfNotNull(nameof(usual))]
+        private T? Known<T>(string name, Func<string, T?> find, T? usual, string noun)
             where T : class
         {
             var typed = field(name);

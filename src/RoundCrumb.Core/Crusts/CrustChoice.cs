@@ -2,6 +2,22 @@ using RoundCrumb.Core.Quantities;
 
 namespace RoundCrumb.Core.Crusts;
 
+/// <summary>What sweetens a pressed crumb and binds it.</summary>
+public enum Binder
+{
+    /// <summary>As the family has it.</summary>
+    AsWritten,
+
+    /// <summary>Nothing but the fat.</summary>
+    None,
+
+    /// <summary>Caster sugar.</summary>
+    Sugar,
+
+    /// <summary>Honey: the same sugars, and it glues.</summary>
+    Honey,
+}
+
 /// <summary>A crust as chosen for one pie.</summary>
 /// <param name="Family">Which kind.</param>
 /// <param name="Thickness">Of the dough, or of the pressed base.</param>
@@ -11,11 +27,28 @@ namespace RoundCrumb.Core.Crusts;
 /// <param name="Seal">What keeps the wet off it.</param>
 public sealed record CrustChoice(CrustFamily Family, Millimetres Thickness, Millimetres Height, Treatment Treatment, Edge Edge, Seal Seal)
 {
+    /// <summary>How thick a pressed crumb stands against the wall; none for as thick as its base, and no thicker than is usual.</summary>
+    public Millimetres? Wall { get; init; }
+
+    /// <summary>What binds a pressed crumb.</summary>
+    public Binder Binder { get; init; }
+
+    /// <summary>True when the butter of a pressed crumb is browned first.</summary>
+    public bool Browned { get; init; }
+
+    /// <summary>True when a rolled shell goes from the freezer into the oven.</summary>
+    public bool Frozen { get; init; }
+
     /// <summary>True when it spends time in the oven.</summary>
-    public bool IsBaked => Treatment is not Treatment.Chilled;
+    public bool IsBaked => Treatment is not (Treatment.Chilled or Treatment.Ready);
 
     /// <summary>How thick it stands against the wall.</summary>
-    public Millimetres WallThickness => Family is CrumbFamily
-        ? new(Math.Min(Thickness.Value, CrustConstants.CrumbWall.Usual))
-        : Thickness;
+    public Millimetres WallThickness => Family switch
+    {
+        CrumbFamily => Wall ?? UsualWall,
+        _ => Thickness,
+    };
+
+    /// <summary>How thick a pressed crumb stands against the wall unless the baker says.</summary>
+    public Millimetres UsualWall => new(Math.Min(Thickness.Value, CrustConstants.CrumbWall.Usual));
 }

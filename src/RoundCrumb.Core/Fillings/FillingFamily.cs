@@ -1,3 +1,4 @@
+using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Cutting;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
@@ -43,6 +44,9 @@ public sealed record FillingFamily(
     IReadOnlyList<CutBand> Bands,
     double Aim)
 {
+    /// <summary>What it wants of its shell.</summary>
+    public ShellNeed Shell => ShellNeed.Of(Id);
+
     private static readonly Constant PotAndSpatula = new("left in pot and spatula", 0.02, 0.01, 0.04, Dimension.Share, "However well it is scraped.");
 
     public static readonly FillingFamily StarchCustard = new(

@@ -1,6 +1,7 @@
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
 
@@ -16,20 +17,25 @@ namespace RoundCrumb.Core.Pans;
 /// <param name="SetTime">In the fridge to set at that depth.</param>
 /// <param name="Misfit">How badly it fits: 0 is the same pan.</param>
 /// <param name="After">The pie in this pan.</param>
+/// <param name="Owned">How many pies of it the kitchen has room for; none where nobody has counted.</param>
 public sealed record StandIn(
-    Pan Pan, int Count, Worked<Millimetres> Depth, Worked<Millimetres> Deeper, Worked<Factor> BatchForDepth, Worked<Factor> BakeTime, Worked<MinuteRange> SetTime, double Misfit, Composition After)
+    Pan Pan, int Count, Worked<Millimetres> Depth, Worked<Millimetres> Deeper, Worked<Factor> BatchForDepth, Worked<Factor> BakeTime, Worked<MinuteRange> SetTime, double Misfit, Composition After, int? Owned)
 {
     /// <summary>More of one pan than this is nobody's idea of standing in.</summary>
     private const int MostPans = 24;
 
+    /// <summary>True when the kitchen has not as many of it as are needed.</summary>
+    public bool TooFew => Owned < Count;
+
     /// <summary>The pans that can stand in for a pie's own, the best fit first.</summary>
-    public static IReadOnlyList<StandIn> For(Assessment pie, IEnumerable<Pan> pans)
+    public static IReadOnlyList<StandIn> For(Assessment pie, IEnumerable<PanPlace> pans)
     {
         var c = pie.Composition;
         var found = new List<StandIn>();
-        foreach (var pan in pans)
+        foreach (var place in pans)
         {
-            if (pan.Key != c.Pan.Key && (pan.Id != c.Pan.Id || pan.Inside != c.Pan.Inside) && Of(pie, pan) is { } one)
+            var pan = place.Pan;
+            if (pan.Key != c.Pan.Key && (pan.Id != c.Pan.Id || pan.Inside != c.Pan.Inside) && Of(pie, place) is { } one)
                 found.Add(one);
         }
 
@@ -37,9 +43,10 @@ public sealed record StandIn(
         return found;
     }
 
-    private static StandIn? Of(Assessment pie, Pan pan)
+    private static StandIn? Of(Assessment pie, PanPlace place)
     {
         var c = pie.Composition;
+        var pan = place.Pan;
         var moved = c.To(pan);
 
         // What no longer fits in so shallow a pan is settled as any typed measure is.
@@ -84,8 +91,9 @@ public sealed record StandIn(
             + (0.12 * Math.Log2(count))
             + (pan.Kind == c.Pan.Kind ? 0 : 0.1)
             + (pan.Unmoulds == c.Pan.Unmoulds ? 0 : 0.15)
-            + (pan.HasRim == c.Pan.HasRim || c.Crust.Edge is Edge.Trimmed ? 0 : 0.1);
-        return new(pan, count, depth, deeper, batch, bake, set, misfit, moved);
+            + (pan.HasRim == c.Pan.HasRim || c.Crust.Edge is Edge.Trimmed ? 0 : 0.1)
+            + (place.Room < count ? 0.5 : 0);
+        return new(pan, count, depth, deeper, batch, bake, set, misfit, moved, place.Room);
     }
 
     /// <summary>Every figure that can be opened.</summary>

@@ -18,7 +18,10 @@ public enum Dimension
     /// <summary>What an oven is set to, held in °C of a conventional oven.</summary>
     OvenHeat,
 
-    /// <summary>How warm food is, held in °C. Never a fan or gas figure.</summary>
+    /// <summary>What one oven's own dial is turned to, held as °C on that dial; its fan and error are reckoned in already.</summary>
+    OvenDial,
+
+    /// <summary>How warm food or a room is, held in °C. Never a fan or gas figure.</summary>
     Warmth,
 
     /// <summary>What a thermometer in the oven read, held as °C of a conventional oven; shown to the degree.</summary>

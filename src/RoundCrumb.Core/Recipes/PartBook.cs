@@ -1,6 +1,7 @@
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Toppings;
 
@@ -13,9 +14,10 @@ public sealed class PartBook
     private readonly Dictionary<string, FillingFormula> _fillings;
     private readonly Dictionary<string, Topping> _toppings;
 
-    private PartBook(IEnumerable<CrustFamily> crusts, IEnumerable<FillingFormula> fillings, IEnumerable<Topping> toppings, IReadOnlyList<Pan>? kitchen = null)
+    private PartBook(IEnumerable<CrustFamily> crusts, IEnumerable<FillingFormula> fillings, IEnumerable<Topping> toppings, IReadOnlyList<Pan>? kitchen = null, IReadOnlyList<Oven>? ovens = null)
     {
         Kitchen = kitchen ?? [];
+        Ovens = ovens ?? [];
         Crusts = [.. crusts];
         Fillings = [.. fillings];
         Toppings = [.. toppings];
@@ -39,11 +41,17 @@ public sealed class PartBook
     /// <summary>The baker's own pans, by the key they have in the kitchen.</summary>
     public IReadOnlyList<Pan> Kitchen { get; }
 
+    /// <summary>The ovens of the kitchen, by the id they have there.</summary>
+    public IReadOnlyList<Oven> Ovens { get; }
+
+    /// <summary>The oven with this id, or none.</summary>
+    public Oven? Oven(string id) => id == Kitchens.Oven.Plain.Id ? Kitchens.Oven.Plain : Ovens.FirstOrDefault(o => o.Id == id);
+
     /// <summary>The pan with this id, shipped, or by its key in the kitchen; or none.</summary>
     public Pan? Pan(string id) => PanCupboard.Find(id) ?? Kitchen.FirstOrDefault(p => p.Key == id);
 
-    /// <summary>The same with the pans of a kitchen.</summary>
-    public PartBook With(IReadOnlyList<Pan> kitchen) => kitchen.Count == 0 ? this : new(Crusts, Fillings, Toppings, kitchen);
+    /// <summary>The same with the baker's own pans and the ovens of a kitchen.</summary>
+    public PartBook With(IReadOnlyList<Pan> kitchen, IReadOnlyList<Oven> ovens) => kitchen.Count == 0 && ovens.Count == 0 ? this : new(Crusts, Fillings, Toppings, kitchen, ovens);
 
     /// <summary>The same with more of the baker's own; what can't be used is left out, and what is here already stays.</summary>
     public PartBook With(IEnumerable<PartRecipe> parts)
@@ -53,17 +61,19 @@ public sealed class PartBook
             Crusts.Concat(own.Select(p => p.AsCrust()).OfType<CrustFamily>()).DistinctBy(c => c.Id),
             Fillings.Concat(own.Where(p => !p.Trouble.Exists).Select(p => p.AsFilling()).OfType<FillingFormula>()).DistinctBy(f => f.Id),
             Toppings.Concat(own.Where(p => !p.Trouble.Exists).Select(p => p.AsTopping()).OfType<Topping>()).DistinctBy(t => t.Id),
-            Kitchen);
+            Kitchen,
+            Ovens);
     }
 
     /// <summary>The shipped book with the parts of one composition in it, so that what is written of it is read back.</summary>
     public static PartBook Around(Composition c) =>
-        Shipped.Crust(c.Crust.Family.Id) == c.Crust.Family && Shipped.Filling(c.Filling.Formula.Id) == c.Filling.Formula && Shipped.Topping(c.Topping.Topping.Id) == c.Topping.Topping
+        Shipped.Crust(c.Crust.Family.Id) == c.Crust.Family && Shipped.Filling(c.Filling.Formula.Id) == c.Filling.Formula && Shipped.Topping(c.Topping.Topping.Id) == c.Topping.Topping && (c.Oven is null || c.Oven == Kitchens.Oven.Plain)
             ? Shipped
             : new(
                 Shipped.Crusts.Append(c.Crust.Family).DistinctBy(f => f.Id),
                 Shipped.Fillings.Append(c.Filling.Formula).DistinctBy(f => f.Id),
-                Shipped.Toppings.Append(c.Topping.Topping).DistinctBy(t => t.Id));
+                Shipped.Toppings.Append(c.Topping.Topping).DistinctBy(t => t.Id),
+                ovens: c.Oven is { } oven ? [oven] : null);
 
     /// <summary>The crust with this id, or none.</summary>
     public CrustFamily? Crust(string id) => _crusts.GetValueOrDefault(id);

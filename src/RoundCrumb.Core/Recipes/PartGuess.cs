@@ -49,7 +49,13 @@ public static class PartGuess
 
         var flour = Grams(i => i.IsFlour);
         if (flour <= 0 || Grams(i => i.Shelf is PantryShelf.Biscuits) > flour)
-            return CrustBook.PlainCrumb.Id;
+        {
+            // The family of the biscuit that there is most of; a biscuit without one of its own is like the plain kind.
+            var crumb = lines.Where(l => l.Ingredient.Shelf is PantryShelf.Biscuits or PantryShelf.Nuts || l.Ingredient.Id is "rolled-oats").MaxBy(l => l.Mass)?.Ingredient;
+            return CrustBook.All.OfType<CrumbFamily>().FirstOrDefault(f => f.Crumb == crumb)?.Id
+                ?? (crumb?.Shelf is PantryShelf.Nuts ? CrustBook.NutCrumb.Id : CrustBook.PlainCrumb.Id);
+        }
+
         var sugar = Grams(i => i.IsSugar) / flour;
         var egg = Grams(i => i.Egg is not EggPart.None) / flour;
         if (Grams(i => i.Id is "rolled-oats" or "oat-flour") / flour > 0.15)

@@ -176,10 +176,13 @@ public static class PartFamilies
     /// <summary>Id and name of every family of a kind.</summary>
     public static IReadOnlyList<(string Id, string Name)> Of(PartKind kind) => kind switch
     {
-        PartKind.Crust => [.. CrustBook.All.Select(f => (f.Id, f is CrumbFamily ? "Pressed crumb" : f.Name))],
+        PartKind.Crust => [.. CrustBook.All.Where(IsMade).Select(f => (f.Id, f.Name))],
         PartKind.Filling => [.. FillingFamily.All.Select(f => (f.Id, f.Name))],
         _ => [(WhippedCream, "Whipped cream")],
     };
+
+    /// <summary>True for a crust that is made from a recipe; bought ones and whole biscuits have none.</summary>
+    public static bool IsMade(CrustFamily family) => family is RolledFamily { Sheet: null } or CrumbFamily;
 
     /// <summary>The name of a family; its id where it is not known.</summary>
     public static string NameOf(PartKind kind, string id) => Of(kind).FirstOrDefault(f => f.Id == id) is { Id: not null } found ? found.Name : id;

@@ -75,18 +75,16 @@ public static class RatioChecks
         yield return new("sugar", i => i.IsSugar ? 1 : 0, Percent("sugar to crumb", 8, 0, 25, "It helps a baked crumb to hold together."), "", "it is sticky, and hard when cold");
     }
 
+    /// <summary>What a crumb drinks: its own family's figure, or one for the biscuits that have no family.</summary>
     private static Constant FatFor(Ingredient crumb, CrumbFamily family) => crumb.Id switch
     {
-        "wheatmeal-crumbs" or "oat-biscuit-crumbs" => Percent("fat to wheatmeal crumb", 50, 45, 55, "Coarser crumb drinks more."),
-        "vanilla-wafer-crumbs" or "ginger-biscuit-crumbs" => Percent("fat to this crumb", 38, 35, 40, "Rich and sugary already."),
+        "oat-biscuit-crumbs" => Percent("fat to oat biscuit crumb", 50, 45, 55, "Coarser crumb drinks more."),
         "spiced-biscuit-crumbs" or "chocolate-biscuit-crumbs" or "coconut-biscuit-crumbs" => Percent("fat to this crumb", 39, 34, 45, "Rich and sugary already."),
         "shortbread-crumbs" => Percent("fat to shortbread crumb", 22, 16, 28, "It is a quarter butter already."),
-        "sandwich-biscuit-crumbs" => Percent("fat to filled biscuit crumb", 28, 25, 30, "Its filling holds it already."),
-        "pretzel-crumbs" => Percent("fat to pretzel crumb", 68, 60, 75, "Dry and lean; it wants sugar or honey as well."),
-        "rolled-oats" => Percent("fat to toasted oats", 50, 45, 55, "Oats drink."),
-        _ when crumb.Shelf is PantryShelf.Nuts => Percent("fat to nut meal", 22, 20, 25, "Nuts bring their own."),
-        _ => family.Mix.First(p => p.Role is CrumbRole.Fat).Share,
+        _ => Fat(CrustBook.All.OfType<CrumbFamily>().FirstOrDefault(f => f.Crumb == crumb) ?? (crumb.Shelf is PantryShelf.Nuts ? CrustBook.NutCrumb : family)),
     };
+
+    private static Constant Fat(CrumbFamily family) => family.Mix.First(p => p.Role is CrumbRole.Fat).Share;
 
     private static RatioCheck Check(FamilyRatio ratio, PartRecipe part, double against, string of)
     {

@@ -16,7 +16,7 @@ public static class ShippedParts
     /// <summary>All of them: crusts, fillings, toppings.</summary>
     public static IReadOnlyList<PartRecipe> All { get; } =
     [
-        .. CrustBook.All.Select(Of),
+        .. CrustBook.All.Where(PartFamilies.IsMade).Select(Of),
         .. FillingBook.All.Select(Of),
         .. Topping.All.Where(t => t != Topping.None).Select(Of),
     ];

@@ -22,13 +22,25 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
     /// <param name="crust">Its crust sums, for one pie.</param>
     /// <param name="depth">How deep the filling stands.</param>
     /// <param name="pies">How many, 1 or more.</param>
-    public static StepChain For(Composition c, BlindBakeCard card, CrustSums crust, Worked<Millimetres> depth, int pies)
+    /// <param name="room">How warm the kitchen is.</param>
+    public static StepChain For(Composition c, BlindBakeCard card, CrustSums crust, Worked<Millimetres> depth, int pies, RoomCelsius room)
     {
         var steps = new List<Step>(16);
-        if (c.Crust.Family is RolledFamily rolled)
-            Rolled(steps, rolled, crust, pies);
-        else
-            Pressed(steps, (CrumbFamily)c.Crust.Family, crust, pies);
+        switch (c.Crust.Family)
+        {
+            case RolledFamily rolled:
+                Rolled(steps, rolled, c.Crust, crust, pies, room);
+                break;
+            case CrumbFamily crumb:
+                Pressed(steps, crumb, c.Crust, crust, pies);
+                break;
+            case LaidFamily:
+                Laid(steps, crust, pies);
+                break;
+            default:
+                break;
+        }
+
         Bake(steps, card, pies);
 
         var set = SetTimeOf(c.Filling.Formula.Family, depth);
@@ -50,7 +62,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             Term.Given("the family's minutes", t), Term.Of(depth), family.SetDepth);
     }
 
-    private static void Rolled(List<Step> steps, RolledFamily family, CrustSums crust, int pies)
+    private static void Rolled(List<Step> steps, RolledFamily family, CrustChoice choice, CrustSums crust, int pies, RoomCelsius room)
     {
         var fat = family.Dough.FirstOrDefault(p => p.Ingredient.IsFat)?.Ingredient.ShortName ?? "fat";
         var dough = (crust.Total.Value * pies).AsQuantity();
@@ -63,31 +75,55 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             case Mixing.Rubbed:
                 steps.Add(new(Part.Crust, new($"Rub the cold {Bare(fat)} into the flour, then the egg and a little water until it just holds: about {{0}} of dough.", dough), new(12, 2, pies), MinuteRange.None, "bench", "fine crumbs, then a smooth dough that does not stick", "Raw flour and egg are not for tasting."));
                 break;
+            case Mixing.Bought:
+                steps.Add(new(Part.Crust, crust.Sheets is { } sheets ? new Phrase("Take {0} bought sheets out of the fridge.", new Quantity(Math.Ceiling(sheets.EachLines > 0 ? (double)pies / sheets.EachLines : sheets.Count.Value.Value * pies), Dimension.Count)) : "Take the bought sheet out of the fridge.", new(1, 0, pies), MinuteRange.Between(5, 15), "bench", "it unrolls without cracking"));
+                break;
             default:
                 steps.Add(new(Part.Crust, $"Take the {Bare(fat)} out to soften.", new(1, 0, pies), new(StepConstants.SoftenFat.Low, StepConstants.SoftenFat.Usual, StepConstants.SoftenFat.High), "bench", "a finger sinks in"));
                 steps.Add(new(Part.Crust, new($"Cream {Bare(fat)} and sugar, beat in the egg, then the flour until no dry bits show: about {{0}} of dough.", dough), new(9, 1.5, pies), MinuteRange.None, "mixer", "smooth, no longer", "Raw flour and egg are not for tasting."));
                 break;
         }
 
-        steps.Add(new(Part.Crust, "Flatten, wrap and rest in the fridge.", new(1, 1, pies), new(family.RestMinutes, family.RestMinutes, 48 * 60), "fridge", "firm, no longer springy"));
+        if (family.Mixing is not Mixing.Bought)
+            steps.Add(new(Part.Crust, "Flatten, wrap and rest in the fridge.", new(1, 1, pies), new(family.RestMinutes, family.RestMinutes, CrustConstants.FridgeMost.Usual), "fridge", "firm, no longer springy"));
+        if (room.IsWarm)
+            steps.Add(new(Part.Crust, new("At {0} in here, chill board and pin with a tray of ice; roll one at a time and put it back cold whenever it bends.", room.AsQuantity()), new(3, 0, pies), MinuteRange.Of(10), "bench", "the board cool to the wrist"));
         steps.Add(new(
             Part.Crust,
             crust.SheetLength is { } length ? new Phrase("Roll to a sheet {0} by {1}, line the pan, finish the edge, dock the base.", crust.Disc!, length) : new Phrase("Roll to a disc {0} across, line the pan, finish the edge, dock the base.", crust.Disc!),
             new(2, 9, pies), MinuteRange.None, "bench", "even, no thin spots; keep the scraps for patching"));
-        steps.Add(new(Part.Crust, "Chill the lined shell.", new(0, 0.5, pies), new(StepConstants.ChillShell.Low, StepConstants.ChillShell.Usual, 24 * 60), "fridge", "hard to the touch"));
+        steps.Add(choice.Frozen
+            ? new(Part.Crust, "Freeze the lined shell.", new(0, 0.5, pies), new(CrustConstants.FreezeShell.Low, CrustConstants.FreezeShell.Usual, CrustConstants.FreezerShell.Usual), "freezer", "hard right through; it goes into the oven as it is")
+            : new(Part.Crust, "Chill the lined shell.", new(0, 0.5, pies), new(StepConstants.ChillShell.Low, StepConstants.ChillShell.Usual, CrustConstants.ShellFridgeMost.Usual), "fridge", "hard to the touch"));
     }
 
     private static string Bare(string fat) => fat.Replace("unsalted ", "", StringComparison.Ordinal);
 
-    private static void Pressed(List<Step> steps, CrumbFamily family, CrustSums crust, int pies)
+    private static void Pressed(List<Step> steps, CrumbFamily family, CrustChoice choice, CrustSums crust, int pies)
     {
+        if (crust.BrownedAway is { } away)
+            steps.Add(new(Part.Crust, new("Brown the butter in a wide pan: {0} of it boils off. Weigh it again.", (away.Value * pies).AsQuantity()), new(6, 1, pies), MinuteRange.Between(5, 10), "hob", "nut-brown flecks, smells of toast", "It foams up and goes from brown to black in seconds; smoking butter: off the heat, window open, leave it be."));
         steps.Add(new(
             Part.Crust,
-            crust.Biscuits is { } biscuits ? new Phrase("Crush about {0} biscuits and melt the fat.", (biscuits.Value with { Value = biscuits.Value.Value * pies }).AsQuantity()) : "Grind the crumb and melt the fat.",
+            crust.Biscuits is { } biscuits
+                ? new Phrase(choice.Browned ? "Crush about {0} biscuits." : "Crush about {0} biscuits and melt the fat.", (biscuits.Value with { Value = biscuits.Value.Value * pies }).AsQuantity())
+                : choice.Browned ? "Grind the crumb." : "Grind the crumb and melt the fat.",
             new(5, 2, pies), MinuteRange.None, "bench", "even sand, no lumps"));
         if (crust.HeldBack is { } held)
-            steps.Add(new(Part.Crust, new($"Stir in the rest and all but {{0}} of the {Bare(family.Fat!.ShortName)}; add that in thirds.", new Said((held.Value * pies).AsQuantity(), Ingredient: family.Fat)), new(3, 1, pies), MinuteRange.None, "bench", "squeezed, it clumps and looks dry; greasy wants more crumb"));
-        steps.Add(new(Part.Crust, "Press base, then wall, with a flat-bottomed glass.", new(1, 7, pies), MinuteRange.None, "bench", "level, corners not thick"));
+            steps.Add(new(Part.Crust, new($"Stir in the rest and all but {{0}} of the {Bare(family.Fat!.ShortName)}; add that in thirds of {{1}}, squeezing a handful each time.", new Said((held.Value * pies).AsQuantity(), Ingredient: family.Fat), new Said((held.Value * (pies / 3.0)).AsQuantity(), Ingredient: family.Fat)), new(3, 1, pies), MinuteRange.None, "bench", "squeezed, it clumps and looks dry; greasy wants more crumb"));
+        steps.Add(new(Part.Crust, choice.Height.Value > choice.Thickness.Value ? "Press base, then wall, with a flat-bottomed glass." : "Press the base with a flat-bottomed glass.", new(1, 7, pies), MinuteRange.None, "bench", "level, corners not thick"));
+    }
+
+    private static void Laid(List<Step> steps, CrustSums crust, int pies)
+    {
+        var laid = crust.Laid!;
+        steps.Add(new(Part.Crust, new("Crush and butter {0} of biscuits for the gaps.", (laid.Gaps.Value * pies).AsQuantity()), new(4, 1, pies), MinuteRange.None, "bench", "squeezed, it clumps and looks dry"));
+        steps.Add(new(
+            Part.Crust,
+            laid.Wall > 0
+                ? new("Lay {0} biscuits on each base and stand {1} round the wall; press the crumbs between them.", new Quantity(laid.Base.Count, Dimension.Count), new Quantity(laid.Wall, Dimension.Count))
+                : new Phrase("Lay {0} biscuits on each base; press the crumbs between them.", new Quantity(laid.Base.Count, Dimension.Count)),
+            new(1, 8, pies), MinuteRange.None, "bench", "none rocks; none is loose, or it floats"));
     }
 
     private static void Bake(List<Step> steps, BlindBakeCard card, int pies)
@@ -96,17 +132,24 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         {
             var words = stage.Name switch
             {
-                "Weighted" => new Phrase("Line with crumpled paper, fill with {0} of rice or beans for each shell, and bake at {1}.", card.Weights!, stage.Heat!),
-                "Open" => new Phrase("Lift out paper and weights, and bake on at {0}.", stage.Heat!),
-                "Bake" => new Phrase("Bake the crumb crust at {0}.", stage.Heat!),
-                "Seal" when stage.Heat is { } heat => new Phrase("Brush with the seal and put back at {0}.", heat),
-                "Seal" => new Phrase("Brush the cooled shell with melted chocolate and let it set."),
-                "Chill" => new Phrase("Chill the crumb crust."),
+                "Weighted" => At("Line with crumpled paper, fill with {1} of rice or beans for each shell, and bake at {0}", card, stage, card.Weights!),
+                "Open" => At("Lift out paper and weights, and bake on at {0}", card, stage),
+                "Bake" => At("Bake the crumb crust at {0}", card, stage),
+                "Seal" when stage.Heat is not null => At("Brush with the seal and put back at {0}", card, stage),
+                "Seal" => new Phrase(stage.Minutes.Value.Best > 0 ? "Brush the cooled crust with the seal and let it set." : "Spread the base with the seal as the filling goes in."),
+                "Chill" => new Phrase("Chill the crust."),
+                "Unpack" => new Phrase("Unpack the bought shells; leave them in their foil."),
+                "Fill" => new Phrase("Have the filling ready: it goes onto the hot shell."),
                 _ => new Phrase("Cool the shell on a rack."),
             };
             var most = stage.Name switch { "Cool" => 24 * 60, "Chill" => 48 * 60, _ => stage.Minutes.Value.Most };
-            steps.Add(new(Part.Crust, words, stage.Name == "Cool" ? new(0, 0, pies) : new(1, 1.5, pies), stage.Minutes.Value with { Most = most }, stage.Heat is null ? stage.Name == "Chill" ? "fridge" : "bench" : "oven", stage.Cue, stage.Name == "Open" ? "Beans hold their heat: tip them into metal, not plastic." : default(Phrase)));
+            steps.Add(new(Part.Crust, words, stage.Name is "Cool" or "Fill" ? new(0, 0, pies) : stage.Name is "Unpack" ? new(1, 0.5, pies) : new(1, 1.5, pies), stage.Minutes.Value with { Most = most }, stage.Heat is null ? stage.Name == "Chill" ? "fridge" : "bench" : "oven", stage.Cue, stage.Name == "Open" ? "Beans hold their heat: tip them into metal, not plastic." : default(Phrase)));
         }
+
+        // The dial is named where it says something else than the heat.
+        static Phrase At(string words, BlindBakeCard card, BakeStage stage, params Said[] more) => card.Setting.Oven.DialIsHeat
+            ? new(words + ".", [stage.Heat!, .. more])
+            : new(words + $" ({card.Setting.Oven.Name.Replace("{", "{{", StringComparison.Ordinal).Replace("}", "}}", StringComparison.Ordinal)}: set {{{more.Length + 1}}}).", [stage.Heat!, .. more, card.Dial!]);
     }
 
     private static void Custard(List<Step> steps, Worked<Millimetres> depth, MinuteRange set, int pies)

@@ -76,6 +76,7 @@ public readonly record struct Shown(UnitChoice Units)
         Dimension.Length => Length(amount),
         Dimension.Area => Area(amount),
         Dimension.OvenHeat => Oven(amount),
+        Dimension.OvenDial => Dial(amount),
         Dimension.Warmth => Units.Oven is OvenUnit.Fahrenheit ? Invariant($"{Math.Round((amount * 9 / 5) + 32):0} °F") : Invariant($"{Math.Round(amount):0} °C"),
         Dimension.OvenReading => Reading(amount),
         Dimension.HeatDifference => Units.Oven is OvenUnit.Fahrenheit ? Invariant($"{amount * 9 / 5:0} °F") : Invariant($"{amount:0} °C"),
@@ -165,6 +166,14 @@ public readonly record struct Shown(UnitChoice Units)
     {
         OvenUnit.Fahrenheit => Invariant($"{Math.Round(OvenScale.ToFahrenheit(new(c)) / 5) * 5:0} °F"),
         OvenUnit.Fan => Invariant($"{Math.Round((c - OvenScale.FanAllowance) / 5) * 5:0} °C fan"),
+        OvenUnit.Gas => c < 125 ? "gas ½" : Invariant($"gas {OvenScale.ToGas(new(c))}"),
+        _ => Invariant($"{Math.Round(c / 5) * 5:0} °C"),
+    };
+
+    /// <summary>A dial is set to fives; its own fan is no business of the units.</summary>
+    private string Dial(double c) => Units.Oven switch
+    {
+        OvenUnit.Fahrenheit => Invariant($"{Math.Round(OvenScale.ToFahrenheit(new(c)) / 5) * 5:0} °F"),
         OvenUnit.Gas => c < 125 ? "gas ½" : Invariant($"gas {OvenScale.ToGas(new(c))}"),
         _ => Invariant($"{Math.Round(c / 5) * 5:0} °C"),
     };

@@ -1,10 +1,12 @@
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Records;
 using RoundCrumb.Data.Bakes;
+using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pans;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
@@ -27,11 +29,13 @@ public static class MarrowbyLock
         ("Late-shift coffee pie", Whole("pan=plate-23&crust=butter-flaky&bake=hot&edge=crimped&seal=none&fill=coffee-custard&make=exact&top=plain&cream=12&ahead=22&topped=2")),
     ];
 
-    /// <summary>The rack of the tea room, two kinds on it of its own.</summary>
+    /// <summary>The rack of the tea room, four kinds on it of its own.</summary>
     private static IReadOnlyList<(string Pan, int Owned)> Rack { get; } =
     [
         ("pan=plate-20", 2), ("pan=plate-23", 4), ("pan=deep-plate-24", 1), ("pan=plate-28", 1), ("pan=tart-20", 2), ("pan=tart-23", 3), ("pan=tart-25", 2), ("pan=tartlet-8", 24),
         ("pan=tartlet-10", 12), ("pan=oblong-35", 2), ("pan=springform-18", 1), ("pan=springform-20", 2), ("pan=springform-23", 1), ("pan=tray-28", 2), ("pan=ramekin-9", 8), ("pan=wells-12", 2),
+        ("pan=square-20", 1), ("pan=pot-120", 24), (CompositionAddress.WritePan(new(PanCupboard.OwnId, "10 cm ring, steel", PanKind.Ring, PanMaterial.BrightAluminium, new(100), new(100), new(30))), 8),
+        (CompositionAddress.WritePan(new(PanCupboard.OwnId, "20 cm perforated ring", PanKind.Ring, PanMaterial.PerforatedSteel, new(200), new(200), new(22))), 3),
         (CompositionAddress.WritePan(new(PanCupboard.OwnId, "Lockkeeper’s blue dish", PanKind.PiePlate, PanMaterial.Ceramic, new(255), new(200), new(36)) { Water = new(1490) }), 1),
         (CompositionAddress.WritePan(new(PanCupboard.OwnId, "Old enamel plate", PanKind.PiePlate, PanMaterial.BrightAluminium, new(240), new(190), new(28))), 2),
     ];
@@ -78,6 +82,13 @@ public static class MarrowbyLock
         context.Bakes.Add(open);
         foreach (var (pan, owned) in Rack)
             context.KitchenPans.Add(new KitchenPan { Address = pan, Owned = owned });
+        context.KitchenOvens.AddRange(
+            new KitchenOven { Name = "Big oven", Width = 600, Depth = 400, Shelves = 3, RunsHot = 12, Place = 1 },
+            new KitchenOven { Name = "Small fan oven", Width = 435, Depth = 350, Shelves = 2, Fan = true, RunsHot = -5, Place = 2 });
+        context.KitchenColds.AddRange(
+            new KitchenCold { Name = "Tall fridge", Kind = ColdKind.Fridge, Places = 8, Widest = 300 },
+            new KitchenCold { Name = "Chest freezer", Kind = ColdKind.Freezer, Places = 5, Widest = 360 });
+        context.KitchenRooms.Add(new KitchenRoom { Celsius = 22 });
         foreach (var part in MarrowbyParts.All)
             context.Parts.Add(MarrowbyParts.Make(part, now, read));
         await context.SaveChangesAsync(cancel);

@@ -118,6 +118,84 @@ namespace RoundCrumb.Data.Migrations
                     b.ToTable("Marks");
                 });
 
+            modelBuilder.Entity("RoundCrumb.Data.Kitchens.KitchenCold", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("DeletedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Places")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("Widest")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("KitchenColds");
+                });
+
+            modelBuilder.Entity("RoundCrumb.Data.Kitchens.KitchenOven", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("DeletedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("Depth")
+                        .HasColumnType("REAL");
+
+                    b.Property<bool>("Fan")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Place")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("RunsHot")
+                        .HasColumnType("REAL");
+
+                    b.Property<int>("Shelves")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("Width")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("KitchenOvens");
+                });
+
+            modelBuilder.Entity("RoundCrumb.Data.Kitchens.KitchenRoom", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("Celsius")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("KitchenRooms");
+                });
+
             modelBuilder.Entity("RoundCrumb.Data.Pans.KitchenPan", b =>
                 {
                     b.Property<int>("Id")

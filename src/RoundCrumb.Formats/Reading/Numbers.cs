@@ -31,6 +31,9 @@ internal static class Numbers
         ["quarter"] = 0.25,
     };
 
+    /// <summary>What a number word says; none for another word.</summary>
+    public static double? Said(string word) => Words.TryGetValue(word, out var value) ? value : null;
+
     /// <summary>Parts of one, as they are said before "of a".</summary>
     private static readonly (string Words, double Value)[] Shares =
     [

@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Http.HttpResults;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Toppings;
@@ -139,7 +140,7 @@ public static class ApiEndpoints
         if (troubles.Count > 0)
             return Problem(troubles);
         var named = await box.NamedInAsync([string.Join('&', fields.Select(f => $"{f.Key}={Uri.EscapeDataString(f.Value)}"))], cancel);
-        return Answer(CompositionAddress.Read(name => fields.GetValueOrDefault(name), book: PartBook.Shipped.With([.. named, .. own])), count);
+        return Answer(CompositionAddress.Read(name => fields.GetValueOrDefault(name), book: PartBook.Shipped.With([.. named, .. own])), count, await desk.KitchenAsync(cancel));
     }
 
     private static async Task<Results<Ok<LineAnswer>, ValidationProblem>> LineAsync(string? text, string? cup, string? egg, Desk desk, CancellationToken cancel)
@@ -191,20 +192,20 @@ public static class ApiEndpoints
             return TypedResults.Problem($"There is no pie {id} here.", statusCode: 404);
         if (count is < 1 or > BatchSheet.MostPies)
             return Problem(new() { ["count"] = [$"How many pies? A whole number from 1 to {BatchSheet.MostPies}."] });
-        return TypedResults.Ok(Worked((await desk.ReadAsync(pie.Address, cancel)).Composition, count ?? 1));
+        return TypedResults.Ok(Worked((await desk.ReadAsync(pie.Address, cancel)).Composition, count ?? 1, await desk.KitchenAsync(cancel)));
     }
 
-    private static Results<Ok<ComposeAnswer>, ValidationProblem> Answer(ReadComposition read, int count)
+    private static Results<Ok<ComposeAnswer>, ValidationProblem> Answer(ReadComposition read, int count, Kitchen kitchen)
     {
         if (read.Troubles.Count == 0)
-            return TypedResults.Ok(Worked(read.Composition, count));
+            return TypedResults.Ok(Worked(read.Composition, count, kitchen));
         var shown = new Shown(UnitChoice.Usual);
         return Problem(read.Troubles.ToDictionary(t => t.Field, t => new[] { shown.Say(t.Message) }));
     }
 
-    private static ComposeAnswer Worked(Composition composition, int count)
+    private static ComposeAnswer Worked(Composition composition, int count, Kitchen kitchen)
     {
-        var pie = Assessment.Of(composition, count);
+        var pie = Assessment.Of(composition, count, kitchen);
         var sheet = BatchSheet.Of(pie);
         var shown = new Shown(UnitChoice.Usual);
         return new(

@@ -1,6 +1,8 @@
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Recipes;
+using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pans;
 using RoundCrumb.Data.Recipes;
 using RoundCrumb.Formats.Reading;
@@ -24,7 +26,7 @@ public sealed class FinderCache
 }
 
 /// <summary>Where reading, the larder and the box come together: what the pages and the API read compositions and lines with.</summary>
-public sealed class Desk(Larder larder, RecipeBox box, PanRack rack, FinderCache finders)
+public sealed class Desk(Larder larder, RecipeBox box, PanRack rack, KitchenBook kitchen, FinderCache finders)
 {
     /// <summary>Everything that is known of ingredients.</summary>
     public Task<KnownIngredients> KnownAsync(CancellationToken cancel = default) => larder.KnownAsync(cancel);
@@ -36,19 +38,21 @@ public sealed class Desk(Larder larder, RecipeBox box, PanRack rack, FinderCache
     public async Task<LineReader> ReaderAsync(RecipeMeasures measures, CancellationToken cancel = default) => new(await FinderAsync(cancel), measures);
 
     /// <summary>The shipped parts and those that some addresses name.</summary>
-    public async Task<PartBook> BookAsync(IEnumerable<string> addresses, CancellationToken cancel = default) => PartBook.Shipped.With(await box.NamedInAsync(addresses, cancel)).With(await OwnPansAsync(cancel));
+    public async Task<PartBook> BookAsync(IEnumerable<string> addresses, CancellationToken cancel = default) => PartBook.Shipped.With(await box.NamedInAsync(addresses, cancel)).With(await OwnPansAsync(cancel), await OvensAsync(cancel));
 
     /// <summary>The shipped parts, those that an address names, and the ones changed last.</summary>
     public async Task<PartBook> OfferedAsync(string address, CancellationToken cancel = default) =>
-        PartBook.Shipped.With([.. await box.NamedInAsync([address], cancel), .. await box.RecentAsync(cancel)]).With(await OwnPansAsync(cancel));
+        PartBook.Shipped.With([.. await box.NamedInAsync([address], cancel), .. await box.RecentAsync(cancel)]).With(await OwnPansAsync(cancel), await OvensAsync(cancel));
 
-    /// <summary>The pans of this kitchen; none where it has not said.</summary>
-    public async Task<IReadOnlyList<Pan>> KitchenAsync(CancellationToken cancel = default) => [.. (await rack.AllAsync(cancel)).Select(p => p.Pan)];
+    /// <summary>This kitchen; what nobody has said of it is as usual.</summary>
+    public Task<Kitchen> KitchenAsync(CancellationToken cancel = default) => kitchen.KitchenAsync(cancel);
 
     /// <summary>Reads an address against the parts that it names.</summary>
     public async Task<ReadComposition> ReadAsync(string address, CancellationToken cancel = default) => CompositionAddress.Read(address, await BookAsync([address], cancel));
 
     private async Task<IReadOnlyList<Pan>> OwnPansAsync(CancellationToken cancel) => [.. (await rack.AllAsync(cancel)).Select(p => p.Pan).Where(p => p.Id == PanCupboard.OwnId)];
+
+    private async Task<IReadOnlyList<Oven>> OvensAsync(CancellationToken cancel) => [.. (await kitchen.EquipmentAsync(cancel)).Ovens.Select(o => o.Oven)];
 
     /// <summary>What was understood of some lines.</summary>
     public static IReadOnlyList<RecipeLine> Understood(IEnumerable<ReadLine> lines) =>

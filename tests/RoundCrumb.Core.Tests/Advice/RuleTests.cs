@@ -31,6 +31,14 @@ public class RuleTests
         { "crumb-thickness", Cheese + "&thick=12", Cheese + "&thick=10" },
         { "dough-thickness", Custard + "&thick=5", Custard + "&thick=4" },
         { "wall-below-filling", Custard + "&pan=springform-20&edge=trimmed&wall=20&line=40", Custard + "&pan=springform-20&edge=trimmed&wall=45&line=40" },
+        { "crumb-wall", Custard + "&crust=plain-crumb&bake=baked&wallthick=8", Custard + "&crust=plain-crumb&bake=baked&wallthick=7" },
+        { "crumb-unbound", Custard + "&crust=pretzel-crumb&bake=baked&bind=none", Custard + "&crust=ginger-crumb&bake=baked&bind=none" },
+        { "oats-with-an-edge", Custard + "&crust=part-oats&edge=crimped", Custard + "&crust=part-oats&edge=trimmed" },
+        { "laid-under-wet", Cheese + "&crust=laid-wafers&ahead=9", Cheese + "&crust=laid-wafers&ahead=8" },
+        { "shell-does-not-fit", Custard + "&crust=bought-shell-23&bake=ready&seal=none&pan=tart-25", Custard + "&crust=bought-shell-23&bake=ready&seal=none&pan=own&own-top=230&own-base=212&own-deep=28&own-kind=tin" },
+        { "warm-room", Custard + "@25", Custard + "@24" },
+        { "disc-too-large", Custard + "&pan=own&own-top=600&own-base=500&own-deep=80&own-kind=plate&wall=80", Custard + "&pan=own&own-top=500&own-base=420&own-deep=80&own-kind=plate&wall=80" },
+        { "pan-not-in-oven", Custard + "&pan=tart-25@small", Custard + "&pan=tart-20@small" },
         { "hot-or-steady", Custard + "&bake=steady", Custard + "&bake=hot" },
         { "cream-past-hold", Custard + "&topped=5", Custard + "&topped=4" },
         { "cream-on-warm", Custard + "&ahead=5&topped=3", Custard + "&ahead=5&topped=2" },
@@ -58,15 +66,16 @@ public class RuleTests
     public void Every_remedy_silences_its_rule(string id, string fires, string near)
     {
         _ = near;
-        var pie = Pies.Read(fires);
-        var finding = Assessment.Of(pie).Advice.Single(f => f.Rule.Id == id);
+        var work = Pies.Work(fires);
+        var pie = work.Composition;
+        var finding = work.Advice.Single(f => f.Rule.Id == id);
         finding.Remedies.ShouldNotBeEmpty();
         foreach (var remedy in finding.Remedies)
         {
             var after = remedy.Apply(pie);
             var words = new Shown(UnitChoice.Usual).Say(remedy.Do);
             after.ShouldNotBe(pie, words);
-            Assessment.Of(after).Advice.Select(f => f.Rule.Id).ShouldNotContain(id, words);
+            Assessment.Of(after, 1, work.Kitchen).Advice.Select(f => f.Rule.Id).ShouldNotContain(id, words);
         }
     }
 
@@ -116,5 +125,5 @@ public class RuleTests
     public void The_pie_a_baker_starts_from_goes_together() =>
         Assessment.Of(Composition.Usual).Advice.ShouldAllBe(f => f.Severity >= Severity.WorthKnowing);
 
-    private static IEnumerable<string> Fired(string address) => Assessment.Of(Pies.Read(address)).Advice.Select(f => f.Rule.Id);
+    private static IEnumerable<string> Fired(string address) => Pies.Work(address).Advice.Select(f => f.Rule.Id);
 }

@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Html;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Steps;
@@ -16,10 +17,11 @@ namespace RoundCrumb.Web.Pages.Bakes;
 /// <param name="bake">As kept.</param>
 /// <param name="shown">The baker's units.</param>
 /// <param name="book">The parts that its address names.</param>
-public sealed class BakeView(Bake bake, Shown shown, PartBook book)
+/// <param name="kitchen">The kitchen it is made in.</param>
+public sealed class BakeView(Bake bake, Shown shown, PartBook book, Kitchen kitchen)
 {
     /// <summary>A bake with the parts that its address names.</summary>
-    public static async Task<BakeView> OfAsync(Bake bake, Shown shown, Desk desk, CancellationToken cancel) => new(bake, shown, await desk.BookAsync([bake.Address], cancel));
+    public static async Task<BakeView> OfAsync(Bake bake, Shown shown, Desk desk, CancellationToken cancel) => new(bake, shown, await desk.BookAsync([bake.Address], cancel), await desk.KitchenAsync(cancel));
 
     /// <summary>As kept.</summary>
     public Bake Bake { get; } = bake;
@@ -28,7 +30,7 @@ public sealed class BakeView(Bake bake, Shown shown, PartBook book)
     public Shown Shown { get; } = shown;
 
     /// <summary>The sheet.</summary>
-    public BatchSheet Sheet { get; } = BatchSheet.Of(Assessment.Of(CompositionAddress.Read(bake.Address, book).Composition, Math.Clamp(bake.Pies, 1, BatchSheet.MostPies)));
+    public BatchSheet Sheet { get; } = BatchSheet.Of(Assessment.Of(CompositionAddress.Read(bake.Address, book).Composition, Math.Clamp(bake.Pies, 1, BatchSheet.MostPies), kitchen));
 
     /// <summary>What is ticked.</summary>
     public IReadOnlySet<string> Ticked { get; } = bake.Ticks.Select(t => t.Key).ToHashSet();

@@ -4,6 +4,7 @@ using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
@@ -22,8 +23,8 @@ public sealed class ComposeView
     /// <param name="shown">The baker's units.</param>
     /// <param name="pieId">The saved pie it was opened from, if any.</param>
     /// <param name="book">The parts that are offered.</param>
-    /// <param name="kitchen">The pans that are to be had; every known one when there is none.</param>
-    public ComposeView(ReadComposition read, Shown shown, int? pieId, PartBook book, IReadOnlyList<Pan>? kitchen = null)
+    /// <param name="kitchen">The kitchen it is made in.</param>
+    public ComposeView(ReadComposition read, Shown shown, int? pieId, PartBook book, Kitchen kitchen)
     {
         Book = book;
         _read = read;
@@ -83,6 +84,21 @@ public sealed class ComposeView
 
     /// <summary>Where the pans that can stand in for this one are worked out.</summary>
     public string StandInsAt => "/compose/stand-ins" + AddressOf(Canonical)["/compose".Length..];
+
+    /// <summary>Where more shells of this crust are planned.</summary>
+    public string ShellsAt
+    {
+        get
+        {
+            var crust = C.Crust;
+            var address = string.Create(CultureInfo.InvariantCulture, $"/crusts?crust={crust.Family.Id}&bake={CompositionAddress.NameOf(crust.Treatment)}&edge={CompositionAddress.NameOf(crust.Edge)}&seal={crust.Seal.Id}&goes={C.Filling.Formula.Family.Id}");
+            if (crust.Thickness != Composition.UsualCrust(C.Pan, crust.Family).Thickness)
+                address += string.Create(CultureInfo.InvariantCulture, $"&thick={crust.Thickness.Value:0.###}mm");
+            if (C.Oven is { } oven)
+                address += "&oven=" + oven.Id;
+            return address + (C.Pan.Id == PanCupboard.OwnId && Book.Kitchen.FirstOrDefault(k => k.Name == C.Pan.Name) is { } own ? $"&p={own.Key}" : $"&p={C.Pan.Key}") + "&many=1&cold=0";
+        }
+    }
 
     /// <summary>The address after a remedy.</summary>
     public string After(Remedy remedy) => AddressOf(CompositionAddress.Write(remedy.Apply(C)));
@@ -194,7 +210,17 @@ public sealed class ComposeView
         Treatment.HotStart => "Hot start",
         Treatment.Steady => "Steady oven",
         Treatment.Baked => "Baked",
+        Treatment.Ready => "As bought",
         _ => "Chilled",
+    };
+
+    /// <summary>What a binder is called.</summary>
+    public static string NameOf(Binder binder) => binder switch
+    {
+        Binder.None => "bound by fat alone",
+        Binder.Sugar => "bound with sugar",
+        Binder.Honey => "bound with honey",
+        _ => "bound as usual",
     };
 
     /// <summary>What a kind of pan is called.</summary>

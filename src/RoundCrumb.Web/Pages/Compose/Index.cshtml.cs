@@ -52,7 +52,7 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
         }
 
         var book = await desk.OfferedAsync(Request.QueryString.Value ?? "", cancel);
-        View = new ComposeView(Request.Query.Count == 0 ? new(Composition.Usual, []) : Read(FormField, book), baker.Shown, pieId, book);
+        View = new ComposeView(Request.Query.Count == 0 ? new(Composition.Usual, []) : Read(FormField, book), baker.Shown, pieId, book, await desk.KitchenAsync(cancel));
         if (partial)
         {
             Response.Headers["HX-Push-Url"] = View.Here;
@@ -86,7 +86,7 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
                 break;
             default:
                 Saved = null;
-                View = new ComposeView(new(View.C, []), baker.Shown, null, View.Book);
+                View = new ComposeView(new(View.C, []), baker.Shown, null, View.Book, View.Pie.Kitchen);
                 NameTrouble = "This pie was deleted in another window. Yours is still here: save it as a new pie.";
                 break;
         }
@@ -126,7 +126,7 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
         Name = (name ?? "").Trim();
         Saved = pie is { } id ? await shelf.FindAsync(id, cancel) : null;
         var book = await desk.OfferedAsync(address ?? "", cancel);
-        View = new ComposeView(CompositionAddress.Read(address ?? "", book), baker.Shown, Saved?.Id, book);
+        View = new ComposeView(CompositionAddress.Read(address ?? "", book), baker.Shown, Saved?.Id, book, await desk.KitchenAsync(cancel));
     }
 
     private ReadComposition Read(Func<string, string?> field, PartBook book) => CompositionAddress.Read(field, Request.Query.ContainsKey("inches") ? LengthUnit.Inches : LengthUnit.Centimetres, book);

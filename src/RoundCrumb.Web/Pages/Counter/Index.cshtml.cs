@@ -121,13 +121,14 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
         Shown = baker.Shown;
         var pies = await shelf.AllAsync(cancel);
         var last = await bakes.LastAsync(8, cancel);
+        var kitchen = await desk.KitchenAsync(cancel);
         var book = await desk.BookAsync([.. pies.Select(p => p.Address), .. last.Select(b => b.Address)], cancel);
         Pies = [.. pies.Select(p => new ShelfPie(p, p.Name, $"/compose?{p.Address}&pie={p.Id}", Sums(p.Address)))];
-        Bakes = [.. last.Select(b => new ShelfBake(b, b.Ticks.Count, BatchSheet.Of(Assessment.Of(CompositionAddress.Read(b.Address, book).Composition, b.Pies)).Ticks().Count()))];
+        Bakes = [.. last.Select(b => new ShelfBake(b, b.Ticks.Count, BatchSheet.Of(Assessment.Of(CompositionAddress.Read(b.Address, book).Composition, b.Pies, kitchen)).Ticks().Count()))];
         if (Pies.Count == 0)
             Starters = [.. Start()];
 
-        Assessment Sums(string address) => Assessment.Of(CompositionAddress.Read(address, book).Composition);
+        Assessment Sums(string address) => Assessment.Of(CompositionAddress.Read(address, book).Composition, 1, kitchen);
     }
 
     /// <summary>Three pies that work as they are: one baked, one half and half, one without an oven.</summary>

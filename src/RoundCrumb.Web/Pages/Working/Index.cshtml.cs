@@ -1,11 +1,13 @@
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Core.Batches;
+using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
 using RoundCrumb.Web.Hosting;
+using RoundCrumb.Web.Pages.Crusts;
 
 namespace RoundCrumb.Web.Pages.Working;
 
@@ -29,14 +31,30 @@ public sealed class IndexModel(Desk desk, Preferences baker) : PageModel
     public WorkingView View { get; private set; } = null!;
 
     /// <summary>Shows the figure called <paramref name="f"/> of the composition in the address, for <paramref name="n"/> pies.</summary>
-    public async Task<IActionResult> OnGetAsync(string? f, string? n, CancellationToken cancel)
+    public async Task<IActionResult> OnGetAsync(string? f, string? n, string? goes, CancellationToken cancel)
     {
-        var pies = int.TryParse(n, out var count) && count is >= 1 and <= BatchSheet.MostPies ? count : 1;
-        var composition = (await desk.ReadAsync(Request.QueryString.Value ?? "", cancel)).Composition;
-        var sheet = BatchSheet.Of(Assessment.Of(composition, pies, await desk.KitchenAsync(cancel)));
-        if (sheet.Figures().FirstOrDefault(figure => figure.Id == f) is not { } figure)
+        var kitchen = await desk.KitchenAsync(cancel);
+        if (!Request.Query.TryGetValue("p", out _))
+        {
+            var pies = int.TryParse(n, out var count) && count is >= 1 and <= BatchSheet.MostPies ? count : 1;
+            var composition = (await desk.ReadAsync(Request.QueryString.Value ?? "", cancel)).Composition;
+            var sheet = BatchSheet.Of(Assessment.Of(composition, pies, kitchen));
+
+            // A card may be for another filling than the composition's own.
+            var card = ShellNeed.Find(goes ?? "") is { } need ? CardModel.Of(composition, pies, need, kitchen).Figures() : [];
+            return Show(card.Concat(sheet.Figures()), f);
+        }
+
+        // Several pans at once: a plan of shells.
+        var book = await desk.BookAsync([Request.QueryString.Value ?? ""], cancel);
+        return Show(PlanForm.Read(Request.Query, kitchen, book, baker.Units.Length).Plan.Figures(), f);
+    }
+
+    private IActionResult Show(IEnumerable<IWorked> figures, string? id)
+    {
+        if (figures.FirstOrDefault(figure => figure.Id == id) is not { } found)
             return NotFound();
-        View = new WorkingView(figure, baker.Shown);
+        View = new WorkingView(found, baker.Shown);
         return Request.Headers["HX-Request"] == "true" ? Partial("_Working", View) : Page();
     }
 }

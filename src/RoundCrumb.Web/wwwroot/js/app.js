@@ -43,6 +43,12 @@ document.addEventListener('keydown', (event) => {
   }
 });
 
+// A slider writes into its field as it moves, and the field is sent when it is let go.
+document.addEventListener('input', (event) => {
+  const field = event.target.dataset?.fills && document.getElementById(event.target.dataset.fills);
+  if (field) field.value = field.form.querySelector('[name=inches]') ? `${event.target.value} mm` : event.target.value;
+});
+
 // A choice that changes the whole form is sent at once.
 document.addEventListener('change', (event) => {
   const choice = event.target.closest?.('select[data-submit]');

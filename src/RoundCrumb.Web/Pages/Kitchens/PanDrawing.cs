@@ -4,7 +4,7 @@ using Microsoft.AspNetCore.Html;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Units;
 
-namespace RoundCrumb.Web.Pages.Kitchen;
+namespace RoundCrumb.Web.Pages.Kitchens;
 
 /// <summary>A pan seen from above and cut through, both to the scale of its neighbours on the rack.</summary>
 public static class PanDrawing
@@ -29,7 +29,8 @@ public static class PanDrawing
         Outline("pan-inside", tub.TopHalf, 0);
         if (pan.IsFluted)
             Outline("pan-flutes", tub.TopHalf, 0);
-        Outline("pan-base", tub.BaseHalf, 0);
+        if (pan.Kind is not PanKind.Ring)
+            Outline("pan-base", tub.BaseHalf, 0);
         Section();
         return new HtmlString(svg.Append("</svg>").ToString());
 
@@ -46,6 +47,14 @@ public static class PanDrawing
             var floor = top + tub.Depth;
             var lip = pan.HasRim ? 12 : 0;
             var thick = lip > 0 ? wall : 0;
+            if (pan.Kind is PanKind.Ring)
+            {
+                // A ring has no floor: two walls.
+                foreach (var side in (int[])[-1, 1])
+                    svg.Append(CultureInfo.InvariantCulture, $"<path class=\"pan\" d=\"M{N(length + (side * a))} {N(top)}h{N(side * wall)}L{N(length + (side * (b + wall)))} {N(floor)}h{N(-side * wall)}Z\"/>");
+                return;
+            }
+
             svg.Append(CultureInfo.InvariantCulture, $"<path class=\"pan\" d=\"M{N(length - a - wall - lip)} {N(top)}H{N(length - a)}L{N(length - b)} {N(floor)}H{N(length + b)}L{N(length + a)} {N(top)}H{N(length + a + wall + lip)}v{N(thick)}h{N(-lip)}");
             svg.Append(CultureInfo.InvariantCulture, $"L{N(length + b + wall)} {N(floor + wall)}H{N(length - b - wall)}L{N(length - a - wall)} {N(top + thick)}h{N(-lip)}Z\"/>");
         }

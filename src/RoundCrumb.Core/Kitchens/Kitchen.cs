@@ -1,0 +1,46 @@
+using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Quantities;
+
+namespace RoundCrumb.Core.Kitchens;
+
+/// <summary>A pan with how many there are of it.</summary>
+/// <param name="Pan">The pan; of a tray, one well.</param>
+/// <param name="Owned">How many pans or trays; none where nobody has counted.</param>
+public readonly record struct PanPlace(Pan Pan, int? Owned)
+{
+    /// <summary>How many pies fit into all of them at once; none where nobody has counted.</summary>
+    public int? Room => Owned * Pan.Wells;
+}
+
+/// <summary>What a cold place is for.</summary>
+public enum ColdKind
+{
+    Fridge,
+    Freezer,
+}
+
+/// <summary>A shelf or box where pies wait cold.</summary>
+/// <param name="Id">Stable short name.</param>
+/// <param name="Name">What the bakers call it.</param>
+/// <param name="Kind">Fridge or freezer.</param>
+/// <param name="Places">How many pies of <paramref name="Widest"/> it takes.</param>
+/// <param name="Widest">The widest pan that goes in.</param>
+public sealed record ColdPlace(string Id, string Name, ColdKind Kind, int Places, Millimetres Widest);
+
+/// <summary>The kitchen that a pie is made in: what its sums lean on beyond the pie itself.</summary>
+/// <param name="Pans">The pans that are to be had.</param>
+/// <param name="Ovens">Its ovens, the usual one first; one at least.</param>
+/// <param name="Cold">Its cold places.</param>
+/// <param name="Room">How warm it is in there.</param>
+public sealed record Kitchen(IReadOnlyList<PanPlace> Pans, IReadOnlyList<Oven> Ovens, IReadOnlyList<ColdPlace> Cold, RoomCelsius Room)
+{
+    /// <summary>A kitchen of which nothing is known: every pan of the cupboard, an ordinary oven, an ordinary room.</summary>
+    public static Kitchen Usual { get; } = new([.. PanCupboard.All.Select(p => new PanPlace(p, null))], [Oven.Plain], [], RoomCelsius.Usual);
+
+    /// <summary>The oven used unless a pie says another.</summary>
+    public Oven Oven => Ovens[0];
+
+    /// <summary>The same kitchen with what nobody has said taken as usual.</summary>
+    public static Kitchen Of(IReadOnlyList<PanPlace> pans, IReadOnlyList<Oven> ovens, IReadOnlyList<ColdPlace> cold, RoomCelsius room) =>
+        new(pans.Count > 0 ? pans : Usual.Pans, ovens.Count > 0 ? ovens : Usual.Ovens, cold, room);
+}

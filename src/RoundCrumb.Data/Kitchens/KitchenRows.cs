@@ -1,0 +1,64 @@
+using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Quantities;
+
+namespace RoundCrumb.Data.Kitchens;
+
+/// <summary>An oven of this kitchen.</summary>
+public sealed class KitchenOven
+{
+    public int Id { get; set; }
+
+    public required string Name { get; set; }
+
+    /// <summary>Of a shelf, mm.</summary>
+    public double Width { get; set; }
+
+    /// <summary>Of a shelf, front to back, mm.</summary>
+    public double Depth { get; set; }
+
+    public int Shelves { get; set; }
+
+    public bool Fan { get; set; }
+
+    /// <summary>°C that it is hotter inside than its dial says.</summary>
+    public double RunsHot { get; set; }
+
+    /// <summary>The usual one comes first; the lowest number is it.</summary>
+    public int Place { get; set; }
+
+    /// <summary>When it was put away; it can be brought back.</summary>
+    public DateTimeOffset? DeletedAt { get; set; }
+
+    /// <summary>As the core knows it.</summary>
+    public Oven AsOven() => new(FormattableString.Invariant($"oven-{Id}"), Name, new(Width), new(Depth), Shelves, Fan, RunsHot);
+}
+
+/// <summary>A cold place of this kitchen.</summary>
+public sealed class KitchenCold
+{
+    public int Id { get; set; }
+
+    public required string Name { get; set; }
+
+    public ColdKind Kind { get; set; }
+
+    public int Places { get; set; }
+
+    /// <summary>The widest pan that goes in, mm.</summary>
+    public double Widest { get; set; }
+
+    /// <summary>When it was put away; it can be brought back.</summary>
+    public DateTimeOffset? DeletedAt { get; set; }
+
+    /// <summary>As the core knows it.</summary>
+    public ColdPlace AsPlace() => new(FormattableString.Invariant($"cold-{Id}"), Name, Kind, Places, new(Widest));
+}
+
+/// <summary>What there is one of in this kitchen.</summary>
+public sealed class KitchenRoom
+{
+    public int Id { get; set; }
+
+    /// <summary>How warm it is, °C.</summary>
+    public double Celsius { get; set; } = RoomCelsius.Usual.Value;
+}

@@ -1,0 +1,253 @@
+using System.Globalization;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
+using RoundCrumb.Data.Kitchens;
+using RoundCrumb.Data.Pans;
+using RoundCrumb.Web.Hosting;
+
+namespace RoundCrumb.Web.Pages.Kitchens;
+
+/// <summary>The kitchen: its pans on a rack, drawn to one scale.</summary>
+public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences baker) : PageModel
+{
+    private const int LongestName = 60;
+    private const double LeastShelf = 150;
+    private const double MostShelf = 1500;
+    private readonly Dictionary<string, string> _equipmentTroubles = new(StringComparer.Ordinal);
+    private static readonly string[] Needed = [CompositionAddress.OwnTop, CompositionAddress.OwnBase, CompositionAddress.OwnDepth];
+    private readonly Dictionary<string, string> _typed = new(StringComparer.Ordinal);
+
+    /// <summary>The pans.</summary>
+    public IReadOnlyList<OwnedPan> Pans { get; private set; } = [];
+
+    /// <summary>What could not be used, by field.</summary>
+    public Dictionary<string, string> Troubles { get; } = new(StringComparer.Ordinal);
+
+    /// <summary>A pan that was just put away and can be brought back.</summary>
+    public int? Gone { get; private set; }
+
+    /// <summary>What there is besides pans.</summary>
+    public EquipmentOnHand Equipment { get; private set; } = new([], [], RoomCelsius.Usual);
+
+    /// <summary>An oven that was just put away and can be brought back.</summary>
+    public int? GoneOven { get; private set; }
+
+    /// <summary>A cold place that was just put away and can be brought back.</summary>
+    public int? GoneCold { get; private set; }
+
+    /// <summary>The room's warmth as typed, where it could not be used.</summary>
+    public string? RoomTyped { get; private set; }
+
+    /// <summary>Why it could not be used.</summary>
+    public string? RoomTrouble { get; private set; }
+
+    private bool Fahrenheit => Shown.Units.Oven is OvenUnit.Fahrenheit;
+
+    /// <summary>What a room's warmth is said in.</summary>
+    public string WarmthUnit => Fahrenheit ? "°F" : "°C";
+
+    /// <summary>The room's warmth in the baker's unit.</summary>
+    public string RoomText => (Fahrenheit ? (Equipment.Room.Value * 9 / 5) + 32 : Equipment.Room.Value).ToString("0.#", CultureInfo.InvariantCulture);
+
+    /// <summary>What an oven's error is said in.</summary>
+    public string DegreeWords => WarmthUnit + "; less than 0 is cold";
+
+    /// <summary>A length as a field shows it.</summary>
+    public string Length(Millimetres value) => Shown.Units.Length is LengthUnit.Inches ? (value.Value / 25.4).ToString("0.##", CultureInfo.InvariantCulture) : value.Value.ToString("0.#", CultureInfo.InvariantCulture);
+
+    /// <summary>An oven's error in the baker's unit.</summary>
+    public string Degrees(double celsius) => (Fahrenheit ? celsius * 9 / 5 : celsius).ToString("0.#", CultureInfo.InvariantCulture);
+
+    /// <summary>What an oven's dial is turned to for a moderate heat.</summary>
+    public static Quantity DialFor180(Oven oven) => oven.DialFor(new Worked<OvenCelsius>("oven", "Oven", new(180), "a moderate oven")).Amount;
+
+    /// <summary>The trouble with a field of an oven or a cold place; none where there is none.</summary>
+    public string? EquipmentTrouble(string form, string name) => Typed("form") == form ? _equipmentTroubles.GetValueOrDefault(name) : null;
+
+    /// <summary>What was typed into a field of an oven or a cold place that could not be kept; null where nothing was.</summary>
+    public string? EquipmentTyped(string form, string name) => Typed("form") == form ? _typed.GetValueOrDefault(name) : null;
+
+    /// <summary>True when a form is to stand open.</summary>
+    public bool EquipmentOpen(string form) => Typed("form") == form;
+
+    /// <summary>The baker's units.</summary>
+    public Shown Shown { get; } = baker.Shown;
+
+    /// <summary>What a field of the form holds.</summary>
+    public string Typed(string name) => _typed.GetValueOrDefault(name, "");
+
+    /// <summary>By how much its sizes and its water differ.</summary>
+    public static string Off(Pan pan)
+    {
+        var off = (pan.ByItsSizes.Volume.Value / pan.Inside.Volume.Value) - 1;
+        return Math.Abs(off) < 0.005 ? "the same" : FormattableString.Invariant($"{Math.Abs(off) * 100:0.#} % too {(off > 0 ? "much" : "little")}");
+    }
+
+    /// <summary>Shows the rack.</summary>
+    public async Task OnGetAsync(int? gone, int? goneOven, int? goneCold, CancellationToken cancel)
+    {
+        (Gone, GoneOven, GoneCold) = (gone, goneOven, goneCold);
+        await ShowAsync(cancel);
+    }
+
+    private async Task ShowAsync(CancellationToken cancel)
+    {
+        Pans = await rack.AllAsync(cancel);
+        Equipment = await kitchen.EquipmentAsync(cancel);
+    }
+
+    /// <summary>Puts a pan that is known on the rack.</summary>
+    public async Task<IActionResult> OnPostTakeAsync(string? pan, CancellationToken cancel)
+    {
+        if (PanCupboard.Find(pan ?? "") is not { } known)
+            return NotFound();
+        await rack.AddAsync(known, 1, cancel);
+        return Redirect("/kitchen");
+    }
+
+    /// <summary>Changes how many there are of a pan.</summary>
+    public async Task<IActionResult> OnPostCountAsync(int id, int owned, CancellationToken cancel)
+    {
+        if (!await rack.CountAsync(id, owned, cancel))
+            return NotFound();
+        return Redirect(owned <= 0 ? $"/kitchen?gone={id}" : $"/kitchen#pan-{id}");
+    }
+
+    /// <summary>Puts a measured pan on the rack.</summary>
+    public async Task<IActionResult> OnPostMeasureAsync(CancellationToken cancel)
+    {
+        foreach (var field in Request.Form)
+            _typed[field.Key] = field.Value.ToString().Trim();
+        foreach (var field in Needed.Where(f => Typed(f).Length == 0))
+            Troubles[field] = "Measure this inside the pan.";
+        if (Typed(CompositionAddress.OwnName).Length == 0)
+            Troubles[CompositionAddress.OwnName] = "Give it a name that you will know it by.";
+        var owned = 1;
+        if (Typed("owned").Length > 0 && (!int.TryParse(Typed("owned"), out owned) || owned is < 1 or > PanRack.MostOwned))
+            Troubles["owned"] = $"A whole number from 1 to {PanRack.MostOwned}.";
+
+        // The same reading as in Compose: the same limits, the same words. What was left empty is taken as usual.
+        var read = CompositionAddress.Read(
+            name => name == CompositionAddress.PanField ? PanCupboard.OwnId : name.StartsWith("own-", StringComparison.Ordinal) && Typed(name).Length > 0 ? Typed(name) : null,
+            Shown.Units.Length);
+        foreach (var trouble in read.Troubles.Where(t => t.Field.StartsWith("own-", StringComparison.Ordinal)))
+            Troubles.TryAdd(trouble.Field, Shown.Say(trouble.Message));
+        if (Troubles.Count > 0)
+        {
+            await ShowAsync(cancel);
+            return Page();
+        }
+
+        await rack.AddAsync(read.Composition.Pan, owned, cancel);
+        return Redirect("/kitchen");
+    }
+
+    /// <summary>Puts an oven in, or changes one.</summary>
+    public async Task<IActionResult> OnPostOvenAsync(int? id, CancellationToken cancel)
+    {
+        Keep();
+        var name = Named();
+        var width = Length("width");
+        var depth = Length("depth");
+        var shelves = Whole("shelves", 1, 12, "shelves");
+        var hot = 0.0;
+        if (!BakersNumber.TryRead(Typed("hot").Length == 0 ? "0" : Typed("hot"), out hot, out var unit) || unit is not ("" or "°" or "°c" or "c" or "°f" or "f") || Math.Abs(Celsius(hot)) > 60)
+            _equipmentTroubles["hot"] = $"How much hotter than its dial says: {Shown.Say(new Quantity(-60, Dimension.HeatDifference))} to {Shown.Say(new Quantity(60, Dimension.HeatDifference))}.";
+        if (_equipmentTroubles.Count > 0)
+            return await AgainAsync(cancel);
+        return await kitchen.SaveAsync(id, new Oven("", name, width, depth, shelves, Typed("fan").Length > 0, Math.Round(Celsius(hot), 1)), cancel) ? Redirect("/kitchen#equipment") : NotFound();
+
+        double Celsius(double typed) => Fahrenheit ? typed * 5 / 9 : typed;
+    }
+
+    /// <summary>Puts an oven away.</summary>
+    public async Task<IActionResult> OnPostOvenAwayAsync(int id, CancellationToken cancel) =>
+        await kitchen.PutOvenAwayAsync(id, away: true, cancel) ? Redirect($"/kitchen?goneOven={id}#equipment") : NotFound();
+
+    /// <summary>Brings an oven back.</summary>
+    public async Task<IActionResult> OnPostOvenBackAsync(int id, CancellationToken cancel) =>
+        await kitchen.PutOvenAwayAsync(id, away: false, cancel) ? Redirect("/kitchen#equipment") : NotFound();
+
+    /// <summary>Makes an oven the usual one.</summary>
+    public async Task<IActionResult> OnPostOvenFirstAsync(int id, CancellationToken cancel) => await kitchen.FirstAsync(id, cancel) ? Redirect("/kitchen#equipment") : NotFound();
+
+    /// <summary>Puts a cold place in, or changes one.</summary>
+    public async Task<IActionResult> OnPostColdAsync(int? id, CancellationToken cancel)
+    {
+        Keep();
+        var name = Named();
+        var places = Whole("places", 1, 200, "pies");
+        var widest = Length("widest");
+        if (_equipmentTroubles.Count > 0)
+            return await AgainAsync(cancel);
+        return await kitchen.SaveAsync(id, new ColdPlace("", name, Typed("freezer").Length > 0 ? ColdKind.Freezer : ColdKind.Fridge, places, widest), cancel) ? Redirect("/kitchen#equipment") : NotFound();
+    }
+
+    /// <summary>Puts a cold place away.</summary>
+    public async Task<IActionResult> OnPostColdAwayAsync(int id, CancellationToken cancel) =>
+        await kitchen.PutColdAwayAsync(id, away: true, cancel) ? Redirect($"/kitchen?goneCold={id}#equipment") : NotFound();
+
+    /// <summary>Brings a cold place back.</summary>
+    public async Task<IActionResult> OnPostColdBackAsync(int id, CancellationToken cancel) =>
+        await kitchen.PutColdAwayAsync(id, away: false, cancel) ? Redirect("/kitchen#equipment") : NotFound();
+
+    /// <summary>Says how warm the room is.</summary>
+    public async Task<IActionResult> OnPostRoomAsync(string? room, CancellationToken cancel)
+    {
+        var (least, most) = Fahrenheit ? (32, 120) : (0, 50);
+        if (!BakersNumber.TryRead(room, out var value, out var unit) || unit is not ("" or "°" or "°c" or "c" or "°f" or "f") || value < least || value > most)
+        {
+            RoomTyped = room ?? "";
+            RoomTrouble = $"Between {least} and {most} {WarmthUnit}.";
+            await ShowAsync(cancel);
+            return Page();
+        }
+
+        await kitchen.WarmAsync(new(Math.Round(Fahrenheit ? (value - 32) * 5 / 9 : value, 1)), cancel);
+        return Redirect("/kitchen#equipment");
+    }
+
+    private void Keep()
+    {
+        foreach (var field in Request.Form)
+            _typed[field.Key] = field.Value.ToString().Trim();
+    }
+
+    private async Task<IActionResult> AgainAsync(CancellationToken cancel)
+    {
+        await ShowAsync(cancel);
+        return Page();
+    }
+
+    private string Named()
+    {
+        var name = Typed("name");
+        if (name.Length is 0 or > LongestName || name.Any(char.IsControl))
+            _equipmentTroubles["name"] = $"Give it a name, {LongestName} characters at most.";
+        return name;
+    }
+
+    private Millimetres Length(string name)
+    {
+        double? factor = null;
+        if (BakersNumber.TryRead(Typed(name), out var value, out var unit))
+            factor = unit switch { "" => Shown.Units.Length is LengthUnit.Inches ? 25.4 : 1, "mm" => 1, "cm" => 10, "in" or "\"" or "″" or "inch" or "inches" => 25.4, _ => null };
+        var mm = new Millimetres(value * (factor ?? 0));
+        if (factor is null || mm.Value < LeastShelf || mm.Value > MostShelf)
+            _equipmentTroubles[name] = $"Between {Shown.Say(new Millimetres(LeastShelf).AsQuantity())} and {Shown.Say(new Millimetres(MostShelf).AsQuantity())}.";
+        return mm;
+    }
+
+    private int Whole(string name, int least, int most, string what)
+    {
+        if (!int.TryParse(Typed(name), out var value) || value < least || value > most)
+            _equipmentTroubles[name] = $"A whole number of {what} from {least} to {most}.";
+        return value;
+    }
+}
