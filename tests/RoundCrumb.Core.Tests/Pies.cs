@@ -3,6 +3,7 @@ using FsCheck.Fluent;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Toppings;
 
@@ -19,14 +20,14 @@ public static class Pies
     public static Assessment Work(string address)
     {
         var parts = address.Split('@');
-        var kitchen = parts.Length == 1 ? Kitchens.Kitchen.Usual : parts[1] == "small"
-            ? Kitchens.Kitchen.Usual with { Ovens = [Small, Kitchens.Oven.Plain] }
-            : Kitchens.Kitchen.Usual with { Room = new(double.Parse(parts[1], System.Globalization.CultureInfo.InvariantCulture)) };
+        var kitchen = parts.Length == 1 ? Kitchen.Usual : parts[1] == "small"
+            ? Kitchen.Usual with { Ovens = [Small, Oven.Plain] }
+            : Kitchen.Usual with { Room = new(double.Parse(parts[1], System.Globalization.CultureInfo.InvariantCulture)) };
         return Assessment.Of(Read(parts[0]), 1, kitchen);
     }
 
     /// <summary>An oven that takes a small tin and nothing else.</summary>
-    public static Kitchens.Oven Small { get; } = new("oven-9", "Tabletop oven", new(230), new(230), 1, true, -10);
+    public static Oven Small { get; } = new("oven-9", "Tabletop oven", new(230), new(230), 1, true, -10);
 
     public static Composition Read(string address) => CompositionAddress.Read(address).Composition;
 

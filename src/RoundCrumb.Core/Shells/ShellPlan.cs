@@ -136,7 +136,8 @@ public sealed record ShellPlan(ShellWish Wish, IReadOnlyList<ShellRow> Rows, Wor
     public IEnumerable<IWorked> Figures() => ((IWorked?[])[Total, HeldBack, Offcuts, Tartlets, SheetDough, SheetOver, BoughtSheets, Packets?.Biscuits, Packets?.Crumbs, Packets?.Over]).OfType<IWorked>()
         .Concat(Lines.Select(l => (IWorked)l.Mass))
         .Concat(Rows.Select(r => (IWorked)r.All))
-        .Concat(Rows.SelectMany((r, i) => RowFigures(r).Select(f => (IWorked)new Renamed(f, RowId(i, f)))));
+        .Concat(Rows.SelectMany((r, i) => RowFigures(r).Select(f => (IWorked)new Renamed(f, RowId(i, f)))))
+        .DistinctBy(f => f.Id);
 
     /// <summary>The id of a figure of one row: several pans have the same figures.</summary>
     public static string RowId(int row, IWorked figure) => FormattableString.Invariant($"row-{row}-{figure.Id}");

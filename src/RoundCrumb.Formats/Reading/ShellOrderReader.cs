@@ -88,15 +88,19 @@ public static partial class ShellOrderReader
 
     private static int? Count(string piece)
     {
+        // "a dozen" is twelve, "a 23 cm plate" one.
+        int? article = null;
         foreach (var word in Word().Matches(piece).Select(m => m.Value))
         {
             if (int.TryParse(word, NumberStyles.None, CultureInfo.InvariantCulture, out var number))
                 return number;
-            if (Numbers.Said(word) is { } said && said >= 1)
+            if (word is "a" or "an")
+                article = 1;
+            else if (Numbers.Said(word) is { } said && said >= 1)
                 return (int)said;
         }
 
-        return null;
+        return article;
     }
 
     /// <summary>"2 × 23 cm" is two of 23; "35 × 11 cm" is one that is longer than it is wide.</summary>

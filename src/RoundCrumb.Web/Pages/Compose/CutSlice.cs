@@ -80,6 +80,7 @@ public static class CutSlice
             Raw($"<svg class=\"{css}\" viewBox=\"{N(x0)} {N(y0)} {N(wide)} {N(high)}\" font-size=\"{N(14 * px)}\" role=\"{(small ? "img" : "group")}\" aria-labelledby=\"{Id("title")} {Id("desc")}\">");
             Raw($"<title id=\"{Id("title")}\">{(pan.IsRound ? "The pie, cut from middle to rim" : "The pie, cut across from its middle to its long side")}</title><desc id=\"{Id("desc")}\">{Html(Describe(pie, shown))}</desc>");
             Pan(px);
+            Beyond(px);
             Crust(px);
             Filling(px);
             Seal();
@@ -129,14 +130,70 @@ public static class CutSlice
                 path.Append(CultureInfo.InvariantCulture, $"h{N(12 + w)}v{N(w * 0.9)}h{N(-11)}L{N(r.BaseHalf + w)} {N(w)}H0Z");
             else if (pan.IsFluted)
                 path.Append(CultureInfo.InvariantCulture, $"q3 -1 3.5 1.6l-1.6 .4L{N(r.BaseHalf + w)} {N(w)}H0Z");
+            else if (pan.Kind is PanKind.Ramekin)
+                path.Append(CultureInfo.InvariantCulture, $"q{N(w / 2)} {N(-w * 0.6)} {N(w)} 0L{N(r.BaseHalf + w)} {N(w * 1.5)}h{N(-w * 0.8)}l{N(-w * 0.5)} {N(-w * 0.5)}H0Z");
             else if (pan.ServedIn)
                 path.Append(CultureInfo.InvariantCulture, $"q{N(w / 2)} {N(-w * 0.6)} {N(w)} 0L{N(r.BaseHalf + w)} {N(w)}H0Z");
             else
                 path.Append(CultureInfo.InvariantCulture, $"h{N(w + 2)}v2.6h-2L{N(r.BaseHalf + w)} {N(w)}h3v{N(w)}H0Z");
             Raw($"<path class=\"pan\" d=\"{path}\" stroke-width=\"{N(1.2 * px)}\"/>");
             if (pan.Kind is PanKind.TartTin or PanKind.Springform or PanKind.OblongTart)
-                Raw($"<path class=\"pan-joint\" d=\"M{N(r.BaseHalf - 4)} 0v{N(w)}\" stroke-width=\"{N(1.2 * px)}\"/>");
+            {
+                // The base lifts out: it lies on a ledge turned in from the wall.
+                Raw($"<path class=\"pan-joint\" d=\"M{N(r.BaseHalf - 5)} {N(w * 2)}h{N(5 + w)}v{N(-w)}M{N(r.BaseHalf - 1)} 0v{N(w)}\" stroke-width=\"{N(1.2 * px)}\"/>");
+            }
+
+            if (pan.IsFluted)
+            {
+                // The flutes stand out behind the cut: a band as wide as they are deep, a line for each.
+                var deep = 3.0;
+                var path2 = new StringBuilder();
+                path2.Append(CultureInfo.InvariantCulture, $"M{N(r.BaseHalf + w)} {N(w)}l{N(deep)} 0L{N(r.TopHalf + w + deep)} {N(-_depth + 2)}h{N(-deep)}");
+                Raw($"<path class=\"pan flutes\" d=\"{path2}\" stroke-width=\"{N(0.8 * px)}\"/>");
+            }
         }
+
+        /// <summary>What is seen of the crust behind the cut, above the filling: its far wall with its flutes, and the edge that stands on it.</summary>
+        private void Beyond(double px)
+        {
+            var lined = _pie.Lined;
+            var h = lined.LiningHeight;
+            var from = -FillingTop;
+            var rolled = C.Crust.Family is RolledFamily;
+            var full = h >= _depth - 0.5;
+            var up = rolled && full && C.Crust.Edge is not Edge.Trimmed ? C.Crust.Edge is Edge.HighFluted ? 13.0 : 7.0 : 0;
+            if (h <= lined.BaseThickness + 0.5 || h + up <= from + 0.5)
+                return;
+            var inner = lined.Within.TopHalf;
+            var outer = up > 0 ? C.Pan.Inside.HalfAt(h) + 9 : inner;
+            var path = new StringBuilder();
+            path.Append(CultureInfo.InvariantCulture, $"M0 {N(-Math.Min(from, h))}V{N(-h - (up * 0.8))}");
+
+            // Waves of one width round the rim crowd together towards the side, as anything round does.
+            var wave = C.Crust.Edge is Edge.HighFluted ? 24.0 : 13.0;
+            var waves = Math.Max(1, (int)Math.Round(Math.PI / 2 * outer / wave));
+            if (up > 0)
+            {
+                for (var i = 1; i <= waves; i++)
+                {
+                    var middle = outer * Math.Sin(Math.PI / 2 * (i - 0.5) / waves);
+                    var end = outer * Math.Sin(Math.PI / 2 * i / waves);
+                    path.Append(CultureInfo.InvariantCulture, $"Q{N(middle)} {N(-h - (up * 1.15))} {N(end)} {N(-h - (up * 0.8))}");
+                }
+            }
+
+            path.Append(CultureInfo.InvariantCulture, $"L{N(outer)} {N(-h)}H{N(inner)}L{N(InnerAt(Math.Min(from, h)))} {N(-Math.Min(from, h))}Z");
+            Raw($"<path class=\"food beyond\" d=\"{path}\" fill=\"{Tint}\" stroke-width=\"{N(0.7 * px)}\"/>");
+            if (!C.Pan.IsFluted || from >= h)
+                return;
+            var lines = new StringBuilder();
+            var flutes = Math.Max(4, (int)Math.Round(Math.PI / 2 * inner / 12));
+            for (var i = 1; i < flutes; i++)
+                lines.Append(CultureInfo.InvariantCulture, $"M{N(inner * Math.Sin(Math.PI / 2 * i / flutes))} {N(-h)}V{N(-from)}");
+            Raw($"<path class=\"grain\" d=\"{lines}\" stroke-width=\"{N(px)}\"/>");
+        }
+
+        private string Tint => C.Crust.Treatment is Treatment.Chilled && C.Crust.Family is CrumbFamily { Id: "plain-crumb" } ? "#c69a5d" : C.Crust.Family.Tint;
 
         private void Crust(double px)
         {
@@ -166,12 +223,34 @@ public static class CutSlice
                 path.Append(CultureInfo.InvariantCulture, $"V{N(-tb)}H0Z");
             }
 
-            var tint = C.Crust.Treatment is Treatment.Chilled ? "#c69a5d" : C.Crust.Family.Tint;
-            Raw($"<path class=\"food crust\" d=\"{path}\" fill=\"{tint}\" stroke-width=\"{N(px)}\"/>");
-            if (C.Crust.Family is RolledFamily)
+            Raw($"<path class=\"food crust\" d=\"{path}\" fill=\"{(_pie.Crust.Laid is null ? Tint : "#a9824c")}\" stroke-width=\"{N(px)}\"/>");
+            if (_pie.Crust.Laid is { } laid)
+                Biscuits(laid, px, tb);
+            else if (C.Crust.Family is RolledFamily { NeedsLayers: true })
                 Layers(px, tb, within, h);
-            else
+            else if (C.Crust.Family is CrumbFamily)
                 Crumbs(tb, within, h);
+        }
+
+        /// <summary>Whole biscuits, cut where the knife meets them, and the one that stands against the wall.</summary>
+        private void Biscuits(LaidBiscuits laid, double px, double tb)
+        {
+            var r = laid.Diameter / 2;
+            foreach (var spot in laid.Base)
+            {
+                if (Math.Abs(spot.Y) >= r)
+                    continue;
+                var half = Math.Sqrt((r * r) - (spot.Y * spot.Y));
+                var (from, to) = (Math.Max(0, spot.X - half), spot.X + half);
+                if (to > from + 1)
+                    Raw($"<rect class=\"food biscuit\" x=\"{N(from)}\" y=\"{N(-tb)}\" width=\"{N(to - from)}\" height=\"{N(tb)}\" rx=\"{N(Math.Min(tb / 2, 2.5))}\" fill=\"{C.Crust.Family.Tint}\" stroke-width=\"{N(px)}\"/>");
+            }
+
+            if (laid.Wall == 0)
+                return;
+            var pan = C.Pan.Inside;
+            var lean = Math.Atan2(pan.TopHalf - pan.BaseHalf, pan.Depth) * 180 / Math.PI;
+            Raw($"<rect class=\"food biscuit\" x=\"{N(-tb)}\" y=\"{N(-laid.Diameter)}\" width=\"{N(tb)}\" height=\"{N(laid.Diameter)}\" rx=\"2.5\" fill=\"{C.Crust.Family.Tint}\" stroke-width=\"{N(px)}\" transform=\"translate({N(pan.BaseHalf)} 0) rotate({N(lean)})\"/>");
         }
 
         /// <summary>Flaky dough shows its layers.</summary>

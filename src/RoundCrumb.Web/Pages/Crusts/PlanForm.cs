@@ -141,9 +141,13 @@ public sealed class PlanForm
         var wish = new ShellWish(
             c.Crust.Family, c.Crust.Treatment, c.Crust.Edge, c.Crust.Seal, ShellNeed.Of(One("goes") ?? ""),
             form.Thick.Length > 0 && form.TroubleWith(CompositionAddress.Thickness) is null ? c.Crust.Thickness : null, c.Crust.Binder, c.Crust.Browned);
-        form.Plan = ShellPlan.Of(wish, form._orders.Count > 0 ? form._orders : [new(first, 1, 0)], kitchen, c.Oven);
-        if (form._orders.Count == 0 && form._rows.Count == 0)
+
+        // Until a row can be used, one shell is reckoned with.
+        if (form._rows.Count == 0)
             form.Add(first, "1", "0");
+        else if (form._orders.Count == 0)
+            form._orders.Add(new(first, 1, 0));
+        form.Plan = ShellPlan.Of(wish, form._orders, kitchen, c.Oven);
         return form;
     }
 
