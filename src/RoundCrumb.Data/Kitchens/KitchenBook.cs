@@ -33,7 +33,7 @@ public sealed class KitchenBook(RoundCrumbContext context, KitchenCache cache, P
             return known;
         var ovens = await context.KitchenOvens.AsNoTracking().Where(o => o.DeletedAt == null).OrderBy(o => o.Place).ThenBy(o => o.Id).ToListAsync(cancel);
         var cold = await context.KitchenColds.AsNoTracking().Where(c => c.DeletedAt == null).OrderBy(c => c.Id).ToListAsync(cancel);
-        var room = await context.KitchenRooms.AsNoTracking().FirstOrDefaultAsync(cancel);
+        var room = await context.KitchenRooms.AsNoTracking().OrderBy(r => r.Id).FirstOrDefaultAsync(cancel);
         return cache.Known = new(
             [.. ovens.Select(o => (o.Id, o.AsOven()))],
             [.. cold.Select(c => (c.Id, c.AsPlace()))],
@@ -129,7 +129,7 @@ public sealed class KitchenBook(RoundCrumbContext context, KitchenCache cache, P
     /// <summary>Says how warm the room is.</summary>
     public async Task WarmAsync(RoomCelsius room, CancellationToken cancel = default)
     {
-        var row = await context.KitchenRooms.FirstOrDefaultAsync(cancel);
+        var row = await context.KitchenRooms.OrderBy(r => r.Id).FirstOrDefaultAsync(cancel);
         if (row is null)
             context.KitchenRooms.Add(row = new KitchenRoom());
         row.Celsius = room.Value;

@@ -49,6 +49,11 @@ document.addEventListener('input', (event) => {
   if (field) field.value = field.form.querySelector('[name=inches]') ? `${event.target.value} mm` : event.target.value;
 });
 
+// Words are read when the baker says so, not when the field is left: one answer, not two of which one is thrown away.
+document.addEventListener('change', (event) => {
+  if (event.target.matches?.('[data-read]')) event.stopPropagation();
+}, true);
+
 // A choice that changes the whole form is sent at once.
 document.addEventListener('change', (event) => {
   const choice = event.target.closest?.('select[data-submit]');
