@@ -109,8 +109,15 @@ public sealed class Baker : IDisposable
 
     public void Press(params string[] keys)
     {
+        // A swap under way may take the field away between finding it and typing; the key has not been sent then.
         foreach (var key in keys)
-            Active.SendKeys(key);
+        {
+            Until(_ =>
+            {
+                Active.SendKeys(key);
+                return true;
+            });
+        }
     }
 
     /// <summary>Waits until htmx has nothing under way and the page stands.</summary>

@@ -15,12 +15,12 @@ internal static class CrustRules
     private static readonly Rule Unsealed = new("unsealed", Layer.Seal, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (c.Crust.Family is not (RolledFamily or ShellFamily) || c.Crust.Seal.HoldsWater || !c.Filling.Formula.Family.GoesInHot || c.Occasion.FilledAhead <= UnsealedHours)
+        if (c.Crust.Family is not (RolledFamily or ShellFamily) || c.Crust.Seal.HoldsWater || !c.Filling.Formula.Family.Shell.Wet || c.Occasion.FilledAhead <= UnsealedHours)
             return null;
         return new(
             rule, Severity.Disappoints,
             new("The base goes soft after about {0}; this waits {1}.", Changes.Hours(UnsealedHours), Changes.Hours(c.Occasion.FilledAhead)),
-            c.Crust.Seal == Seal.None ? "Nothing keeps the custard’s water out of the crust." : "Jam and crumbs only drink what comes through; they keep no water out.",
+            c.Crust.Seal == Seal.None ? "Nothing keeps the filling’s water out of the crust." : "Jam and crumbs only drink what comes through; they keep no water out.",
             [
                 .. c.Crust.Family is RolledFamily
                     ? (Remedy[])
@@ -36,7 +36,7 @@ internal static class CrustRules
     private static readonly Rule ChilledUnderHot = new("chilled-under-hot", Layer.Crust, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (c.Crust.Treatment is not Treatment.Chilled || c.Crust.Family is LaidFamily || !c.Filling.Formula.Family.GoesInHot)
+        if (c.Crust.Treatment is not Treatment.Chilled || c.Crust.Family is LaidFamily || !c.Filling.Formula.Family.HeatsItsCrust)
             return null;
         var remedies = new List<Remedy>(2);
         if (!c.Occasion.NoOven)
@@ -44,10 +44,10 @@ internal static class CrustRules
         else if (c.Occasion.Vegetarian)
             remedies.Add(new("Bake the crumb after all", "an oven for a quarter of an hour: without one and without gelatine nothing here fills this crust", p => p with { Crust = p.Crust with { Treatment = Treatment.Baked }, Occasion = p.Occasion with { NoOven = false } }));
         if (!c.Occasion.Vegetarian)
-            remedies.Add(new("Fill it with the lemon cream cheese", "another pie: cold, with gelatine", p => p with { Filling = new(FillingBook.LemonCheese, p.Filling.Batch.Kind is BatchKind.Times ? BatchChoice.Exact : p.Filling.Batch, new(FillingFamily.CheeseGelatine.FillLine.Usual), 1) }));
+            remedies.Add(new("Fill it with the lemon cream cheese", "another pie: cold, with gelatine", p => p with { Filling = new(FillingBook.LemonCheese, p.Filling.Batch.Kind is BatchKind.Times ? BatchChoice.Exact : p.Filling.Batch, new(FillingFamilies.CheeseGelatine.FillLine.Usual), 1) }));
         return new(
             rule, Severity.Disappoints,
-            "Hot custard melts the butter that holds this crumb: the base goes soggy and leaks.",
+            c.Filling.Formula.Family.GoesInHot ? "A hot filling melts the butter that holds this crumb: the base goes soggy and leaks." : "Baked with its filling, this crumb melts before it sets: the base goes soggy and leaks.",
             "Chilled crumb is held by cold butter alone; baked, its sugar and starch hold it too.",
             remedies);
     });
@@ -55,11 +55,11 @@ internal static class CrustRules
     private static readonly Rule HotOnChocolate = new("hot-on-chocolate", Layer.Seal, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        return c.Crust.Seal.Melts && c.Filling.Formula.Family.GoesInHot
+        return c.Crust.Seal.Melts && c.Filling.Formula.Family.HeatsItsCrust
             ? new(
                 rule, Severity.Disappoints,
-                $"Hot custard melts a seal of {c.Crust.Seal.Ingredient!.ShortName}, and it streaks into the filling.",
-                new("It melts at about {0}; the custard goes in far hotter.", new Quantity(33, Dimension.Warmth)),
+                $"The heat melts a seal of {c.Crust.Seal.Ingredient!.ShortName}, and it streaks into the filling.",
+                new("It melts at about {0}; " + (c.Filling.Formula.Family.GoesInHot ? "the filling goes in far hotter." : "the filled shell goes into the oven."), new Quantity(33, Dimension.Warmth)),
                 [c.Crust.IsBaked ? new("Seal it with egg white", "5–8 min more in the oven", p => p.Seal(Seal.White)) : new("Leave the seal off", "the base softens sooner", p => p.Seal(Seal.None))])
             : null;
     });
@@ -106,7 +106,7 @@ internal static class CrustRules
     private static readonly Rule CannotUnmould = new("cannot-unmould", Layer.Pan, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (c.Pan.Unmoulds || c.Pan.ServedIn || c.Filling.Formula.Family.SetBy is not SetBy.Gelatine || pie.FilledDepth.Value.Value < 38)
+        if (c.Pan.Unmoulds || c.Pan.ServedIn || !c.Filling.Formula.Family.StandsTall || pie.FilledDepth.Value.Value < 38)
             return null;
         return new(
             rule, Severity.Disappoints,
@@ -229,9 +229,9 @@ internal static class CrustRules
     private static readonly Rule LaidUnderWet = new("laid-under-wet", Layer.Crust, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (c.Crust.Family is not LaidFamily || (!c.Filling.Formula.Family.GoesInHot && c.Occasion.FilledAhead <= 8))
+        if (c.Crust.Family is not LaidFamily || (!c.Filling.Formula.Family.HeatsItsCrust && c.Occasion.FilledAhead <= 8))
             return null;
-        var wet = c.Filling.Formula.Family.GoesInHot;
+        var wet = c.Filling.Formula.Family.HeatsItsCrust;
         var remedies = new List<Remedy>(2);
         if (!wet || !c.Occasion.NoOven)
             remedies.Add(new("Crush them and press a crust", "another look; it holds for two days", p => p.To(CrustBook.WaferCrumb, p.Occasion.NoOven ? Treatment.Chilled : Treatment.Baked)));

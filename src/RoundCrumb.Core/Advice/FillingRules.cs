@@ -61,14 +61,12 @@ internal static class FillingRules
             return null;
         var lower = Math.Ceiling(pie.Lined.Depth.Value - family.Deepest.Usual);
         var remedies = new List<Remedy>(2) { new(new("Fill to {0} below the rim", new Millimetres(lower).AsQuantity()), "fewer ml a slice", c => c.FillLine(lower)) };
-        if (pie.Composition.Pan != PanCupboard.Plate23 && family.SetBy is SetBy.Starch)
+        if (pie.Composition.Pan != PanCupboard.Plate23 && family.Deepest.Usual >= 30 && !family.StandsTall)
             remedies.Add(new("Use the 23 cm pie plate", "a smaller pie", c => c.To(PanCupboard.Plate23)));
         return new(
             rule, Severity.Disappoints,
-            family.SetBy is SetBy.Starch
-                ? new Phrase("The middle cools too slowly and weeps when it is cut.")
-                : new Phrase("It leans when the ring comes off."),
-            new("It stands {0} deep; this kind is even to about {1}. Cooling it in a shallow tray first helps too.", pie.FilledDepth, new Millimetres(family.Deepest.Usual).AsQuantity()),
+            family.TooDeep,
+            new("It stands {0} deep; this kind comes out even to about {1}.", pie.FilledDepth, new Millimetres(family.Deepest.Usual).AsQuantity()),
             remedies);
     });
 
@@ -117,8 +115,21 @@ internal static class FillingRules
             [new(new("Fill it {0} ahead", Changes.Hours(within)), "a later start", c => c.Filled(within))]);
     });
 
+    private static readonly Rule RisesOver = new("rises-over", Layer.Filling, DecidedBy.Physics, static (rule, pie) =>
+    {
+        if (pie.Risen is not { } risen || risen.Value <= pie.Lined.Depth)
+            return null;
+        var rise = pie.Composition.Filling.Formula.Family.Rise!;
+        var line = Math.Ceiling(pie.Lined.Depth.Value - (pie.Lined.Depth.Value / (1 + rise.Usual)));
+        return new(
+            rule, Severity.Disappoints,
+            new("In the oven it rises to {0} and runs over the rim.", risen),
+            new("It rises by {0}; the lined pan is {1} deep.", new Quantity(rise.Usual, Dimension.Share, rise.Low, rise.High), pie.Lined.Depth.AsQuantity()),
+            [new(new("Fill to {0} below the rim", new Quantity(line, Dimension.Length)), "a little less in each", c => c.FillLine(line))]);
+    });
+
     /// <summary>All of them.</summary>
-    public static IReadOnlyList<Rule> All { get; } = [RunsOver, LeftOver, ShortOf, TooDeep, TooSoft, TooFirm, NotSetInTime, PastKeeping];
+    public static IReadOnlyList<Rule> All { get; } = [RunsOver, LeftOver, ShortOf, TooDeep, TooSoft, TooFirm, NotSetInTime, PastKeeping, RisesOver];
 
     /// <summary>The number of whole pieces, or of batches, of an option in words.</summary>
     private static string Shown(BatchOption option, Assessment pie) => Units.Shown.Pieces(option.Pieces, pie.Composition.Filling.Formula.Piece);
@@ -160,7 +171,7 @@ internal static class FillingRules
         var nearest = double.MaxValue;
         for (var percent = 50; percent <= 200; percent += 5)
         {
-            var away = Math.Abs(FillingYield.SetIndexOf(formula, percent / 100.0) - formula.Family.Aim);
+            var away = Math.Abs(formula.Family.Scale.Of(formula, percent / 100.0) - formula.Family.Aim);
             if (away < nearest - 1e-9)
                 (nearest, best) = (away, percent / 100.0);
         }

@@ -1,6 +1,7 @@
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
 
 namespace RoundCrumb.Core.Advice;
@@ -11,6 +12,19 @@ internal static class OccasionRules
     private static readonly Rule NoOvenDay = new("no-oven", Layer.Occasion, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
+        if (c.Occasion.NoOven && !c.Crust.IsBaked && c.Filling.Formula.Family.Bake is { } bake)
+        {
+            return new(
+                rule, Severity.Stops,
+                "This filling is baked, and there is no oven today.",
+                new("It wants {0} in the oven.", new Quantity(bake.Heat.Usual, Dimension.OvenHeat)),
+                [
+                    c.Occasion.Vegetarian
+                        ? new("Fill it with the ginger and lime cream cheese", "another pie: cold, without gelatine, 8 h to set", p => Stiff(p))
+                        : new("Fill it with the lemon cream cheese", "another pie: cold, with gelatine", p => Cheese(p)),
+                ]);
+        }
+
         return c.Occasion.NoOven && c.Crust.IsBaked
             ? new(
                 rule, Severity.Stops,
@@ -53,9 +67,15 @@ internal static class OccasionRules
         return c.To(CrustBook.PlainCrumb, Treatment.Chilled).Seal(seal);
     }
 
+    private static Composition Stiff(Composition c) =>
+        (c with { Filling = new(FillingBook.GingerCheese, c.Filling.Batch.Kind is BatchKind.Times ? BatchChoice.Exact : c.Filling.Batch, new(FillingFamilies.CheeseStiff.FillLine.Usual), 1) }).Filled(Math.Max(8, c.Occasion.FilledAhead));
+
+    private static Composition Cheese(Composition c) =>
+        c with { Filling = new(FillingBook.LemonCheese, c.Filling.Batch.Kind is BatchKind.Times ? BatchChoice.Exact : c.Filling.Batch, new(FillingFamilies.CheeseGelatine.FillLine.Usual), 1) };
+
     private static Composition Custard(Composition c)
     {
         var batch = c.Filling.Batch.Kind is BatchKind.Times ? BatchChoice.Exact : c.Filling.Batch;
-        return c with { Filling = new(FillingBook.MaltCustard, batch, new(FillingFamily.StarchCustard.FillLine.Usual), 1) };
+        return c with { Filling = new(FillingBook.MaltCustard, batch, new(FillingFamilies.StarchCustard.FillLine.Usual), 1) };
     }
 }

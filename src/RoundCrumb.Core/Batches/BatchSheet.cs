@@ -53,7 +53,7 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
         var formula = c.Filling.Formula;
         parts.Add(Part("Filling", formula.Lines.Select((line, i) =>
         {
-            var setter = line.IsSetter ? c.Filling.Setter : 1;
+            var setter = formula.Family.Scale.Moves(line) ? c.Filling.Setter : 1;
             var grams = line.Grams * setter * pie.Fit.Chosen.Scale.Value.Value;
             var mass = new Worked<Grams>(
                 $"sheet-filling-{i}-{line.Ingredient.Id}", line.Ingredient.Name, new(grams), "in one batch × firmness × times the formula",

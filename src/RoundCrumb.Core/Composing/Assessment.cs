@@ -63,7 +63,14 @@ public sealed class Assessment
             Term.Of(FilledDepth), Term.Given("width there", new Millimetres(2 * Lined.HalfAt(depth))));
         Topping = ToppingSums.Of(composition.Topping.Topping, composition.Topping.Height, surface);
 
-        Chain = StepChain.For(composition, Card, Crust, FilledDepth, pies, kitchen.Room);
+        FilledBake = BlindBakeCard.Filled(composition.Filling.Formula.Family, composition.Crust, pan, Card.Load);
+        if (composition.Filling.Formula.Family.Rise is { } rise)
+        {
+            Risen = new(
+                "risen", "In the oven it stands", FilledDepth.Value * (1 + rise.Usual), "the filling stands × (1 + what it rises)", Term.Of(FilledDepth), rise);
+        }
+
+        Chain = StepChain.For(composition, Card, Crust, FilledDepth, pies, kitchen.Room, FilledBake);
         Times = Times.Of(Chain, composition);
     }
 
@@ -114,6 +121,12 @@ public sealed class Assessment
     /// <summary>The topping's sums; none with nothing on top.</summary>
     public ToppingSums? Topping { get; }
 
+    /// <summary>How the filled shell is baked; none for a filling that is not.</summary>
+    public BakeStage? FilledBake { get; }
+
+    /// <summary>How high it stands in the oven; none for a filling that does not rise.</summary>
+    public Worked<Millimetres>? Risen { get; }
+
     public StepChain Chain { get; }
 
     public Times Times { get; }
@@ -136,7 +149,7 @@ public sealed class Assessment
             Yield.Weighed, Yield.Volume, Yield.Mass, Yield.SetIndex, Yield.Sugars, Yield.Juice,
             Fit.Needed, Fit.LineDepth, Fit.RunsOver, FilledDepth, FilledEach, FilledMass, LeftOver, LeftOverMass, PotMass,
             Topping?.Surface, Topping?.Cream, Topping?.Sugars,
-            Chain.SetTime, Times.HandsOn, Times.Waiting, Times.StartToSlice, Times.Keeps, Times.CreamHolds,
+            FilledBake?.Heat, FilledBake?.Minutes, Risen, Yield.Reducing, Chain.SetTime, Times.HandsOn, Times.Waiting, Times.StartToSlice, Times.Keeps, Times.CreamHolds,
         ];
         var options = new[] { Fit.Exact, Fit.Below, Fit.Above, Fit.Chosen }.OfType<BatchOption>().Distinct()
             .SelectMany(o => new IWorked[] { o.Scale, o.Volume, o.Difference, o.DepthDifference, o.Stands });

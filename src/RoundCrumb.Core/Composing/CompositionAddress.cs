@@ -261,7 +261,7 @@ public static class CompositionAddress
 
             var usualLine = new Millimetres(formula.Family.FillLine.Usual);
             var line = newFilling || Follows(Line, 5) ? usualLine : Length(Line, usualLine, 0, pan.Depth.Value, "The fill line is {0} to {1} below the rim.");
-            (thick, line) = LeaveRoom(pan, thick, line, usual.Thickness, usualLine);
+            (thick, line) = LeaveRoom(pan, thick, line, usual.Thickness, usualLine, thinnest);
             var crust = new CrustChoice(crustFamily, thick, height, treatment, edge, seal);
             if (crustFamily is CrumbFamily)
             {
@@ -362,7 +362,7 @@ public static class CompositionAddress
             return pan with { Water = new(water) };
         }
 
-        private (Millimetres Thick, Millimetres Line) LeaveRoom(Pan pan, Millimetres thick, Millimetres line, Millimetres usualThick, Millimetres usualLine)
+        private (Millimetres Thick, Millimetres Line) LeaveRoom(Pan pan, Millimetres thick, Millimetres line, Millimetres usualThick, Millimetres usualLine, double thinnest)
         {
             const double Room = 5;
             if (thick.Value + line.Value + Room <= pan.Depth.Value)
@@ -375,7 +375,7 @@ public static class CompositionAddress
                 return (thick, usualLine);
             }
 
-            var thin = new Millimetres(Math.Min(usualThick.Value, Math.Max(1, pan.Depth.Value - Room - usualLine.Value)));
+            var thin = new Millimetres(Math.Min(usualThick.Value, Math.Max(thinnest, pan.Depth.Value - Room - usualLine.Value)));
             Say(Thickness, field(Thickness), new("In a pan {0} deep a base this thick leaves nothing to fill. Taken as {1}.", pan.Depth.AsQuantity(), thin.AsQuantity()));
             return (thin, new(Math.Min(usualLine.Value, Math.Max(0, pan.Depth.Value - Room - thin.Value))));
         }

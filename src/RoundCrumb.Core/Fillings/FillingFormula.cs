@@ -19,6 +19,24 @@ public enum GoesIn
 
     /// <summary>Steeped and strained out, taking some liquid with it.</summary>
     Steeped,
+
+    /// <summary>Whipped stiff and folded in.</summary>
+    WhippedStiff,
+
+    /// <summary>Whites whisked with sugar and folded in.</summary>
+    WhitesFolded,
+
+    /// <summary>Whisked to a ribbon, as yolks and sugar are.</summary>
+    Ribbon,
+
+    /// <summary>Boiled down to half.</summary>
+    Reduced,
+
+    /// <summary>Milk that is soured and drained: its curd goes in.</summary>
+    Soured,
+
+    /// <summary>What sours the milk; it goes with the whey.</summary>
+    Drained,
 }
 
 /// <summary>One line of a filling.</summary>
@@ -26,11 +44,7 @@ public enum GoesIn
 /// <param name="Grams">For one batch as written.</param>
 /// <param name="GoesIn">How it goes in.</param>
 /// <param name="Note">What to mind, empty where there is nothing.</param>
-public sealed record FormulaLine(Ingredient Ingredient, double Grams, GoesIn GoesIn = GoesIn.Mixed, string Note = "")
-{
-    /// <summary>True when the firmness setting scales it.</summary>
-    public bool IsSetter => Ingredient.StarchEquivalent > 0 || Ingredient.Bloom > 0 || GoesIn is GoesIn.Bloom;
-}
+public sealed record FormulaLine(Ingredient Ingredient, double Grams, GoesIn GoesIn = GoesIn.Mixed, string Note = "");
 
 /// <summary>A filling as written: a batch of known weight.</summary>
 /// <param name="Id">Stable short name, used in addresses.</param>
@@ -46,6 +60,9 @@ public sealed record FillingFormula(string Id, string Name, FillingFamily Family
 
     /// <summary>What the whole pieces are called.</summary>
     public (string One, string Many) Piece => WholeBy?.Piece ?? ("half batch", "half batches");
+
+    /// <summary>Grams of a line once the firmness setting has moved what sets it.</summary>
+    public double GramsOf(FormulaLine line, double setter) => Family.Scale.Moves(line) ? line.Grams * setter : line.Grams;
 
     /// <summary>What in it comes from a slaughtered animal; none for nothing.</summary>
     public Ingredient? Slaughtered => Lines.FirstOrDefault(l => l.Ingredient.FromSlaughter)?.Ingredient;

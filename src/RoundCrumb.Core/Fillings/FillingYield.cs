@@ -22,40 +22,54 @@ public sealed record FillingYield(
     Worked<Share> Sugars,
     Worked<Share> Juice)
 {
-    /// <summary>Grams of a line once the firmness setting has moved the setter.</summary>
-    public static double GramsOf(FormulaLine line, double setter) => line.IsSetter ? line.Grams * setter : line.Grams;
+    /// <summary>What each line adds to the set index, the most first; only what sets.</summary>
+    public IReadOnlyList<(Ingredient Ingredient, double Index)> SetParts { get; private init; } = [];
+
+    /// <summary>Minutes at a lively boil to boil down what is reduced; none where nothing is. An estimate.</summary>
+    public Worked<MinuteRange>? Reducing { get; private init; }
+
+    /// <summary>How much of a line stays in the filling: nothing of what is strained out, half of what is boiled down, the curd of soured milk.</summary>
+    public static double KeptOf(FormulaLine line) => line.GoesIn switch
+    {
+        GoesIn.Steeped or GoesIn.Drained => 0,
+        GoesIn.Reduced => FillingConstants.Reduced.Usual,
+        GoesIn.Soured => FillingConstants.CurdFromMilk.Usual,
+        _ => 1,
+    };
 
     /// <summary>The yield of a formula.</summary>
     /// <param name="formula">As written.</param>
     /// <param name="setter">How much of the written setter goes in: 1 leaves it, 0.8 is silkier, 1.2 firmer.</param>
     public static FillingYield Of(FillingFormula formula, double setter)
     {
-        double weighed = 0, volume = 0, steeped = 0, sugars = 0, juice = 0, starch = 0, yolk = 0, egg = 0, gelatine = 0;
+        double weighed = 0, volume = 0, steeped = 0, sugars = 0, juice = 0, sets = 0, against = 0, reduced = 0;
+        var scale = formula.Family.Scale;
         var volumes = new Term[formula.Lines.Count + 2];
         var masses = new Term[formula.Lines.Count];
         for (var i = 0; i < formula.Lines.Count; i++)
         {
             var line = formula.Lines[i];
-            var g = GramsOf(line, setter);
+            var g = formula.GramsOf(line, setter);
+            var kept = g * KeptOf(line);
             var ml = VolumeOf(line, g);
             volumes[i] = Term.Given(line.Ingredient.Name, ml, Dimension.Volume);
-            masses[i] = Term.Given(line.Ingredient.Name, line.GoesIn is GoesIn.Steeped ? 0 : g, Dimension.Mass);
+            masses[i] = Term.Given(line.Ingredient.Name, kept, Dimension.Mass);
             volume += ml;
-            sugars += g * line.Ingredient.Sugars;
-            juice += g * line.Ingredient.Juice;
+
+            // Sugar and acid stay when water boils off; whey takes its share of them with it.
+            var stays = line.GoesIn is GoesIn.Reduced ? g : kept;
+            sugars += stays * line.Ingredient.Sugars;
+            juice += stays * line.Ingredient.Juice;
+            reduced += line.GoesIn is GoesIn.Reduced ? g * line.Ingredient.InMixture * (1 - FillingConstants.Reduced.Usual) : 0;
             if (line.GoesIn is GoesIn.Steeped)
             {
                 steeped += g;
                 continue;
             }
 
-            weighed += g;
-            starch += g * line.Ingredient.StarchEquivalent;
-            gelatine += g * line.Ingredient.GelatineEquivalent;
-            if (line.Ingredient.Egg is EggPart.Yolk)
-                yolk += g;
-            else if (line.Ingredient.Egg is EggPart.Whole)
-                egg += g;
+            weighed += kept;
+            sets += kept * scale.Sets(line);
+            against += kept * scale.Against(line);
         }
 
         var family = formula.Family;
@@ -78,67 +92,44 @@ public sealed record FillingYield(
             Term.Of(inPot), Term.Given("steam", new Grams(steamed)), Term.Given("carried off by leaves", new Grams(carried)), family.PotLoss);
 
         var juiceShare = new Worked<Share>("juice", "Sharp juice", new(juice / weighed), "juice ÷ all that is weighed", Term.Given("juice", new Grams(juice)), Term.Of(inPot));
-        var index = SetIndexOf(formula, setter);
+        var index = scale.Of(formula, setter);
         var band = CutBands.Of(family.Bands, index);
         var bandFrom = Term.Given($"{band.Name} from", band.From, Dimension.Count);
         var bandTo = Term.Given("and the next band from", CutBands.EndOf(family.Bands, band) ?? band.From, Dimension.Count);
-        var set = family.SetBy is SetBy.Starch
-            ? new Worked<Number>(
-                "set", "Set index", new(index),
-                "100 × (starch as cornflour + yolk × 0.12 + whole egg × 0.05) ÷ all that is weighed",
-                Term.Given("starch as cornflour", new Grams(starch)), Term.Given("yolk", new Grams(yolk)), FillingConstants.YolkSets,
-                Term.Given("whole egg", new Grams(egg)), FillingConstants.WholeEggSets, Term.Of(inPot), bandFrom, bandTo)
-            : GelatineSet(index, gelatine, juiceShare, inPot, bandFrom, bandTo);
+        var weakened = scale == SetScale.Gelatine && juiceShare.Value.Value > FillingConstants.StrongAcid.Usual;
+        var set = new Worked<Number>(
+            "set", "Set index", new(index), scale.Words + (weakened ? " × weakening by strong acid" : ""),
+            [
+                Term.Given("what sets", new Grams(sets)), Term.Given(scale.Base, new Grams(against)), .. scale.Constants.Select(Term.FromConstant),
+                .. scale == SetScale.Gelatine ? [Term.Of(juiceShare)] : Array.Empty<Term>(), .. weakened ? [FillingConstants.AcidWeakens] : Array.Empty<Term>(), bandFrom, bandTo,
+            ]);
 
         return new(
             inPot, yield, mass, set, band,
             new Worked<Share>("sugars", "Sugars in the filling", new(sugars / weighed), "sugars of every line ÷ all that is weighed", Term.Given("sugars", new Grams(sugars)), Term.Of(inPot)),
-            juiceShare);
-    }
-
-    /// <summary>The set index alone, for trying out a firmness.</summary>
-    public static double SetIndexOf(FillingFormula formula, double setter)
-    {
-        double weighed = 0, sets = 0, juice = 0;
-        var starch = formula.Family.SetBy is SetBy.Starch;
-        foreach (var line in formula.Lines)
+            juiceShare)
         {
-            if (line.GoesIn is GoesIn.Steeped)
-                continue;
-            var g = GramsOf(line, setter);
-            weighed += g;
-            juice += g * line.Ingredient.Juice;
-            sets += g * (starch ? StarchOf(line.Ingredient) : line.Ingredient.GelatineEquivalent);
-        }
-
-        var acid = !starch && juice / weighed > FillingConstants.StrongAcid.Usual ? FillingConstants.AcidWeakens.Usual : 1;
-        return 100 * sets / weighed * acid;
-    }
-
-    private static double StarchOf(Ingredient ingredient) =>
-        ingredient.Egg switch
-        {
-            EggPart.Yolk => FillingConstants.YolkSets.Usual,
-            EggPart.Whole => FillingConstants.WholeEggSets.Usual,
-            _ => ingredient.StarchEquivalent,
+            SetParts = against <= 0 ? [] :
+            [
+                .. formula.Lines.Where(l => l.GoesIn is not GoesIn.Bloom).GroupBy(l => l.Ingredient)
+                    .Select(g => (g.Key, g.Sum(l => formula.GramsOf(l, setter) * KeptOf(l) * scale.Sets(l)) / sets * index)).Where(p => p.Item2 > 0.005 * index).OrderByDescending(p => p.Item2),
+            ],
+            Reducing = reduced <= 0 ? null : new(
+                "reducing", "Boiling down", new(reduced / FillingConstants.BoiledOff.High, reduced / FillingConstants.BoiledOff.Usual, reduced / FillingConstants.BoiledOff.Low),
+                "what boils off ÷ what boils off in a minute; an estimate", Term.Given("what boils off", new Millilitres(reduced)), FillingConstants.BoiledOff),
         };
+    }
 
     private static double VolumeOf(FormulaLine line, double grams) => line.GoesIn switch
     {
         GoesIn.WhippedAndFolded => grams / line.Ingredient.BulkDensity * FillingConstants.SoftPeak.Usual * FillingConstants.Folded.Usual,
         GoesIn.Beaten => grams * line.Ingredient.InMixture * FillingConstants.BeatenCheese.Usual,
+        GoesIn.WhippedStiff => grams / line.Ingredient.BulkDensity * FillingConstants.StiffPeak.Usual * FillingConstants.Folded.Usual,
+        GoesIn.WhitesFolded => grams * line.Ingredient.InMixture * FillingConstants.FrenchMeringue.Usual * FillingConstants.Folded.Usual,
+        GoesIn.Ribbon => grams * line.Ingredient.InMixture * FillingConstants.Ribbon.Usual,
+        GoesIn.Reduced or GoesIn.Soured => grams * line.Ingredient.InMixture * KeptOf(line),
+        GoesIn.Drained => 0,
         GoesIn.Steeped => -grams * FillingConstants.SteepedDrinks.Usual,
         _ => grams * line.Ingredient.InMixture,
     };
-
-    private static Worked<Number> GelatineSet(double index, double gelatine, Worked<Share> juice, Worked<Grams> weighed, Term bandFrom, Term bandTo)
-    {
-        var sharp = juice.Value.Value > FillingConstants.StrongAcid.Usual;
-        return sharp
-            ? new("set", "Set index", new(index),
-                "100 × gelatine (200 bloom) ÷ all that is weighed × weakening by strong acid",
-                Term.Given("gelatine", new Grams(gelatine)), Term.Of(weighed), Term.Of(juice), FillingConstants.StrongAcid, FillingConstants.AcidWeakens, bandFrom, bandTo)
-            : new("set", "Set index", new(index), "100 × gelatine (200 bloom) ÷ all that is weighed",
-                Term.Given("gelatine", new Grams(gelatine)), Term.Of(weighed), Term.Of(juice), FillingConstants.StrongAcid, bandFrom, bandTo);
-    }
 }

@@ -45,7 +45,7 @@ public static class PartGuess
         if (kind is PartKind.Topping)
             return PartFamilies.WhippedCream;
         if (kind is PartKind.Filling)
-            return Grams(i => i.Bloom > 0) > 0 ? FillingFamily.CheeseGelatine.Id : FillingFamily.StarchCustard.Id;
+            return Filling(lines).Id;
 
         var flour = Grams(i => i.IsFlour);
         if (flour <= 0 || Grams(i => i.Shelf is PantryShelf.Biscuits) > flour)
@@ -67,5 +67,39 @@ public static class PartGuess
         var butter = Grams(i => i.Id is "butter" or "salted-butter" or "margarine");
         var other = Grams(i => i.IsFat) - butter;
         return other <= butter * 0.2 ? CrustBook.ButterFlaky.Id : butter <= other * 0.2 ? CrustBook.ShorteningFlaky.Id : CrustBook.HalfFlaky.Id;
+    }
+
+    /// <summary>What a filling is most like, by what there is much of and by what sets it.</summary>
+    private static FillingFamily Filling(IReadOnlyCollection<RecipeLine> lines)
+    {
+        var total = Math.Max(1, lines.Sum(l => l.Mass));
+        double Share(Func<Ingredient, bool> counts) => lines.Where(l => counts(l.Ingredient)).Sum(l => l.Mass) / total;
+        bool Any(GoesIn how) => lines.Any(l => l.GoesIn == how);
+        var cheese = Share(i => i.Id is "cream-cheese" or "mascarpone" or "quark" or "ricotta" or "goats-curd");
+        var eggs = Share(i => i.Egg is not EggPart.None);
+        var starch = lines.Sum(l => l.Mass * l.Ingredient.StarchEquivalent) / total;
+        if (Any(GoesIn.Soured))
+            return FillingFamilies.FreshCurd;
+        if (Share(i => i.Bloom > 0) > 0)
+            return cheese >= 0.15 ? FillingFamilies.CheeseGelatine : FillingFamilies.Chiffon;
+        if (cheese >= 0.3 && eggs < 0.08)
+            return FillingFamilies.CheeseStiff;
+        if (Share(i => i.Shelf is PantryShelf.Chocolate && i.Id.EndsWith("chocolate", StringComparison.Ordinal)) >= 0.3)
+            return FillingFamilies.Ganache;
+        if (Share(i => i.Id is "condensed-milk") >= 0.35)
+            return Share(i => i.Juice >= 0.5) >= 0.08 ? FillingFamilies.AcidMilk : FillingFamilies.CaramelLayer;
+        if (Share(i => i.Id is "ground-almonds" or "ground-hazelnuts" or "ground-pistachios") >= 0.12)
+            return FillingFamilies.AlmondPaste;
+        if (Share(i => i.Shelf is PantryShelf.Nuts) >= 0.15 && Share(i => i.IsSugar) >= 0.2)
+            return FillingFamilies.NutSyrup;
+        if (Share(i => i.Shelf is PantryShelf.Fruit && i.Juice < 0.9 && i.GramsEach >= 0) >= 0.5 && eggs < 0.05)
+            return FillingFamilies.FruitCrumble;
+        if (eggs >= 0.1 && starch < 0.02 && Share(i => i.Juice >= 0.5) >= 0.1)
+            return Share(i => i.IsFat) >= 0.1 ? FillingFamilies.PouredCurd : FillingFamilies.BakedCitrus;
+        if (Share(i => i.IsSugar) >= 0.35 && eggs < 0.02 && starch < 0.005)
+            return FillingFamilies.CaramelLayer;
+        if (eggs >= 0.12 && starch < 0.012 && Share(i => i.Shelf is PantryShelf.Dairy) >= 0.3)
+            return cheese >= 0.2 ? FillingFamilies.FreshCurd : FillingFamilies.BakedCustard;
+        return Any(GoesIn.WhippedAndFolded) && starch > 0.01 ? FillingFamilies.LightCustard : FillingFamilies.StarchCustard;
     }
 }

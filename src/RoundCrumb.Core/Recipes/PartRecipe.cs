@@ -77,6 +77,9 @@ public sealed record PartRecipe(string Id, string Name, PartKind Kind, string Fa
                 PartKind.Crust when CrustBook.Find(FamilyId) is RolledFamily && (Total / Flour) > 6 => new("So little flour holds nothing together: less than a sixth of it is flour."),
                 PartKind.Crust when CrustBook.Find(FamilyId) is null => new("Choose which kind of crust it is."),
                 PartKind.Filling when PartFamilies.Filling(FamilyId) is null => new("Choose which kind of filling it is."),
+                PartKind.Filling when AsFilling() is { } f && f.Lines.Sum(l => l.Grams * f.Family.Scale.Against(l)) <= 0 => new($"A filling of this kind sets {AsFilling()!.Family.Scale.Base}, and there is none in it. Add some, or choose another kind."),
+                PartKind.Filling when AsFilling() is { } f && f.Lines.Sum(l => l.Grams * f.Family.Scale.Sets(l)) <= 0 => new($"Nothing in it sets: this kind is set by {AsFilling()!.Family.Scale.Name}. Add some, or choose another kind."),
+                PartKind.Filling when Lines.Where(l => l.Ingredient.IsSugar).Sum(l => l.Mass * l.Ingredient.Sugars) > Total * 0.9 => new("More than nine tenths of it is sugar: that is a sweet, not a filling."),
                 PartKind.Filling when AsFilling() is { } f && FillingYield.Of(f, 1).Volume.Value.Value < 20 => new("That makes less than 20 ml: too little for any pan."),
                 PartKind.Topping when CreamLine is null => new("A whipped topping wants cream: double, whipping or plant cream."),
                 _ => PartTrouble.None,
@@ -177,7 +180,7 @@ public static class PartFamilies
     public static IReadOnlyList<(string Id, string Name)> Of(PartKind kind) => kind switch
     {
         PartKind.Crust => [.. CrustBook.All.Where(IsMade).Select(f => (f.Id, f.Name))],
-        PartKind.Filling => [.. FillingFamily.All.Select(f => (f.Id, f.Name))],
+        PartKind.Filling => [.. FillingFamilies.All.Select(f => (f.Id, f.Name))],
         _ => [(WhippedCream, "Whipped cream")],
     };
 
@@ -188,5 +191,5 @@ public static class PartFamilies
     public static string NameOf(PartKind kind, string id) => Of(kind).FirstOrDefault(f => f.Id == id) is { Id: not null } found ? found.Name : id;
 
     /// <summary>The family of fillings with this id, or none.</summary>
-    public static FillingFamily? Filling(string id) => FillingFamily.All.FirstOrDefault(f => f.Id == id);
+    public static FillingFamily? Filling(string id) => FillingFamilies.Find(id);
 }

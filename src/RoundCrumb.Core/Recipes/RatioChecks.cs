@@ -23,18 +23,79 @@ public static class RatioChecks
 
     private static readonly IReadOnlyDictionary<string, IReadOnlyList<FamilyRatio>> ByFamily = new Dictionary<string, IReadOnlyList<FamilyRatio>>(StringComparer.Ordinal)
     {
-        [FillingFamily.StarchCustard.Id] =
+        [FillingFamilies.StarchCustard.Id] =
         [
             new("sugars", i => i.Sugars, Percent("sugars in a starch custard", 13, 8, 24, "Less is flat, more softens the set."), "it tastes flat", "it is cloying, and sugar takes water from the starch"),
             new("egg", i => i.Egg is EggPart.None ? 0 : 1, Percent("egg in a starch custard", 10, 4, 20, "Yolk for richness and colour."), "it is pale and lean", "it tastes of egg"),
             new("starch", i => i.StarchEquivalent, Percent("starch as cornflour", 3.8, 2.3, 6, "What sets it."), "there is little to set it", "it turns pasty"),
             new("milk and cream", i => i.Shelf is PantryShelf.Dairy ? 1 : 0, Percent("milk and cream", 72, 50, 88, "The body of it."), "there is little custard in it", "there is little else in it"),
         ],
-        [FillingFamily.CheeseGelatine.Id] =
+        [FillingFamilies.CheeseGelatine.Id] =
         [
             new("cream cheese", i => i.Id is "cream-cheese" or "mascarpone" or "quark" or "ricotta" or "goats-curd" ? 1 : 0, Percent("cheese in a cream cheese filling", 45, 28, 65, "It gives body and taste."), "it is a mousse, hardly a cheese filling", "it is heavy"),
             new("gelatine", i => i.GelatineEquivalent, Percent("gelatine, 200 bloom", 0.85, 0.5, 1.6, "What sets it."), "it spoons instead of cutting", "it bounces"),
             new("sugars", i => i.Sugars, Percent("sugars in a cream cheese filling", 13, 7, 22, "Cold dulls sweetness a little."), "it tastes of cheese alone", "it is cloying"),
+        ],
+        [FillingFamilies.LightCustard.Id] =
+        [
+            new("sugars", i => i.Sugars, Percent("sugars in a light custard", 13, 8, 22, "Cream and air dull sweetness."), "it tastes flat", "it is cloying"),
+            new("starch", i => i.StarchEquivalent, Percent("starch as cornflour", 3.7, 2.3, 5.5, "It has to hold the cream as well."), "it slumps once the cream is in", "it turns pasty"),
+        ],
+        [FillingFamilies.BakedCustard.Id] =
+        [
+            new("egg", i => i.Egg is EggPart.None ? 0 : 1, Percent("egg in a baked custard", 17, 12, 24, "What sets it."), "it will not hold its slice", "it tastes of egg"),
+            new("sugars", i => i.Sugars, Percent("sugars in a baked custard", 15, 9, 24, "Less is flat, more keeps it from setting."), "it tastes flat", "it sets late, and weeps"),
+        ],
+        [FillingFamilies.PouredCurd.Id] =
+        [
+            new("sugars", i => i.Sugars, Percent("sugars in a curd", 26, 18, 36, "Against so much acid."), "it puckers", "it is sweet before it is sharp"),
+            new("butter", i => i.IsFat ? 1 : 0, Percent("butter in a curd", 21, 12, 32, "It rounds the acid and stiffens when cold."), "it is thin and harsh", "it is greasy"),
+        ],
+        [FillingFamilies.BakedCitrus.Id] =
+        [
+            new("egg", i => i.Egg is EggPart.None ? 0 : 1, Percent("egg in a baked citrus filling", 28, 20, 36, "What sets it."), "juice runs from the cut", "it tastes of egg"),
+            new("sugars", i => i.Sugars, Percent("sugars in a baked citrus filling", 26, 18, 38, "Against so much acid."), "it puckers", "it is sweet before it is sharp"),
+        ],
+        [FillingFamilies.CheeseStiff.Id] =
+        [
+            new("cheese", i => i.Id is "cream-cheese" or "mascarpone" or "quark" or "ricotta" or "goats-curd" ? 1 : 0, Percent("cheese, set without gelatine", 54, 50, 70, "Half of it at least, or it stays a spoon dessert."), "it stays a spoon dessert", "it is heavy"),
+        ],
+        [FillingFamilies.Chiffon.Id] =
+        [
+            new("gelatine", i => i.GelatineEquivalent, Percent("gelatine, 200 bloom", 0.95, 0.6, 1.5, "It has to hold foam up."), "the foam sinks", "it bounces"),
+        ],
+        [FillingFamilies.AlmondPaste.Id] =
+        [
+            new("butter", i => i.IsFat ? 1 : 0, Percent("butter in an almond paste", 19, 12, 28, "It creams and carries the air."), "it is dry", "it melts into the shell"),
+            new("sugars", i => i.Sugars, Percent("sugars in an almond paste", 20, 14, 28, "Equal weights with the butter is usual."), "it is dull", "it sinks and sticks"),
+        ],
+        [FillingFamilies.FruitCrumble.Id] =
+        [
+            new("sugars", i => i.Sugars, Percent("sugars with fruit", 21, 12, 32, "By how sharp the fruit is."), "it puckers", "it is syrup"),
+        ],
+        [FillingFamilies.AcidMilk.Id] =
+        [
+            new("condensed milk", i => i.Id is "condensed-milk" ? 1 : 0, Percent("condensed milk with citrus", 69, 55, 80, "The body of it."), "it is thin and sharp", "it is sweet and hardly sets"),
+            new("sharp juice", i => i.Juice, Percent("juice with condensed milk", 21, 14, 30, "It sets the milk as well as tasting."), "it stays a sauce", "it breaks and weeps"),
+        ],
+        [FillingFamilies.Ganache.Id] =
+        [
+            new("chocolate", i => i.Shelf is PantryShelf.Chocolate ? 1 : 0, Percent("chocolate in a ganache", 45, 35, 62, "One to one with the cream cuts clean."), "it will not be cut", "it splits, or cracks under the knife"),
+            new("fat", i => i.Makeup.Fat, Percent("fat in a ganache", 39, 28, 48, "Of cocoa butter, cream and butter together."), "it is thin", "it splits"),
+        ],
+        [FillingFamilies.FreshCurd.Id] =
+        [
+            new("egg", i => i.Egg is EggPart.None ? 0 : 1, Percent("egg in a fresh curd filling", 21, 14, 28, "What sets it, once the whey is gone."), "it will not hold its slice", "it tastes of egg"),
+        ],
+        [FillingFamilies.NutSyrup.Id] =
+        [
+            new("nuts", i => i.Shelf is PantryShelf.Nuts ? 1 : 0, Percent("nuts in syrup", 25, 18, 40, "Enough to be in every bite."), "it is syrup with a few nuts", "it falls apart"),
+            new("sugars", i => i.Sugars, Percent("sugars in nut and syrup", 34, 24, 45, "A rich sweet thing, sharpened with salt."), "it does not set sticky", "it is cloying"),
+        ],
+        [FillingFamilies.CaramelLayer.Id] =
+        [
+            new("sugars", i => i.Sugars, Percent("sugars in a caramel", 48, 38, 60, "What is cooked to amber."), "it is butter sauce", "it turns to toffee"),
+            new("fat", i => i.Makeup.Fat, Percent("fat in a caramel", 31, 20, 40, "From cream and butter."), "it is sticky and hard", "it splits"),
         ],
         [PartFamilies.WhippedCream] =
         [

@@ -23,7 +23,8 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
     /// <param name="depth">How deep the filling stands.</param>
     /// <param name="pies">How many, 1 or more.</param>
     /// <param name="room">How warm the kitchen is.</param>
-    public static StepChain For(Composition c, BlindBakeCard card, CrustSums crust, Worked<Millimetres> depth, int pies, RoomCelsius room)
+    /// <param name="filled">How the filled shell is baked; none where it is not.</param>
+    public static StepChain For(Composition c, BlindBakeCard card, CrustSums crust, Worked<Millimetres> depth, int pies, RoomCelsius room, BakeStage? filled)
     {
         var steps = new List<Step>(16);
         switch (c.Crust.Family)
@@ -44,10 +45,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         Bake(steps, card, pies);
 
         var set = SetTimeOf(c.Filling.Formula.Family, depth);
-        if (c.Filling.Formula.Family.SetBy is SetBy.Starch)
-            Custard(steps, depth, set.Value, pies);
-        else
-            Cheese(steps, depth, set.Value, pies);
+        Fill(steps, c, filled, depth, set.Value, pies);
         Top(steps, c.Topping, pies);
         return new(steps, set);
     }
@@ -152,25 +150,27 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             : new(words + $" ({card.Setting.Oven.Name.Replace("{", "{{", StringComparison.Ordinal).Replace("}", "}}", StringComparison.Ordinal)}: set {{{more.Length + 1}}}).", [stage.Heat!, .. more, card.Dial!]);
     }
 
-    private static void Custard(List<Step> steps, Worked<Millimetres> depth, MinuteRange set, int pies)
+    private static void Fill(List<Step> steps, Composition c, BakeStage? baked, Worked<Millimetres> depth, MinuteRange set, int pies)
     {
-        steps.Add(new(Part.Filling, "Weigh everything; whisk yolks, sugar and starch smooth.", new(6, 1, pies), MinuteRange.None, "bench", "no lumps"));
-        steps.Add(new(Part.Filling, new("Bring the milk to steaming, whisk it in, and cook to a bubble ({0}); hold it there 1–2 min.", new Quantity(95, Dimension.Warmth)), new(12, 2.5, pies), MinuteRange.None, "hob", "it mounds, and the whisk leaves a track", "Cooked short of a bubble it thins overnight. Hot custard sticks and burns."));
-        steps.Add(new(Part.Filling, "Off the heat, butter and flavouring in; through a sieve.", new(3, 1, pies), MinuteRange.None, "bench", "smooth and glossy"));
-        steps.Add(new(Part.Assembly, new("Within 10 min, fill each cold shell {0} deep and lay film on the surface.", depth), new(1, 2, pies), MinuteRange.None, "bench", "level; no air under the film", "Steam gathers under the film: lift it away from you."));
-        steps.Add(new(Part.Assembly, "Set in the fridge.", new(0, 0.5, pies), set, "fridge", "firm under a finger, middle too",
-            new("Rich in egg: from {0} to {1} within 2 h, to {2} within 4 h more, then kept there; or as your local rules say.", new Quantity(57, Dimension.Warmth), new Quantity(21, Dimension.Warmth), new Quantity(5, Dimension.Warmth))));
-    }
+        var family = c.Filling.Formula.Family;
+        if (c.Filling.Formula.Lines.Where(l => l.GoesIn is GoesIn.Reduced).ToList() is { Count: > 0 } reduced)
+        {
+            var reducing = FillingYield.Of(c.Filling.Formula, c.Filling.Setter).Reducing!.Value;
+            steps.Add(new(Part.Filling, $"Boil the {string.Join(" and ", reduced.Select(l => l.Ingredient.ShortName))} down to half in a wide pan; measure it. Let it cool.", new(2, 0.5, pies), reducing + MinuteRange.Between(15, 30), "hob", "half of what it was, by the jug", "Steam and hot juice scald."));
+        }
 
-    private static void Cheese(List<Step> steps, Worked<Millimetres> depth, MinuteRange set, int pies)
-    {
-        steps.Add(new(Part.Filling, "Take the cream cheese out to soften.", new(1, 0, pies), new(StepConstants.SoftenCheese.Low, StepConstants.SoftenCheese.Usual, StepConstants.SoftenCheese.High), "bench", "a finger sinks in"));
-        steps.Add(new(Part.Filling, new("Bloom the gelatine in its cold water 5 min, then melt it gently at {0}.", new Quantity(55, Dimension.Warmth, 50, 60)), new(6, 0, pies), MinuteRange.None, "bench", "clear, no grains", "Never boil it: boiled gelatine does not set. Heated in a microwave oven it can spit and scald."));
-        steps.Add(new(Part.Filling, "Beat the cheese smooth with sugar and flavouring; stream the gelatine in.", new(7, 1.5, pies), MinuteRange.None, "mixer", "smooth; it falls like thick egg white"));
-        steps.Add(new(Part.Filling, "Whip the cream to soft peaks and fold it in.", new(5, 1.5, pies), MinuteRange.None, "mixer", "no streaks, still airy"));
-        steps.Add(new(Part.Assembly, new("Fill each cold crust {0} deep and level it, before it sets at about {1}.", depth, new Quantity(20, Dimension.Warmth)), new(1, 2, pies), MinuteRange.None, "bench", "level, no holes at the wall"));
-        steps.Add(new(Part.Assembly, "Set in the fridge.", new(0, 0.5, pies), set, "fridge", "springs back under a finger",
-            new("Keep at or below {0}, and no longer than 2 h out of the fridge; or as your local rules say.", new Quantity(5, Dimension.Warmth))));
+        foreach (var step in family.Method)
+            steps.Add(new(Part.Filling, step.Do, new(step.SetUp, step.PerPie, pies), step.Wait, step.Where, step.Cue, step.Caution));
+        var pour = family.Pour;
+        steps.Add(new(Part.Assembly, new(pour.Do.Template, [depth, .. pour.Do.Amounts ?? []]), new(pour.SetUp, pour.PerPie, pies), MinuteRange.None, pour.Where, pour.Cue, pour.Caution));
+        if (baked is not null)
+        {
+            steps.Add(new(Part.Assembly, new("Bake at {0}." + (family.Bake!.Note.Length > 0 ? " " + family.Bake.Note : ""), baked.Heat!), new(1, 1, pies), baked.Minutes.Value, "oven", baked.Cue));
+            steps.Add(new(Part.Assembly, "Cool on a rack.", new(0, 0.5, pies), new(60, 90, 120), "bench", "warm to the hand", family.SetCaution));
+        }
+
+        if (set.Best > 0)
+            steps.Add(new(Part.Assembly, "Set in the fridge.", new(0, 0.5, pies), set, "fridge", family.SetCue, baked is null ? family.SetCaution : Phrase.None));
     }
 
     private static void Top(List<Step> steps, ToppingChoice choice, int pies)

@@ -18,7 +18,7 @@ public static class MarrowbyLock
 {
     private const string Mark = "demo";
 
-    /// <summary>The six pies. The last two are kept as they are to show advice at work.</summary>
+    /// <summary>The house's pies, a filling of every kind among them. The fifth and sixth are kept as they are to show advice at work.</summary>
     public static IReadOnlyList<(string Name, string Address)> Pies { get; } =
     [
         ("Malt custard cream pie", Whole("pan=plate-23&crust=butter-flaky&bake=hot&edge=crimped&seal=white&fill=malt-custard&make=below&top=icing&cream=12&ahead=14&topped=1")),
@@ -27,6 +27,19 @@ public static class MarrowbyLock
         ("Blackcurrant cheese pie", Whole("pan=springform-20&crust=plain-crumb&bake=chilled&fill=blackcurrant-cheese&make=exact&line=15&top=gelatine&cream=6&ahead=20&topped=10")),
         ("Lemon cheese tart for the village hall", Whole("pan=tart-25&crust=plain-crumb&bake=chilled&fill=lemon-cheese&make=2&top=none&ahead=16&topped=0")),
         ("Late-shift coffee pie", Whole("pan=plate-23&crust=butter-flaky&bake=hot&edge=crimped&seal=none&fill=coffee-custard&make=exact&top=plain&cream=12&ahead=22&topped=2")),
+        ("Pear and cardamom tart", Whole("pan=tart-23&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=pear-cardamom-light&make=below&top=none&ahead=12&topped=0")),
+        ("Rhubarb buttermilk custard pie", Whole("pan=plate-23&crust=short&bake=steady&edge=crimped&seal=white&fill=rhubarb-buttermilk&make=exact&top=none&ahead=10&topped=0")),
+        ("Grapefruit curd tart", Whole("pan=tart-20&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=grapefruit-curd&make=exact&top=none&ahead=10&topped=0")),
+        ("Blood-orange tart", Whole("pan=tart-23&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=blood-orange-baked&make=below&top=none&ahead=8&topped=0")),
+        ("Lime pie on ginger crumb", Whole("pan=plate-20&crust=ginger-crumb&bake=baked&fill=lime-condensed&make=exact&top=plain&cream=12&ahead=10&topped=1")),
+        ("Ginger and lime cheese pie", Whole("pan=springform-18&crust=oat-crumb&bake=chilled&fill=ginger-lime-cheese&make=exact&line=26&top=none&ahead=16&topped=0")),
+        ("Raspberry yoghurt pie", Whole("pan=plate-23&crust=wafer-crumb&bake=baked&fill=raspberry-chiffon&make=exact&top=none&ahead=10&topped=0")),
+        ("Sesame ganache tart", Whole("pan=tart-23&crust=sandy&bake=steady&edge=trimmed&fill=sesame-chocolate&make=exact&top=none&ahead=10&topped=0")),
+        ("Plum almond tart", Whole("pan=tart-25&crust=sweet-short&bake=steady&edge=trimmed&seal=jam&fill=plum-almond&make=exact&top=none&ahead=6&topped=0")),
+        ("Nutmeg curd pie", Whole("pan=plate-20&crust=short&bake=steady&edge=crimped&seal=white&fill=nutmeg-curd&make=exact&top=none&ahead=10&topped=0")),
+        ("Walnut and treacle tart", Whole("pan=tart-23&crust=short&bake=steady&edge=trimmed&fill=walnut-treacle&make=exact&top=none&ahead=10&topped=0")),
+        ("Gooseberry pie", Whole("pan=plate-23&crust=butter-flaky&bake=hot&edge=crimped&seal=white&fill=gooseberry&make=exact&top=none&ahead=8&topped=0")),
+        ("Salt caramel cream pie", Whole("pan=plate-20&crust=pretzel-crumb&bake=baked&bind=honey&fill=salt-caramel&make=exact&top=icing&cream=12&ahead=8&topped=2")),
     ];
 
     /// <summary>The rack of the tea room, four kinds on it of its own.</summary>

@@ -468,7 +468,19 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
     /// <summary>How a line goes in, by its ingredient and by what is said of it.</summary>
     private static GoesIn GoesInBy(Ingredient what, string said)
     {
+        if (said.Contains("boiled down", StringComparison.Ordinal) || said.Contains("reduced to half", StringComparison.Ordinal) || said.Contains("reduced by half", StringComparison.Ordinal))
+            return GoesIn.Reduced;
+        if (said.Contains("soured and drained", StringComparison.Ordinal))
+            return GoesIn.Soured;
+        if (said.Contains("whey", StringComparison.Ordinal) && what.Juice > 0)
+            return GoesIn.Drained;
+        if (what.Egg is not EggPart.None && said.Contains("ribbon", StringComparison.Ordinal))
+            return GoesIn.Ribbon;
+        if (what.Egg is EggPart.White && (said.Contains("whisk", StringComparison.Ordinal) || said.Contains("whip", StringComparison.Ordinal) || said.Contains("peaks", StringComparison.Ordinal) || said.Contains("fold", StringComparison.Ordinal)))
+            return GoesIn.WhitesFolded;
         var whips = what.Id is "double-cream" or "whipping-cream" or "plant-cream";
+        if (whips && said.Contains("stiff", StringComparison.Ordinal))
+            return GoesIn.WhippedStiff;
         if (whips && (said.Contains("whip", StringComparison.Ordinal) || said.Contains("whisk", StringComparison.Ordinal) || said.Contains("peaks", StringComparison.Ordinal) || said.Contains("fold", StringComparison.Ordinal)) && !said.Contains("unwhipped", StringComparison.Ordinal) && what.Name != said.Trim() && !OnlyNamed(said))
             return GoesIn.WhippedAndFolded;
         if (what.Id is "cream-cheese" or "mascarpone" && !said.Contains("melted", StringComparison.Ordinal))

@@ -20,6 +20,12 @@ public static class LineWriter
         var told = goesIn switch
         {
             GoesIn.WhippedAndFolded when !Says(note, "whip", "peaks", "fold") => "whipped and folded in",
+            GoesIn.WhippedStiff when !Says(note, "stiff") => "whipped stiff and folded in",
+            GoesIn.WhitesFolded when !Says(note, "whisk", "whip", "fold") => "whisked and folded in",
+            GoesIn.Ribbon when !Says(note, "ribbon") => "whisked to a ribbon",
+            GoesIn.Reduced when !Says(note, "boiled down", "reduced to half", "reduced by half") => "boiled down to half",
+            GoesIn.Soured when !Says(note, "soured and drained") => "soured and drained",
+            GoesIn.Drained when !Says(note, "whey") => "goes with the whey",
             GoesIn.Bloom when !Says(note, "gelatin", "bloom") => "for the gelatine",
             GoesIn.Steeped when ingredient.InMixture > 0 && !Says(note, "steep", "infuse", "strained out") => "steeped and strained out",
             _ => "",

@@ -20,6 +20,7 @@ public class RuleTests
         { "too-soft", Custard + "&set=80", Custard + "&set=90" },
         { "too-firm", Custard + "&set=160", Custard + "&set=125" },
         { "not-set", Custard + "&ahead=2.5&topped=0", Custard + "&ahead=3&topped=0" },
+        { "rises-over", Custard + "&fill=plum-almond&line=3&ahead=10", Custard + "&fill=plum-almond&line=8&ahead=10" },
         { "past-keeping", Custard + "&ahead=25", Custard + "&ahead=24" },
         { "unsealed", Custard + "&seal=none&ahead=13", Custard + "&seal=none&ahead=12" },
         { "chilled-under-hot", Custard + "&crust=plain-crumb&bake=chilled&seal=none", Custard + "&crust=plain-crumb&bake=baked&seal=none" },

@@ -70,6 +70,12 @@ public sealed class ReadingView
             return $"{grams} {what.ShortName}" + (item.Grams is not null && share >= 0.0005 ? string.Create(CultureInfo.InvariantCulture, $" · {share * 100:0.#} %") : "") + (item.GoesIn switch
             {
                 Core.Fillings.GoesIn.WhippedAndFolded => " · whipped, folded in",
+                Core.Fillings.GoesIn.WhippedStiff => " · whipped stiff, folded in",
+                Core.Fillings.GoesIn.WhitesFolded => " · whisked, folded in",
+                Core.Fillings.GoesIn.Ribbon => " · whisked to a ribbon",
+                Core.Fillings.GoesIn.Reduced => " · boiled down to half",
+                Core.Fillings.GoesIn.Soured => " · only its curd goes in",
+                Core.Fillings.GoesIn.Drained => " · drains away with the whey",
                 Core.Fillings.GoesIn.Beaten => " · beaten",
                 Core.Fillings.GoesIn.Bloom => " · blooms the gelatine",
                 Core.Fillings.GoesIn.Steeped => " · steeped, strained out",
