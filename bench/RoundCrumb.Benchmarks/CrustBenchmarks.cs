@@ -5,11 +5,12 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Pouring;
 using RoundCrumb.Core.Shells;
 
 namespace RoundCrumb.Benchmarks;
 
-/// <summary>Stand-ins ranked over a large rack, and a plan of many shells with its sheets cut.</summary>
+/// <summary>Stand-ins ranked over a large rack, pans found for a batch, and a plan of many shells with its sheets cut.</summary>
 [MemoryDiagnoser]
 [SimpleJob(RuntimeMoniker.Net10_0, launchCount: 1, warmupCount: 4, iterationCount: 10)]
 public class CrustBenchmarks
@@ -41,6 +42,10 @@ public class CrustBenchmarks
     /// <summary>One pie's stand-ins among 200 pans, each with its working.</summary>
     [Benchmark]
     public int StandInsAmong200Pans() => Assessment.Of(Composition.Usual, 1, _rack).StandIns.Count;
+
+    /// <summary>The best sets of pans for one large batch, of forty that are owned.</summary>
+    [Benchmark]
+    public int PanSetsOf40Pans() => PanSearch.Best(new(4200), _wish, new(5), [.. _rack.Pans.Take(40)]).Count;
 
     /// <summary>Forty tartlets and twelve tarts, their discs cut from sheets.</summary>
     [Benchmark]

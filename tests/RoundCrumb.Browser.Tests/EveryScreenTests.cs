@@ -12,7 +12,8 @@ public sealed class EveryScreenTests(TeaRoom room)
         "/kitchen", "/compose?pan=own&own-kind=oblong&own-top=120&own-long=360&own-water=900", "/compose?pan=pot-120&crust=plain-crumb&fill=honey-cheese", "/compose/stand-ins?pan=plate-23",
         "/crusts", "/crusts?crust=butter-flaky&edge=crimped&p=plate-23&many=5&cold=3&p=tartlet-8&many=12&cold=0&oven=oven-2", "/crusts?crust=laid-wafers&p=plate-23&many=2&cold=0", "/crusts?crust=pretzel-crumb&bind=honey&brown=1&thick=40&say=one+90+cm",
         "/bake-card?pan=plate-23&crust=butter-flaky&edge=crimped&frozen=1&n=3", "/bake-card?pan=oblong-35&crust=sweet-short&bake=steady&n=x&goes=almond", "/bake-card?crust=plain-crumb&bake=chilled",
-        "/compose?crust=laid-wafers&fill=lemon-cheese", "/compose?crust=pretzel-crumb&bind=none&brown=1&wallthick=9", "/compose?crust=bought-shell-23&pan=tart-25",
+        "/pour", "/pour?fill=malt-custard&crust=plain-crumb&make=above&p=tart-20&many=1&p=tartlet-10&many=9&p=oblong-35&many=1", "/pour?p=plate-23&many=x&line=90",
+        "/compose?pie=8", "/compose?crust=laid-wafers&fill=lemon-cheese", "/compose?crust=pretzel-crumb&bind=none&brown=1&wallthick=9", "/compose?crust=bought-shell-23&pan=tart-25",
         "/pantry", "/pantry?q=zzz", "/pantry/butter", "/pantry/new?from=butter",
     ];
 

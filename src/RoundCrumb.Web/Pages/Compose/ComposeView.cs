@@ -85,6 +85,14 @@ public sealed class ComposeView
     /// <summary>Where the pans that can stand in for this one are worked out.</summary>
     public string StandInsAt => "/compose/stand-ins" + AddressOf(Canonical)["/compose".Length..];
 
+    /// <summary>Where this filling is shared out over several pans.</summary>
+    public string PourAt => string.Create(
+        CultureInfo.InvariantCulture,
+        $"/pour?fill={C.Filling.Formula.Id}&set={C.Filling.Setter * 100:0.###}&line={C.Filling.Line.Value:0.###}mm&crust={C.Crust.Family.Id}&bake={CompositionAddress.NameOf(C.Crust.Treatment)}&p={PanKey}&many=1");
+
+    /// <summary>The pan by the key it has in the kitchen.</summary>
+    private string PanKey => C.Pan.Id == PanCupboard.OwnId && Book.Kitchen.FirstOrDefault(k => k.Name == C.Pan.Name) is { } own ? own.Key : C.Pan.Key;
+
     /// <summary>Where more shells of this crust are planned.</summary>
     public string ShellsAt
     {
@@ -96,7 +104,7 @@ public sealed class ComposeView
                 address += string.Create(CultureInfo.InvariantCulture, $"&thick={crust.Thickness.Value:0.###}mm");
             if (C.Oven is { } oven)
                 address += "&oven=" + oven.Id;
-            return address + (C.Pan.Id == PanCupboard.OwnId && Book.Kitchen.FirstOrDefault(k => k.Name == C.Pan.Name) is { } own ? $"&p={own.Key}" : $"&p={C.Pan.Key}") + "&many=1&cold=0";
+            return address + $"&p={PanKey}&many=1&cold=0";
         }
     }
 

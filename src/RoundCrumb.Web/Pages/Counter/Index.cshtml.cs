@@ -35,8 +35,14 @@ public sealed record ShelfBake(Bake Bake, int Done, int Of);
 /// <summary>The counter: saved pies and the last bakes.</summary>
 public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Preferences baker) : PageModel
 {
-    /// <summary>The saved pies.</summary>
+    /// <summary>More pies than this are shown when they are asked for.</summary>
+    private const int MostAtOnce = 12;
+
+    /// <summary>The saved pies, those kept last first.</summary>
     public IReadOnlyList<ShelfPie> Pies { get; private set; } = [];
+
+    /// <summary>How many more there are than are shown.</summary>
+    public int More { get; private set; }
 
     /// <summary>Pies to start from, while there are none.</summary>
     public IReadOnlyList<ShelfPie> Starters { get; private set; } = [];
@@ -63,10 +69,10 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
     public string? Said { get; private set; }
 
     /// <summary>Shows the counter.</summary>
-    public Task OnGetAsync(int? deleted, CancellationToken cancel)
+    public Task OnGetAsync(int? deleted, bool? all, CancellationToken cancel)
     {
         Deleted = deleted;
-        return ShowAsync(cancel);
+        return ShowAsync(cancel, all == true);
     }
 
     /// <summary>Copies a pie.</summary>
@@ -116,10 +122,18 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
         return Page();
     }
 
-    private async Task ShowAsync(CancellationToken cancel)
+    private async Task ShowAsync(CancellationToken cancel, bool all = false)
     {
         Shown = baker.Shown;
         var pies = await shelf.AllAsync(cancel);
+
+        // Each pie is worked out and drawn; those kept last are what is going on.
+        if (!all && Renaming is null && pies.Count > MostAtOnce)
+        {
+            More = pies.Count - MostAtOnce;
+            pies = [.. pies.Take(MostAtOnce)];
+        }
+
         var last = await bakes.LastAsync(8, cancel);
         var kitchen = await desk.KitchenAsync(cancel);
         var book = await desk.BookAsync([.. pies.Select(p => p.Address), .. last.Select(b => b.Address)], cancel);

@@ -31,8 +31,8 @@ public static class SheetDrawing
         {
             var label = shown.Say(new Quantity(disc.Diameter, Dimension.Length));
             var cold = Cold(disc);
-            svg.Append(CultureInfo.InvariantCulture, $"<g class=\"{(cold ? "disc to-freeze" : "disc")}\"><circle cx=\"{N(disc.Middle.Y)}\" cy=\"{N(disc.Middle.X)}\" r=\"{N(disc.Diameter / 2)}\"/>");
-            svg.Append(CultureInfo.InvariantCulture, $"<text x=\"{N(disc.Middle.Y)}\" y=\"{N(disc.Middle.X)}\" font-size=\"{N(Math.Min(26, disc.Diameter / 5))}\">{FigureLink.Encoder.Encode(label)}{(cold ? "<tspan x=\"" + N(disc.Middle.Y) + "\" dy=\"1.15em\">to freeze</tspan>" : "")}</text></g>");
+            svg.Append(CultureInfo.InvariantCulture, $"<g class=\"{(cold ? "disc to-freeze" : "disc")}\" font-size=\"{N(Math.Min(26, disc.Diameter / 5))}\"><circle cx=\"{N(disc.Middle.Y)}\" cy=\"{N(disc.Middle.X)}\" r=\"{N(disc.Diameter / 2)}\"/>");
+            svg.Append(CultureInfo.InvariantCulture, $"<text x=\"{N(disc.Middle.Y)}\" y=\"{N(disc.Middle.X)}\">{FigureLink.Encoder.Encode(label)}{(cold ? "<tspan x=\"" + N(disc.Middle.Y) + "\" dy=\"1.15em\">to freeze</tspan>" : "")}</text></g>");
         }
 
         return new HtmlString(svg.Append("</svg>").ToString());

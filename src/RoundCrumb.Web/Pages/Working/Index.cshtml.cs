@@ -8,6 +8,7 @@ using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
 using RoundCrumb.Web.Hosting;
 using RoundCrumb.Web.Pages.Crusts;
+using RoundCrumb.Web.Pages.Pouring;
 
 namespace RoundCrumb.Web.Pages.Working;
 
@@ -45,8 +46,10 @@ public sealed class IndexModel(Desk desk, Preferences baker) : PageModel
             return Show(card.Concat(sheet.Figures()), f);
         }
 
-        // Several pans at once: a plan of shells.
+        // Several pans at once: a batch poured over them, or a plan of shells.
         var book = await desk.BookAsync([Request.QueryString.Value ?? ""], cancel);
+        if (Request.Query.ContainsKey("pour"))
+            return Show(PourForm.Read(Request.Query, kitchen, book, baker.Units.Length).Plan.Figures(), f);
         return Show(PlanForm.Read(Request.Query, kitchen, book, baker.Units.Length).Plan.Figures(), f);
     }
 
