@@ -16,6 +16,7 @@ public sealed class Assessment
 {
     private IReadOnlyList<Finding>? _advice;
     private IReadOnlyList<StandIn>? _standIns;
+    private Bite? _bite;
 
     private Assessment(Composition composition, int pies, Kitchen kitchen)
     {
@@ -154,7 +155,7 @@ public sealed class Assessment
         var options = new[] { Fit.Exact, Fit.Below, Fit.Above, Fit.Chosen }.OfType<BatchOption>().Distinct()
             .SelectMany(o => new IWorked[] { o.Scale, o.Volume, o.Difference, o.DepthDifference, o.Stands });
         var lines = Crust.Lines.Concat(Topping?.Lines ?? []).Select(l => (IWorked)l.Mass);
-        return figures.OfType<IWorked>().Concat(Crust.Figures()).Concat(Card.Figures()).Concat(lines).Concat(options).DistinctBy(f => f.Id);
+        return figures.OfType<IWorked>().Concat(Crust.Figures()).Concat(Card.Figures()).Concat(Bite.Figures()).Concat(lines).Concat(options).DistinctBy(f => f.Id);
     }
 
     /// <summary>The pans that can stand in for this one, of those that are to be had, the best fit first.</summary>
@@ -162,6 +163,9 @@ public sealed class Assessment
 
     /// <summary>The kitchen it is made in.</summary>
     public Kitchen Kitchen { get; }
+
+    /// <summary>A forkful through all the layers.</summary>
+    public Bite Bite => _bite ??= Bite.Of(this);
 
     /// <summary>The figures of the stand-ins, which are only worked out when they are asked for.</summary>
     public IEnumerable<IWorked> StandInFigures()

@@ -39,7 +39,6 @@ public static class CrustConstants
     public static readonly Constant BakedShell = new("baked shell airtight", 36 * 60, 24 * 60, 48 * 60, Dimension.Time, "Crisp until the air gets at it.");
     public static readonly Constant CrumbShell = Hours("crumb shell covered, cold", 48, "It drinks damp after that.");
     public static readonly Constant FreezeShell = new("freezing a lined shell", 18, 15, 20, Dimension.Time, "Hard right through; a frozen shell shrinks least.");
-    public static readonly Constant ThawDough = Hours("thawing dough in the fridge", 12, "Overnight; on the bench its outside melts first.");
 
     public static readonly Constant WeightDensity = new("rice or beans", 0.8, 0.75, 0.85, Dimension.GramsPerMl, "Dry rice or beans, poured, as they lie.");
 

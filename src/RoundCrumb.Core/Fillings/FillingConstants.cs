@@ -21,5 +21,4 @@ public static class FillingConstants
     public static readonly Constant AcidWeakens = new("gelatine under strong acid", 0.85, 0.80, 0.90, Dimension.Factor, "Where sharp juice is over a fifth of the whole.");
     public static readonly Constant StrongAcid = new("strong acid from", 0.20, Dimension.Share, "Juice as a share of the whole.");
     public static readonly Constant SmallPot = new("a small pot", 120, Dimension.Volume, "What a left-over is poured into.");
-    public static readonly Constant BloomWater = new("water for gelatine", 5, 4, 6, Dimension.Factor, "Times its own weight, cold.");
 }

@@ -1,4 +1,5 @@
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Fillings;
@@ -12,7 +13,7 @@ public static class FillingFamilies
         "Rich in egg: from {0} to {1} within 2 h, to {2} within 4 h more, then kept there; or as your local rules say.",
         new Quantity(57, Dimension.Warmth), new Quantity(21, Dimension.Warmth), new Quantity(5, Dimension.Warmth));
 
-    private static readonly MethodStep SoftCheese = new("Take the cream cheese out to soften.", 1, 0, "bench", "a finger sinks in") { Wait = new(60, 90, 120) };
+    private static readonly MethodStep SoftCheese = new("Take the cream cheese out to soften.", 1, 0, "bench", "a finger sinks in") { Wait = Waits(StepConstants.SoftenCheese) };
 
     private static readonly MethodStep Bloom = new(new("Bloom the gelatine in its cold water 5 min, then melt it gently at {0}.", new Quantity(55, Dimension.Warmth, 50, 60)), 6, 0, "bench", "clear, no grains")
     {
@@ -222,7 +223,7 @@ public static class FillingFamilies
         Keeps(48, "It stays moist.", 96, "Four days in a cool place."),
         Deepest(28, 24, 32, "Deeper, the middle stays raw while the top burns."),
         [
-            new("Take the butter out to soften.", 1, 0, "bench", "a finger sinks in") { Wait = new(60, 75, 120) },
+            new("Take the butter out to soften.", 1, 0, "bench", "a finger sinks in") { Wait = Waits(StepConstants.SoftenFat) },
             new("Cream butter and sugar, beat the eggs in one by one, then almonds and flour.", 8, 1, "mixer", "light, no longer grainy") { Caution = "Raw flour and egg are not for tasting." },
         ],
         new("Spread each sealed shell {0} deep and lay the fruit on, skin down.", 1, 4, "bench", "three quarters full"))
@@ -316,6 +317,8 @@ public static class FillingFamilies
 
     /// <summary>The family with this id, or none.</summary>
     public static FillingFamily? Find(string id) => All.FirstOrDefault(f => f.Id == id);
+
+    private static MinuteRange Waits(Constant minutes) => new(minutes.Low, minutes.Usual, minutes.High);
 
     private static Constant Line(double usual, double low, double high, string reason) => new("below the rim", usual, low, high, Dimension.Length, reason);
 

@@ -64,7 +64,7 @@ public readonly record struct Shown(UnitChoice Units)
         var times = char.IsAsciiDigit(many[0]) ? " × " : " ";
         if (whole)
             return Invariant($"{Math.Round(count):0}") + times + (Math.Round(count) == 1 ? one : many);
-        return (Math.Abs(rounded - count) < 0.02 ? Mixed(rounded, 8) : Invariant($"about {count:0.0}")) + times + many;
+        return (Math.Abs(rounded - count) < 0.02 ? Mixed(rounded, 8) : Invariant($"about {count:0.#}")) + times + many;
     }
 
     private string One(double amount, Dimension dimension) => Say(Math.Abs(amount) < 1e-6 ? 0 : amount, dimension);
