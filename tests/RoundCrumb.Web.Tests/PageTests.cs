@@ -12,13 +12,30 @@ namespace RoundCrumb.Web.Tests;
 public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoKitchen>
 {
     [Fact]
-    public async Task The_counter_lists_the_six_demo_pies_with_their_verdicts_and_the_last_bakes()
+    public async Task The_counter_lists_the_demo_pies_with_their_verdicts_and_the_last_bakes()
     {
-        var page = await kitchen.Baker().PageAsync("/");
-        foreach (var (name, _) in MarrowbyLock.Pies)
+        // Those kept last come first; the rest when they are asked for.
+        await using var fresh = new Kitchen(demo: true);
+        var baker = fresh.Baker();
+        var page = await baker.PageAsync("/");
+        foreach (var (name, _) in MarrowbyLock.Pies.Take(6))
             page.ShouldContain(name);
         page.ShouldContain("It runs over");
         page.ShouldContain("Last bakes");
+        page.ShouldNotContain(MarrowbyLock.Pies[^1].Name);
+        page.ShouldContain("Show 9 more pies");
+        var all = await baker.PageAsync("/?all=true");
+        foreach (var (name, _) in MarrowbyLock.Pies)
+            all.ShouldContain(name);
+        all.ShouldNotContain("more pies");
+    }
+
+    [Fact]
+    public void The_demos_pies_hold_a_filling_of_every_kind_and_go_together_but_for_those_kept_to_show_advice()
+    {
+        var pies = MarrowbyLock.Pies.Select(p => (p.Name, Work: Assessment.Of(CompositionAddress.Read(p.Address).Composition))).ToList();
+        pies.Select(p => p.Work.Composition.Filling.Formula.Family.Id).Distinct().Count().ShouldBe(Core.Fillings.FillingFamilies.All.Count);
+        pies.Where(p => p.Work.Advice.Any(f => f.Severity <= Core.Advice.Severity.Disappoints)).Select(p => p.Name).ShouldBe(["Lemon cheese tart for the village hall", "Late-shift coffee pie"]);
     }
 
     [Fact]
