@@ -65,6 +65,8 @@ public sealed class Assessment
         Topping = ToppingSums.Of(composition.Topping.Topping, composition.Topping.Height, surface);
 
         FilledBake = BlindBakeCard.Filled(composition.Filling.Formula.Family, composition.Crust, pan, Card.Load);
+        if (FilledBake is not null && !Card.Setting.Oven.DialIsHeat)
+            FilledDial = Card.Setting.Oven.DialFor(FilledBake.Heat!, StepChain.FilledDial);
         if (composition.Filling.Formula.Family.Rise is { } rise)
         {
             Risen = new(
@@ -125,6 +127,9 @@ public sealed class Assessment
     /// <summary>How the filled shell is baked; none for a filling that is not.</summary>
     public BakeStage? FilledBake { get; }
 
+    /// <summary>What the dial is turned to for the filled shell; none where it says the heat itself.</summary>
+    public Worked<OvenDial>? FilledDial { get; }
+
     /// <summary>How high it stands in the oven; none for a filling that does not rise.</summary>
     public Worked<Millimetres>? Risen { get; }
 
@@ -150,7 +155,7 @@ public sealed class Assessment
             Yield.Weighed, Yield.Volume, Yield.Mass, Yield.SetIndex, Yield.Sugars, Yield.Juice,
             Fit.Needed, Fit.LineDepth, Fit.RunsOver, FilledDepth, FilledEach, FilledMass, LeftOver, LeftOverMass, PotMass,
             Topping?.Surface, Topping?.Cream, Topping?.Sugars,
-            FilledBake?.Heat, FilledBake?.Minutes, Risen, Yield.Reducing, Chain.SetTime, Times.HandsOn, Times.Waiting, Times.StartToSlice, Times.Keeps, Times.CreamHolds,
+            FilledBake?.Heat, FilledBake?.Minutes, FilledDial, Risen, Yield.Reducing, Chain.SetTime, Times.HandsOn, Times.Waiting, Times.StartToSlice, Times.Keeps, Times.CreamHolds,
         ];
         var options = new[] { Fit.Exact, Fit.Below, Fit.Above, Fit.Chosen }.OfType<BatchOption>().Distinct()
             .SelectMany(o => new IWorked[] { o.Scale, o.Volume, o.Difference, o.DepthDifference, o.Stands });

@@ -21,8 +21,10 @@ public sealed record Oven(string Id, string Name, Millimetres Width, Millimetres
     public bool DialIsHeat => !Fan && RunsHot == 0;
 
     /// <summary>What its dial is turned to for a heat, with the chain from one to the other.</summary>
-    public Worked<OvenDial> DialFor(Worked<OvenCelsius> heat) => new(
-        "oven-dial", $"{Name}: set it to", new(heat.Value.Value - (Fan ? OvenConstants.FanAllowance.Usual : 0) - RunsHot),
+    /// <param name="heat">The heat.</param>
+    /// <param name="id">A short stable name within one composition.</param>
+    public Worked<OvenDial> DialFor(Worked<OvenCelsius> heat, string id = "oven-dial") => new(
+        id, $"{Name}: set it to", new(heat.Value.Value - (Fan ? OvenConstants.FanAllowance.Usual : 0) - RunsHot),
         "the heat wanted" + (Fan ? " − the fan's share" : "") + (RunsHot == 0 ? "" : " − what it runs hot by"),
         [
             Term.Of(heat),

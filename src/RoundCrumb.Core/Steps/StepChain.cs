@@ -2,6 +2,7 @@ using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Working;
@@ -45,7 +46,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         Bake(steps, card, pies);
 
         var set = SetTimeOf(c.Filling.Formula.Family, depth);
-        Fill(steps, c, filled, depth, set.Value, pies);
+        Fill(steps, c, filled, card.Setting.Oven, depth, set.Value, pies);
         Top(steps, c.Topping, pies);
         return new(steps, set);
     }
@@ -94,6 +95,12 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             ? new(Part.Crust, "Freeze the lined shell.", new(0, 0.5, pies), new(CrustConstants.FreezeShell.Low, CrustConstants.FreezeShell.Usual, CrustConstants.FreezerShell.Usual), "freezer", "hard right through; it goes into the oven as it is")
             : new(Part.Crust, "Chill the lined shell.", new(0, 0.5, pies), new(StepConstants.ChillShell.Low, StepConstants.ChillShell.Usual, CrustConstants.ShellFridgeMost.Usual), "fridge", "hard to the touch"));
     }
+
+    /// <summary>What the dial for the filled shell is called among a pie's figures.</summary>
+    public const string FilledDial = "filled-dial";
+
+    /// <summary>An oven's name as it can stand in a sentence with amounts.</summary>
+    private static string Plain(Oven oven) => oven.Name.Replace("{", "{{", StringComparison.Ordinal).Replace("}", "}}", StringComparison.Ordinal);
 
     private static string Bare(string fat) => fat.Replace("unsalted ", "", StringComparison.Ordinal);
 
@@ -147,10 +154,10 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         // The dial is named where it says something else than the heat.
         static Phrase At(string words, BlindBakeCard card, BakeStage stage, params Said[] more) => card.Setting.Oven.DialIsHeat
             ? new(words + ".", [stage.Heat!, .. more])
-            : new(words + $" ({card.Setting.Oven.Name.Replace("{", "{{", StringComparison.Ordinal).Replace("}", "}}", StringComparison.Ordinal)}: set {{{more.Length + 1}}}).", [stage.Heat!, .. more, card.Dial!]);
+            : new(words + $" ({Plain(card.Setting.Oven)}: set {{{more.Length + 1}}}).", [stage.Heat!, .. more, card.Dial!]);
     }
 
-    private static void Fill(List<Step> steps, Composition c, BakeStage? baked, Worked<Millimetres> depth, MinuteRange set, int pies)
+    private static void Fill(List<Step> steps, Composition c, BakeStage? baked, Oven oven, Worked<Millimetres> depth, MinuteRange set, int pies)
     {
         var family = c.Filling.Formula.Family;
         if (c.Filling.Formula.Lines.Where(l => l.GoesIn is GoesIn.Reduced).ToList() is { Count: > 0 } reduced)
@@ -165,7 +172,11 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         steps.Add(new(Part.Assembly, new(pour.Do.Template, [depth, .. pour.Do.Amounts ?? []]), new(pour.SetUp, pour.PerPie, pies), MinuteRange.None, pour.Where, pour.Cue, pour.Caution));
         if (baked is not null)
         {
-            steps.Add(new(Part.Assembly, new("Bake at {0}." + (family.Bake!.Note.Length > 0 ? " " + family.Bake.Note : ""), baked.Heat!), new(1, 1, pies), baked.Minutes.Value, "oven", baked.Cue));
+            var note = family.Bake!.Note.Length > 0 ? " " + family.Bake.Note : "";
+            steps.Add(new(
+                Part.Assembly,
+                oven.DialIsHeat ? new("Bake at {0}." + note, baked.Heat!) : new($"Bake at {{0}} ({Plain(oven)}: set {{1}}).{note}", baked.Heat!, oven.DialFor(baked.Heat!, FilledDial)),
+                new(1, 1, pies), baked.Minutes.Value, "oven", baked.Cue));
             steps.Add(new(Part.Assembly, "Cool on a rack.", new(0, 0.5, pies), new(60, 90, 120), "bench", "warm to the hand", family.SetCaution));
         }
 

@@ -119,6 +119,13 @@ public class FamilyTests
         pie.FilledBake.Minutes.Value.Most.ShouldBe(44, 0.01);
         pie.Chain.Steps.ShouldContain(s => s.Part == Part.Assembly && s.Where == "oven");
         Assessment.Of(Pies.Read("fill=malt-custard")).FilledBake.ShouldBeNull();
+
+        // In an oven that is 12 °C hot the dial is set to 148 for it, and the step says so.
+        var hot = Core.Kitchens.Kitchen.Usual with { Ovens = [new("oven-1", "Big {oven}", new(600), new(400), 3, false, 12)] };
+        var there = Assessment.Of(pie.Composition, 1, hot);
+        there.FilledDial!.Value.Value.ShouldBe(148);
+        new Core.Units.Shown(Core.Units.UnitChoice.Usual).Say(there.Chain.Steps.Single(s => s.Part == Part.Assembly && s.Where == "oven" && s.Wait.Best > 0).Do).ShouldContain("(Big {oven}: set 150 °C)");
+        there.Figures().Select(f => f.Id).ShouldContain(StepChain.FilledDial);
     }
 
     [Fact]
