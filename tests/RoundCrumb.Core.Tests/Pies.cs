@@ -1,5 +1,6 @@
 using FsCheck;
 using FsCheck.Fluent;
+using RoundCrumb.Core.Arranging;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
@@ -52,13 +53,35 @@ public static class Pies
         from binder in Gen.Elements(Enum.GetValues<Binder>())
         from pressed in Gen.Choose(0, 24)
         from second in Gen.Elements(false, true)
+        from layers in Layers
         let made = new CrustChoice(crust, new(thick / 2.0), new(Math.Max(crust is RolledFamily ? 10 : 0, pan.Depth.Value * wall / 100)), treatment, edge, seal)
         select Read(CompositionAddress.Write(new Composition(
             pan,
             crust is CrumbFamily ? made with { Binder = binder, Browned = second, Wall = pressed < 4 ? null : new(pressed / 2.0) } : made with { Frozen = second && crust is RolledFamily },
             new(filling, Read("make=" + make).Filling.Batch, new(line), setter / 100.0),
-            new(topping, new(cream)),
-            new(ahead, Math.Min(topped, ahead), noOven, veg)))));
+            ToppingChoice.Usual(topping) with { Height = new(topping.Piece is { Sliced: true } ? Math.Min(cream, 20) : cream) },
+            new(ahead, Math.Min(topped, ahead), noOven, veg))) + layers));
+
+    /// <summary>Now and then layers beneath and more on top, laid in any way.</summary>
+    private static Gen<string> Layers =>
+        from many in Gen.Choose(0, 5)
+        from under in Gen.Elements<string>([.. FillingBook.All.Select(f => f.Id), .. PieceBook.All.Select(p => p.Id)])
+        from second in Gen.Elements<string>([.. FillingBook.All.Select(f => f.Id), .. PieceBook.All.Select(p => p.Id)])
+        from thick in Gen.Choose(2, 20)
+        from half in Gen.Choose(0, 1)
+        from extra in Gen.Elements<string>([.. Topping.All.Select(t => t.Id)])
+        from pattern in Gen.Elements(Enum.GetValues<Pattern>())
+        from overlap in Gen.Choose(0, 60)
+        from nozzle in Gen.Choose(3, 25)
+        let firstLaid = $"&top-laid={CompositionAddress.NameOf(pattern)}&top-over={overlap}&top-nozzle={nozzle}"
+        select many switch
+        {
+            0 or 1 => "",
+            2 => firstLaid,
+            3 => firstLaid + $"&on1={extra}&on1-laid={CompositionAddress.NameOf(pattern)}&on1-over={overlap}&on1-nozzle={nozzle}",
+            4 => $"&under1={under}&under1-high={thick}&under1-half={half}&on1={extra}",
+            _ => firstLaid + $"&under1={under}&under1-high={thick}&under2={second}&under2-high={thick}&under2-half={half}&on1={extra}&on2=dust-icing",
+        };
 
     private static Gen<Pan> OwnPan =>
         from top in Gen.Choose(40, 600)

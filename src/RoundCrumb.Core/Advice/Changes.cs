@@ -37,7 +37,22 @@ internal static class Changes
 
     public static Composition Make(this Composition c, BatchChoice batch) => c with { Filling = c.Filling with { Batch = batch } };
 
-    public static Composition Top(this Composition c, Topping topping) => c with { Topping = c.Topping with { Topping = topping } };
+    /// <summary>Another topping in the place of the first.</summary>
+    public static Composition Top(this Composition c, Topping topping) => c with { Topping = As(c.Topping, topping) };
+
+    /// <summary>Another topping in the place of one of them; cream for cream keeps its height and how it is laid.</summary>
+    public static Composition Top(this Composition c, ToppingChoice old, Topping topping) => c.Retop(old, As(old, topping));
+
+    /// <summary>One of the toppings changed; taken away where it becomes nothing.</summary>
+    public static Composition Retop(this Composition c, ToppingChoice old, ToppingChoice now)
+    {
+        if (c.Topping == old)
+            return c with { Topping = now };
+        var at = c.Over.ToList().IndexOf(old);
+        return at < 0 ? c : c with { Over = now.IsNone ? c.Over.Without(at) : c.Over.With(at, now) };
+    }
+
+    private static ToppingChoice As(ToppingChoice old, Topping topping) => old.Topping.Kind == topping.Kind && !old.IsNone && topping != Topping.None ? old with { Topping = topping } : ToppingChoice.Usual(topping);
 
     public static Composition Setter(this Composition c, double setter) => c with { Filling = c.Filling with { Setter = setter } };
 

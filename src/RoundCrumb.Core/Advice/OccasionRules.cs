@@ -1,6 +1,7 @@
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
 
@@ -37,6 +38,15 @@ internal static class OccasionRules
     private static readonly Rule GelatineInFilling = new("gelatine-filling", Layer.Filling, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
+        if (c.Occasion.Vegetarian && c.Under.Select((l, i) => (Layer: l, At: i)).FirstOrDefault(l => l.Layer is FillingLayer { Formula.Slaughtered: not null }) is { Layer: FillingLayer under } beneath)
+        {
+            return new(
+                rule, Severity.Stops,
+                $"Vegetarians can’t eat this: {under.Formula.Slaughtered!.ShortName} comes from animals.",
+                $"The layer beneath holds {under.Formula.Slaughtered.Name}.",
+                [new("Leave that layer out", "one layer less", p => p with { Under = p.Under.Without(beneath.At) })]);
+        }
+
         return c.Occasion.Vegetarian && c.Filling.Formula.Slaughtered is { } from
             ? new(
                 rule, Severity.Stops,
@@ -49,13 +59,19 @@ internal static class OccasionRules
     private static readonly Rule GelatineInCream = new("gelatine-cream", Layer.Topping, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
-        return c.Occasion.Vegetarian && c.Topping.Topping.FromSlaughter
+        if (!c.Occasion.Vegetarian || c.Toppings.FirstOrDefault(t => t.Topping.FromSlaughter) is not { } top)
+            return null;
+        return top.Topping.Kind is ToppingKind.Whipped
             ? new(
                 rule, Severity.Stops,
                 "Vegetarians can’t eat this cream: gelatine comes from animals.",
                 "A trace of gelatine holds it up.",
-                [new("Hold it with icing sugar", "8–12 h instead of two days", p => p.Top(Topping.Icing).Topped(Math.Min(p.Occasion.ToppedAhead, 8)))])
-            : null;
+                [new("Hold it with icing sugar", "8–12 h instead of two days", p => p.Top(top, Topping.Icing).Topped(Math.Min(p.Occasion.ToppedAhead, 8)))])
+            : new(
+                rule, Severity.Stops,
+                "Vegetarians can’t eat this: gelatine comes from animals.",
+                "It sets the jelly.",
+                [new("Leave it off", "one layer less", p => p.Retop(top, ToppingChoice.Usual(Topping.None)))]);
     });
 
     /// <summary>All of them.</summary>

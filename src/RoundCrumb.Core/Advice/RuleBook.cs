@@ -6,7 +6,7 @@ namespace RoundCrumb.Core.Advice;
 public static class RuleBook
 {
     /// <summary>Every rule.</summary>
-    public static IReadOnlyList<Rule> All { get; } = [.. FillingRules.All, .. CrustRules.All, .. ToppingRules.All, .. OccasionRules.All];
+    public static IReadOnlyList<Rule> All { get; } = [.. FillingRules.All, .. LayerRules.All, .. CrustRules.All, .. ToppingRules.All, .. OccasionRules.All];
 
     /// <summary>What the rules say of a pie, the gravest first; within one severity in the order of the layers.</summary>
     public static IReadOnlyList<Finding> Evaluate(Assessment pie)

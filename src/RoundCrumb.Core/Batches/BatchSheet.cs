@@ -50,8 +50,11 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
             parts.Add(Part("Seal", [new("seal." + seal.Id, seal, film, 0, c.Crust.Seal.NeedsOven ? "beaten, brushed on thinly; the rest of the egg goes elsewhere" : c.Crust.Seal.Melts ? "melted, brushed on the cooled shell" : "spread on the base as the filling goes in")]));
         }
 
+        for (var i = 0; i < pie.Layers.Count; i++)
+            parts.Add(Part("Beneath: " + pie.Layers[i].Choice.Name, pie.Layers[i].Lines.Select(l => Times(l, pie.Pies, "under")), $"under{i + 1}"));
+
         var formula = c.Filling.Formula;
-        parts.Add(Part("Filling", formula.Lines.Select((line, i) =>
+        parts.Add(Part(pie.Layers.Count == 0 ? "Filling" : "Filling: " + formula.Name, formula.Lines.Select((line, i) =>
         {
             var setter = formula.Family.Scale.Moves(line) ? c.Filling.Setter : 1;
             var grams = line.Grams * setter * pie.Fit.Chosen.Scale.Value.Value;
@@ -60,15 +63,15 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
                 Term.Given("in one batch", new Grams(line.Grams)), Term.Given("firmness", new Factor(setter)), Term.Of(pie.Fit.Chosen.Scale));
             var pieces = line.Ingredient.GramsEach > 0 ? grams / line.Ingredient.GramsEach : 0;
             return new WeighLine($"filling.{i}.{line.Ingredient.Id}", line.Ingredient, mass, pieces, line.Note);
-        })));
-        if (pie.Topping is { } topping)
-            parts.Add(Part("Topping", topping.Lines.Select(l => Times(l, pie.Pies, "topping"))));
+        }), "filling"));
+        for (var i = 0; i < pie.Toppings.Count; i++)
+            parts.Add(Part(pie.Toppings.Count == 1 ? "Topping" : (i == 0 ? "Topping: " : "On that: ") + pie.Toppings[i].Choice.Topping.Name, pie.Toppings[i].Lines.Select(l => Times(l, pie.Pies, "topping")), i == 0 ? "topping" : $"topping-{i + 1}"));
 
         var allergens = parts.SelectMany(p => p.Lines).Aggregate(Allergens.None, (all, line) => all | line.Ingredient.Allergens);
         return new(pie, parts, allergens);
 
         static WeighLine Times(WeighedLine line, int pies, string part) => new(
-            part + "." + line.Mass.Id[(part.Length + 1)..],
+            line.Mass.Id.StartsWith(part + "-", StringComparison.Ordinal) ? part + "." + line.Mass.Id[(part.Length + 1)..] : line.Mass.Id,
             line.Ingredient,
             new Worked<Grams>(
                 "sheet-" + line.Mass.Id, line.Ingredient.Name, line.Mass.Value * pies, "for one pie × pies",
@@ -81,11 +84,11 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
 
         static Term Pies(Assessment pie) => Term.Given("pies", pie.Pies, Dimension.Count);
 
-        static WeighPart Part(string name, IEnumerable<WeighLine> lines)
+        static WeighPart Part(string name, IEnumerable<WeighLine> lines, string? id = null)
         {
             WeighLine[] all = [.. lines];
             return new(name, all, new Worked<Grams>(
-                "sheet-total-" + name.ToLowerInvariant(), name + " in all", new(all.Sum(l => l.Mass.Value.Value)), "all its lines added up",
+                "sheet-total-" + (id ?? name.ToLowerInvariant()), name + " in all", new(all.Sum(l => l.Mass.Value.Value)), "all its lines added up",
                 [.. all.Select(l => Term.Of(l.Mass))]));
         }
     }

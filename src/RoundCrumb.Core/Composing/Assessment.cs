@@ -2,7 +2,9 @@ using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Steps;
@@ -20,6 +22,7 @@ public sealed class Assessment
 
     private Assessment(Composition composition, int pies, Kitchen kitchen)
     {
+        composition = composition.Settled();
         Composition = composition;
         Kitchen = kitchen;
         Pies = pies;
@@ -35,15 +38,19 @@ public sealed class Assessment
         Crust = CrustSums.Of(composition.Crust, pan);
         Card = BlindBakeCard.For(composition.Crust, pan, Lined, new(composition.Oven ?? kitchen.Oven, pies, composition.Filling.Formula.Family.Shell));
         Yield = FillingYield.Of(composition.Filling.Formula, composition.Filling.Setter);
-        Fit = Fit.Of(composition.Filling.Formula, Yield, Lined, composition.Filling.Line, composition.Filling.Batch, pies);
+        Layers = LayerSums.Of(composition.Under, Lined);
+        var taken = new Millilitres(Layers.Sum(l => l.Takes.Value.Value));
+        Fit = Fit.Of(composition.Filling.Formula, Yield, Lined, composition.Filling.Line, composition.Filling.Batch, pies, taken);
 
         // What is in each pie: never above the fill line, the rest stays in the bowl.
         var depth = Math.Min(Fit.Chosen.Stands.Value.Value, Fit.LineDepth.Value.Value);
         FilledDepth = new(
             "filled-depth", "The filling stands", new(depth), "the lower of what the batch gives and the fill line",
             Term.Of(Fit.Chosen.Stands), Term.Of(Fit.LineDepth));
-        var inPan = Lined.VolumeTo(depth);
-        FilledEach = new("filled-each", "Filling in each pie", inPan, "room inside the lining up to where it stands", Term.Of(FilledDepth));
+        var inPan = new Millilitres(Math.Max(0, (Lined.VolumeTo(depth) - taken).Value));
+        FilledEach = new(
+            "filled-each", "Filling in each pie", inPan, "room inside the lining up to where it stands" + (taken.Value > 0 ? " − what layers and pieces take" : ""),
+            [Term.Of(FilledDepth), .. Layers.Select(l => Term.Of(l.Takes))]);
         var perMl = Yield.Mass.Value.Value / Yield.Volume.Value.Value;
         FilledMass = new(
             "filled-mass", "Filling in each pie, by weight", new(inPan.Value * perMl), "filling in each pie × what the batch weighs ÷ what it measures",
@@ -62,7 +69,18 @@ public sealed class Assessment
         var surface = new Worked<SquareMillimetres>(
             "surface", "Surface to cover", Lined.SurfaceAt(depth), "the area inside the crust, at the filling's top",
             Term.Of(FilledDepth), Term.Given("width there", new Millimetres(2 * Lined.HalfAt(depth))));
-        Topping = ToppingSums.Of(composition.Topping.Topping, composition.Topping.Height, surface);
+        var half = Lined.HalfAt(depth);
+        Toppings = [.. composition.Toppings.Select((t, i) => ToppingSums.Of(t, surface, pan.Inside, half, i == 0 ? "" : $"on{i + 1}-")!)];
+        SurfaceHalf = half;
+        var yolks = composition.Fillings.Count() == 1 ? 0 : Layers.SelectMany(l => l.Lines).Where(l => l.Ingredient.Egg is EggPart.Yolk).Sum(l => l.Mass.Value.Value) * pies;
+        yolks += composition.Filling.Formula.Lines.Where(l => l.Ingredient.Egg is EggPart.Yolk).Sum(l => composition.Filling.Formula.GramsOf(l, composition.Filling.Setter)) * Fit.Chosen.Scale.Value.Value;
+        yolks += Crust.Lines.Where(l => l.Ingredient.Egg is EggPart.Yolk).Sum(l => l.Mass.Value.Value) * pies;
+        if (yolks > 0)
+        {
+            WhitesLeft = new(
+                "whites-left", "Whites that its yolks leave over", new(yolks * ToppingConstants.WhiteOfAnEgg.Usual), "yolks by weight × white for each yolk",
+                Term.Given("yolks", new Grams(yolks)), ToppingConstants.WhiteOfAnEgg);
+        }
 
         FilledBake = BlindBakeCard.Filled(composition.Filling.Formula.Family, composition.Crust, pan, Card.Load);
         if (FilledBake is not null && !Card.Setting.Oven.DialIsHeat)
@@ -73,7 +91,7 @@ public sealed class Assessment
                 "risen", "In the oven it stands", FilledDepth.Value * (1 + rise.Usual), "the filling stands × (1 + what it rises)", Term.Of(FilledDepth), rise);
         }
 
-        Chain = StepChain.For(composition, Card, Crust, FilledDepth, pies, kitchen.Room, FilledBake);
+        Chain = StepChain.For(composition, Card, Crust, FilledDepth, pies, kitchen.Room, FilledBake, Layers, Toppings);
         Times = Times.Of(Chain, composition);
     }
 
@@ -121,8 +139,20 @@ public sealed class Assessment
     /// <summary>What this batch should weigh out of the pot.</summary>
     public Worked<Grams> PotMass { get; }
 
-    /// <summary>The topping's sums; none with nothing on top.</summary>
-    public ToppingSums? Topping { get; }
+    /// <summary>What lies under the filling, from the base up.</summary>
+    public IReadOnlyList<LayerSums> Layers { get; }
+
+    /// <summary>Everything on top, from below up; nothing for a bare pie.</summary>
+    public IReadOnlyList<ToppingSums> Toppings { get; }
+
+    /// <summary>The lowest of the toppings; none with nothing on top.</summary>
+    public ToppingSums? Topping => Toppings.Count > 0 ? Toppings[0] : null;
+
+    /// <summary>Half the width of the surface that the toppings lie on, mm.</summary>
+    public double SurfaceHalf { get; }
+
+    /// <summary>Egg white that the yolks of all the pies leave over; none where there are no yolks.</summary>
+    public Worked<Grams>? WhitesLeft { get; }
 
     /// <summary>How the filled shell is baked; none for a filling that is not.</summary>
     public BakeStage? FilledBake { get; }
@@ -154,12 +184,11 @@ public sealed class Assessment
             PanVolume, PanBase, PanWall, PanTop, PanRim, LinedVolume,
             Yield.Weighed, Yield.Volume, Yield.Mass, Yield.SetIndex, Yield.Sugars, Yield.Juice,
             Fit.Needed, Fit.LineDepth, Fit.RunsOver, FilledDepth, FilledEach, FilledMass, LeftOver, LeftOverMass, PotMass,
-            Topping?.Surface, Topping?.Cream, Topping?.Sugars,
-            FilledBake?.Heat, FilledBake?.Minutes, FilledDial, Risen, Yield.Reducing, Chain.SetTime, Times.HandsOn, Times.Waiting, Times.StartToSlice, Times.Keeps, Times.CreamHolds,
+            WhitesLeft, FilledBake?.Heat, FilledBake?.Minutes, FilledDial, Risen, Yield.Reducing, Chain.SetTime, Times.HandsOn, Times.Waiting, Times.StartToSlice, Times.Keeps, Times.CreamHolds,
         ];
         var options = new[] { Fit.Exact, Fit.Below, Fit.Above, Fit.Chosen }.OfType<BatchOption>().Distinct()
             .SelectMany(o => new IWorked[] { o.Scale, o.Volume, o.Difference, o.DepthDifference, o.Stands });
-        var lines = Crust.Lines.Concat(Topping?.Lines ?? []).Select(l => (IWorked)l.Mass);
+        var lines = Crust.Lines.Select(l => (IWorked)l.Mass).Concat(Layers.SelectMany(l => l.Figures())).Concat(Toppings.SelectMany(t => t.Figures()));
         return figures.OfType<IWorked>().Concat(Crust.Figures()).Concat(Card.Figures()).Concat(Bite.Figures()).Concat(lines).Concat(options).DistinctBy(f => f.Id);
     }
 

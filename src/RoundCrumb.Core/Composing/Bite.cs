@@ -1,4 +1,6 @@
+using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
 
@@ -20,24 +22,35 @@ public sealed record Bite(Worked<Share> Sugars, Worked<Share> Fat, Worked<Share>
     /// <summary>The bite of a pie.</summary>
     public static Bite Of(Assessment pie)
     {
-        // By weight as it lies on the plate: crust, filling, topping.
+        // By weight as it lies on the plate: crust, fillings, toppings.
         var crust = pie.Crust.Cut?.Value.Value ?? pie.Crust.Total.Value.Value;
-        var filling = pie.FilledMass.Value.Value;
-        var cream = pie.Topping?.Lines.Sum(l => l.Mass.Value.Value) ?? 0;
-        var all = Math.Max(1e-9, crust + filling + cream);
-        double InCrust(Func<Ingredient, double> of) => pie.Crust.Lines.Sum(l => l.Mass.Value.Value * of(l.Ingredient)) / Math.Max(1e-9, pie.Crust.Lines.Sum(l => l.Mass.Value.Value));
-        double InCream(Func<Ingredient, double> of) => cream <= 0 ? 0 : pie.Topping!.Lines.Sum(l => l.Mass.Value.Value * of(l.Ingredient)) / cream;
+        var crustLines = pie.Crust.Lines.Select(l => (l.Ingredient, Grams: l.Mass.Value.Value)).ToList();
         var formula = pie.Composition.Filling.Formula;
-        var fat = formula.Lines.Sum(l => formula.GramsOf(l, pie.Composition.Filling.Setter) * Fillings.FillingYield.KeptOf(l) * l.Ingredient.Makeup.Fat) / pie.Yield.Weighed.Value.Value;
+        var fillings = new List<(double Grams, double Sugars, double Fat, double Juice)> { (pie.FilledMass.Value.Value, pie.Yield.Sugars.Value.Value, FatOf(formula, pie.Composition.Filling.Setter, pie.Yield), pie.Yield.Juice.Value.Value) };
+        foreach (var layer in pie.Layers)
+        {
+            var i = layer.Lines[0].Ingredient;
+            fillings.Add(layer.Choice is FillingLayer { Formula: { } under } && layer.Yield is { } yield
+                ? (layer.Mass.Value.Value, yield.Sugars.Value.Value, FatOf(under, 1, yield), yield.Juice.Value.Value)
+                : (layer.Mass.Value.Value, i.Sugars, i.Makeup.Fat, i.Juice));
+        }
+
+        var on = pie.Toppings.SelectMany(t => t.Lines).Select(l => (l.Ingredient, Grams: l.Mass.Value.Value)).ToList();
+        var filling = fillings.Sum(f => f.Grams);
+        var cream = on.Sum(l => l.Grams);
+        var all = Math.Max(1e-9, crust + filling + cream);
+        double InCrust(Func<Ingredient, double> of) => crustLines.Sum(l => l.Grams * of(l.Ingredient)) / Math.Max(1e-9, crustLines.Sum(l => l.Grams));
+        double InFilling(Func<(double Grams, double Sugars, double Fat, double Juice), double> of) => fillings.Sum(f => f.Grams * of(f)) / Math.Max(1e-9, filling);
+        double InCream(Func<Ingredient, double> of) => cream <= 0 ? 0 : on.Sum(l => l.Grams * of(l.Ingredient)) / cream;
 
         Worked<Share> Share(string id, string name, double inCrust, double inFilling, double inCream) => new(
             id, name, new(((crust * inCrust) + (filling * inFilling) + (cream * inCream)) / all), "(crust × its share + filling × its share + topping × its share) ÷ the whole",
             Term.Given("crust", new Grams(crust)), Term.Given("its share", inCrust, Dimension.Share), Term.Given("filling", new Grams(filling)), Term.Given("its share", inFilling, Dimension.Share),
             Term.Given("topping", new Grams(cream)), Term.Given("its share", inCream, Dimension.Share));
 
-        var sugars = Share("bite-sugars", "Sugars in a bite", InCrust(i => i.Sugars), pie.Yield.Sugars.Value.Value, InCream(i => i.Sugars));
-        var fats = Share("bite-fat", "Fat in a bite", InCrust(i => i.Makeup.Fat), fat, InCream(i => i.Makeup.Fat));
-        var juice = Share("bite-juice", "Sharp juice in a bite", 0, pie.Yield.Juice.Value.Value, 0);
+        var sugars = Share("bite-sugars", "Sugars in a bite", InCrust(i => i.Sugars), InFilling(f => f.Sugars), InCream(i => i.Sugars));
+        var fats = Share("bite-fat", "Fat in a bite", InCrust(i => i.Makeup.Fat), InFilling(f => f.Fat), InCream(i => i.Makeup.Fat));
+        var juice = Share("bite-juice", "Sharp juice in a bite", 0, InFilling(f => f.Juice), InCream(i => i.Juice));
         var (sweet, plain) = (sugars.Value.Value >= Sweet.Usual, sugars.Value.Value < Plain.Usual);
         var (rich, sharp) = (fats.Value.Value >= Rich.Usual, juice.Value.Value >= Sharp.Usual);
         var word = string.Join(", ", new[] { sweet ? "sweet" : plain ? "hardly sweet" : "", rich ? "rich" : "", sharp ? "sharp" : "" }.Where(w => w.Length > 0));
@@ -50,6 +63,9 @@ public sealed record Bite(Worked<Share> Sugars, Worked<Share> Fat, Worked<Share>
         };
         return new(sugars, fats, juice, word.Length == 0 ? "in balance" : word, balance);
     }
+
+    private static double FatOf(FillingFormula formula, double setter, FillingYield yield) =>
+        formula.Lines.Sum(l => formula.GramsOf(l, setter) * FillingYield.KeptOf(l) * l.Ingredient.Makeup.Fat) / yield.Weighed.Value.Value;
 
     /// <summary>Every figure that can be opened.</summary>
     public IEnumerable<IWorked> Figures() => [Sugars, Fat, Juice];

@@ -1,6 +1,7 @@
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
@@ -13,11 +14,6 @@ namespace RoundCrumb.Core.Composing;
 /// <param name="Line">Fill line, below the rim.</param>
 /// <param name="Setter">Firmness: how much of the written setter goes in, 1 as written.</param>
 public sealed record FillingChoice(FillingFormula Formula, BatchChoice Batch, Millimetres Line, double Setter);
-
-/// <summary>A topping as chosen for one pie.</summary>
-/// <param name="Topping">Which.</param>
-/// <param name="Height">Mean thickness; of no meaning with nothing on top.</param>
-public sealed record ToppingChoice(Topping Topping, Millimetres Height);
 
 /// <summary>When it is eaten and by whom.</summary>
 /// <param name="FilledAhead">Hours from filling the shell to serving.</param>
@@ -37,11 +33,36 @@ public sealed record Composition(Pan Pan, CrustChoice Crust, FillingChoice Filli
     /// <summary>The oven that this pie says; none for the kitchen's usual one.</summary>
     public Oven? Oven { get; init; }
 
+    /// <summary>What lies under the filling, from the base up.</summary>
+    public Pile<LayerChoice> Under { get; init; } = Pile.Of<LayerChoice>();
+
+    /// <summary>What lies on the topping, from below up.</summary>
+    public Pile<ToppingChoice> Over { get; init; } = Pile.Of<ToppingChoice>();
+
+    /// <summary>The most layers beneath the filling, and the most toppings beyond the first.</summary>
+    public const int MostLayers = 3;
+
+    /// <summary>Everything on top, from below up; nothing for a bare pie.</summary>
+    public IEnumerable<ToppingChoice> Toppings => Over.Prepend(Topping).Where(t => !t.IsNone);
+
+    /// <summary>Every filling from the base up; the last is the filling itself.</summary>
+    public IEnumerable<FillingFormula> Fillings => Under.OfType<FillingLayer>().Select(l => l.Formula).Append(Filling.Formula);
+
+    /// <summary>The same pie with cream that is held by whatever lasts for its hours, where it is left to that.</summary>
+    public Composition Settled()
+    {
+        if (Topping.Topping.Id != ToppingBook.Held.Id && Over.All(t => t.Topping.Id != ToppingBook.Held.Id))
+            return this;
+        var held = ToppingBook.HeldFor(Occasion.ToppedAhead, Occasion.Vegetarian);
+        ToppingChoice As(ToppingChoice t) => t.Topping.Id == ToppingBook.Held.Id ? t with { Topping = held } : t;
+        return this with { Topping = As(Topping), Over = new(Over.Select(As)) };
+    }
+
     /// <summary>The pan with its lining in it.</summary>
     public LinedPan Lined => new(Pan.Inside, Crust.Thickness.Value, Crust.WallThickness.Value, Crust.Height.Value);
 
     /// <summary>What a baker starts from: a pie that works as it is.</summary>
-    public static Composition Usual { get; } = For(PanCupboard.Plate23, CrustBook.ButterFlaky, FillingBook.MaltCustard, Toppings.Topping.Icing) with
+    public static Composition Usual { get; } = For(PanCupboard.Plate23, CrustBook.ButterFlaky, FillingBook.MaltCustard, Core.Toppings.Topping.Icing) with
     {
         Crust = UsualCrust(PanCupboard.Plate23, CrustBook.ButterFlaky) with { Seal = Seal.White },
     };
@@ -51,7 +72,7 @@ public sealed record Composition(Pan Pan, CrustChoice Crust, FillingChoice Filli
         pan,
         UsualCrust(pan, crust),
         new(filling, BatchChoice.Exact, new(filling.Family.FillLine.Usual), 1),
-        new(topping, new(12)),
+        ToppingChoice.Usual(topping),
         new(FilledAhead: 14, ToppedAhead: 1, NoOven: false, Vegetarian: false));
 
     /// <summary>A crust as it is usually made in a pan.</summary>

@@ -30,7 +30,7 @@ public sealed record ReadComposition(Composition Composition, IReadOnlyList<Trou
 /// Writes a composition as the fields of a web address and reads it back. Reading never fails: what is missing is taken
 /// as usual, what cannot be used is reported and taken as usual. Lengths are mm unless they carry their own unit.
 /// </summary>
-public static class CompositionAddress
+public static partial class CompositionAddress
 {
     public const string PanField = "pan";
     public const string OwnTop = "own-top";
@@ -77,7 +77,7 @@ public static class CompositionAddress
     public static IReadOnlyList<string> Fields { get; } =
     [
         PanField, OwnTop, OwnBase, OwnDepth, OwnLength, OwnCorner, OwnWater, OwnName, OwnKind, OwnMaterial, CrustField, Thickness, Height, WallThick, BinderField, Browned, Frozen, Bake, EdgeField, SealField, OvenField,
-        FillingField, Make, Line, Firmness, ToppingField, Cream, Ahead, Topped, NoOven, Vegetarian, Was,
+        FillingField, Make, Line, Firmness, ToppingField, Cream, Ahead, Topped, NoOven, Vegetarian, Was, .. MoreFields,
     ];
 
     private static readonly (Treatment Value, string Name)[] Treatments =
@@ -161,12 +161,14 @@ public static class CompositionAddress
         Add(SealField, c.Crust.Seal.Id);
         if (c.Oven is { } oven)
             Add(OvenField, oven.Id);
+        WriteLayers(c, Add);
         Add(FillingField, c.Filling.Formula.Id);
         Add(Make, NameOf(c.Filling.Batch));
         Add(Line, Number(c.Filling.Line.Value));
         Add(Firmness, Number(c.Filling.Setter * 100));
         Add(ToppingField, c.Topping.Topping.Id);
         Add(Cream, Number(c.Topping.Height.Value));
+        WriteLaying(c, Add);
         Add(Ahead, Number(c.Occasion.FilledAhead));
         Add(Topped, Number(c.Occasion.ToppedAhead));
         if (c.Occasion.NoOven)
@@ -231,7 +233,7 @@ public static class CompositionAddress
     private static string NameIn<T>((T Value, string Name)[] names, T value)
         where T : struct, Enum => Array.Find(names, n => EqualityComparer<T>.Default.Equals(n.Value, value)).Name;
 
-    private sealed class Reader(Func<string, string?> field, LengthUnit bare, PartBook book)
+    private sealed partial class Reader(Func<string, string?> field, LengthUnit bare, PartBook book)
     {
         private readonly List<Trouble> _troubles = [];
 
@@ -280,8 +282,7 @@ public static class CompositionAddress
             }
 
             var setter = Plain(Firmness, 100, 50, 200, "Between 50 and 200 % of the setter as written.") / 100;
-            var topping = Known(ToppingField, book.Topping, Topping.Icing, "topping");
-            var cream = Length(Cream, new(12), 2, 60, "Cream goes on {0} to {1} thick.");
+            var topping = ReadTopping(First, Topping.Icing);
             var ahead = Plain(Ahead, 14, 0, 240, "Between 0 and 240 hours.");
             var topped = Plain(Topped, Math.Min(1, ahead), 0, 240, "Between 0 and 240 hours.");
             if (topped > ahead)
@@ -292,9 +293,13 @@ public static class CompositionAddress
 
             var composition = new Composition(
                 pan, crust, new(formula, ReadBatch(), line, setter),
-                new(topping, cream), new(ahead, topped, Flag(NoOven), Flag(Vegetarian)))
-            { Oven = oven };
-            return new(composition, _troubles);
+                topping, new(ahead, topped, Flag(NoOven), Flag(Vegetarian)))
+            {
+                Oven = oven,
+                Over = ReadOver(),
+                Under = ReadUnder(Math.Max(0, pan.Depth.Value - thick.Value - line.Value)),
+            };
+            return new(composition.Settled(), _troubles);
         }
 
         private Pan ReadPan()

@@ -61,6 +61,20 @@ public static class FillingBook
         ],
         Pantry.Yolk, "#c99a55");
 
+    public static readonly FillingFormula SharpLemon = new(
+        "sharp-lemon", "Sharp lemon, on the hob", FillingFamilies.StarchCustard,
+        [
+            new(Pantry.Milk, 330),
+            new(Pantry.DoubleCream, 60),
+            new(Pantry.CasterSugar, 130),
+            new(Pantry.Cornflour, 26, Note: "smooth with the yolks first"),
+            new(Pantry.Yolk, 72, Note: "keep the whites"),
+            new(Pantry.LemonJuice, 90, Note: "off the heat: boiled in, it thins the set"),
+            new(Pantry.LemonZest, 8),
+            new(Pantry.Butter, 30),
+        ],
+        Pantry.Yolk, "#f3d767");
+
     public static readonly FillingFormula BlackcurrantCheese = new(
         "blackcurrant-cheese", "Blackcurrant cream cheese", FillingFamilies.CheeseGelatine,
         [
@@ -264,7 +278,7 @@ public static class FillingBook
     /// <summary>All of them, in the order in which they are offered.</summary>
     public static IReadOnlyList<FillingFormula> All { get; } =
         [
-            MaltCustard, CoffeeCustard, BergamotCustard, ButterscotchCustard, PearCustard, RhubarbCustard, GrapefruitCurd, BloodOrange, LimeMilk,
+            MaltCustard, CoffeeCustard, BergamotCustard, ButterscotchCustard, SharpLemon, PearCustard, RhubarbCustard, GrapefruitCurd, BloodOrange, LimeMilk,
             BlackcurrantCheese, LemonCheese, HoneyCheese, GingerCheese, RaspberryChiffon, SesameChocolate, PlumAlmond, FreshCurd, WalnutTreacle, Gooseberry, SaltCaramel,
         ];
 

@@ -20,5 +20,10 @@ public static class FillingConstants
     public static readonly Constant WholeEggSets = new("a gram of whole egg, as cornflour", 0.05, 0.03, 0.07, Dimension.Factor, "Mostly water, so less than yolk.");
     public static readonly Constant AcidWeakens = new("gelatine under strong acid", 0.85, 0.80, 0.90, Dimension.Factor, "Where sharp juice is over a fifth of the whole.");
     public static readonly Constant StrongAcid = new("strong acid from", 0.20, Dimension.Share, "Juice as a share of the whole.");
+    public static readonly Constant SpiritWeakens = new("gelatine under spirit", 0.85, 0.80, 0.90, Dimension.Factor, "Where alcohol is a twentieth of the whole or more.");
+    public static readonly Constant Spirit = new("much spirit from", 0.05, Dimension.Share, "Alcohol as a share of the whole.");
+    public static readonly Constant JuiceThins = new("juice thins starch from", 0.06, 0.05, 0.10, Dimension.Share, "Sharp juice as a share of the whole, boiled with the starch.");
+    public static readonly Constant BoiledWithAcid = new("starch boiled long with acid", 0.80, 0.70, 0.90, Dimension.Factor, "Acid and heat cut its long strands.");
+    public static readonly Constant AgarAsGelatine = new("a gram of agar, as gelatine", 2.5, 2.0, 3.3, Dimension.Factor, "Three to five tenths of the gelatine's weight do the same; it must be boiled.");
     public static readonly Constant SmallPot = new("a small pot", 120, Dimension.Volume, "What a left-over is poured into.");
 }

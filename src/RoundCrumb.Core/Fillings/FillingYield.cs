@@ -42,7 +42,7 @@ public sealed record FillingYield(
     /// <param name="setter">How much of the written setter goes in: 1 leaves it, 0.8 is silkier, 1.2 firmer.</param>
     public static FillingYield Of(FillingFormula formula, double setter)
     {
-        double weighed = 0, volume = 0, steeped = 0, sugars = 0, juice = 0, sets = 0, against = 0, reduced = 0;
+        double weighed = 0, volume = 0, steeped = 0, sugars = 0, juice = 0, sets = 0, against = 0, reduced = 0, spirit = 0;
         var scale = formula.Family.Scale;
         var volumes = new Term[formula.Lines.Count + 2];
         var masses = new Term[formula.Lines.Count];
@@ -60,6 +60,7 @@ public sealed record FillingYield(
             var stays = line.GoesIn is GoesIn.Reduced ? g : kept;
             sugars += stays * line.Ingredient.Sugars;
             juice += stays * line.Ingredient.Juice;
+            spirit += stays * line.Ingredient.Alcohol;
             reduced += line.GoesIn is GoesIn.Reduced ? g * line.Ingredient.InMixture * (1 - FillingConstants.Reduced.Usual) : 0;
             if (line.GoesIn is GoesIn.Steeped)
             {
@@ -97,11 +98,12 @@ public sealed record FillingYield(
         var bandFrom = Term.Given($"{band.Name} from", band.From, Dimension.Count);
         var bandTo = Term.Given("and the next band from", CutBands.EndOf(family.Bands, band) ?? band.From, Dimension.Count);
         var weakened = scale == SetScale.Gelatine && juiceShare.Value.Value > FillingConstants.StrongAcid.Usual;
+        var spirited = scale == SetScale.Gelatine && spirit / weighed >= FillingConstants.Spirit.Usual;
         var set = new Worked<Number>(
-            "set", "Set index", new(index), scale.Words + (weakened ? " × weakening by strong acid" : ""),
+            "set", "Set index", new(index), scale.Words + (weakened ? " × weakening by strong acid" : "") + (spirited ? " × weakening by spirit" : ""),
             [
                 Term.Given("what sets", new Grams(sets)), Term.Given(scale.Base, new Grams(against)), .. scale.Constants.Select(Term.FromConstant),
-                .. scale == SetScale.Gelatine ? [Term.Of(juiceShare)] : Array.Empty<Term>(), .. weakened ? [FillingConstants.AcidWeakens] : Array.Empty<Term>(), bandFrom, bandTo,
+                .. scale == SetScale.Gelatine ? [Term.Of(juiceShare)] : Array.Empty<Term>(), .. weakened ? [FillingConstants.AcidWeakens] : Array.Empty<Term>(), .. spirited ? [Term.Given("alcohol", spirit / weighed, Dimension.Share), FillingConstants.SpiritWeakens] : Array.Empty<Term>(), bandFrom, bandTo,
             ]);
 
         return new(

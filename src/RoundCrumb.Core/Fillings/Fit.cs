@@ -45,16 +45,19 @@ public sealed record Fit(
     /// <param name="line">Fill line below the rim.</param>
     /// <param name="choice">What the baker makes.</param>
     /// <param name="pies">How many, 1 or more.</param>
-    public static Fit Of(FillingFormula formula, FillingYield yield, LinedPan lined, Millimetres line, BatchChoice choice, int pies)
+    /// <param name="taken">Room that layers beneath and pieces take, in one.</param>
+    public static Fit Of(FillingFormula formula, FillingYield yield, LinedPan lined, Millimetres line, BatchChoice choice, int pies, Millilitres taken = default)
     {
         var depth = new Worked<Millimetres>(
             "fill-depth", "Depth of the filling", new(lined.Depth.Value - line.Value), "pan depth − lining − fill line",
             Term.Given("pan depth", new Millimetres(lined.Bare.Depth)), Term.Given("lining on the base", new Millimetres(lined.BaseThickness)), Term.Given("below the rim", line));
-        var each = lined.VolumeTo(depth.Value.Value);
+        // However much lies beneath, a spoonful of filling covers it.
+        var each = new Millilitres(Math.Max(5, (lined.VolumeTo(depth.Value.Value) - taken).Value));
+        Term[] beneath = taken.Value > 0 ? [Term.Given("taken up by layers and pieces, in one", taken)] : [];
         var needed = new Worked<Millilitres>(
             "room", pies == 1 ? "Room to the fill line" : "Room to the fill line, all pies", each * pies,
-            "room inside the lining up to the fill line × pies",
-            Term.Of(depth), Term.Given("room in one", each), Term.Given("pies", pies, Dimension.Count));
+            taken.Value > 0 ? "(room inside the lining up to the fill line − what layers and pieces take) × pies" : "room inside the lining up to the fill line × pies",
+            [Term.Of(depth), .. beneath, Term.Given("room in one", each), Term.Given("pies", pies, Dimension.Count)]);
 
         var fit = needed.Value / yield.Volume.Value;
         var pieces = fit * formula.PiecesPerBatch;
@@ -70,8 +73,8 @@ public sealed record Fit(
                 Term.Of(needed), Term.Of(yield.Volume), Term.Given("pieces in one batch", formula.PiecesPerBatch, Dimension.Count));
             var volume = new Worked<Millilitres>(id + "-volume", "It gives", yield.Volume.Value * scale, "one batch × times", Term.Of(yield.Volume), Term.Of(times));
             var stands = new Worked<Millimetres>(
-                id + "-stands", "It stands this deep", lined.DepthFor(volume.Value * (1.0 / pies)), "the depth at which this volume stands inside the lining",
-                Term.Of(volume), Term.Given("pies", pies, Dimension.Count));
+                id + "-stands", "It stands this deep", lined.DepthFor((volume.Value * (1.0 / pies)) + taken), taken.Value > 0 ? "the depth at which this volume, with what is beneath, stands inside the lining" : "the depth at which this volume stands inside the lining",
+                [Term.Of(volume), .. beneath, Term.Given("pies", pies, Dimension.Count)]);
             return new(
                 kind, times, scale * formula.PiecesPerBatch, volume,
                 new(id + "-difference", "Over or short", volume.Value - needed.Value, "it gives − room to the fill line", Term.Of(volume), Term.Of(needed)),
@@ -90,8 +93,8 @@ public sealed record Fit(
             _ => exact,
         };
         var over = new Worked<Millilitres>(
-            "runs-over", "Would run over, each pie", new(Math.Max(0, (chosen.Volume.Value.Value / pies) - lined.Volume.Value)),
-            "the batch shared out − room to the brim", Term.Of(chosen.Volume), Term.Given("pies", pies, Dimension.Count), Term.Given("room to the brim", lined.Volume));
+            "runs-over", "Would run over, each pie", new(Math.Max(0, (chosen.Volume.Value.Value / pies) + taken.Value - lined.Volume.Value)),
+            "the batch shared out − room to the brim", [Term.Of(chosen.Volume), .. beneath, Term.Given("pies", pies, Dimension.Count), Term.Given("room to the brim", lined.Volume)]);
         return new(needed, depth, exact, below, above, chosen, over);
     }
 }

@@ -48,8 +48,9 @@ public sealed record SetScale(
 
     /// <summary>Gelatine.</summary>
     public static readonly SetScale Gelatine = new(
-        "gelatine", "gelatine", "100 × gelatine (200 bloom) ÷ " + All,
-        l => l.Ingredient.GelatineEquivalent, _ => 1, All, CutBands.Gelatine, 0.85, IsStarchOrGelatine, [FillingConstants.StrongAcid]);
+        "gelatine", "gelatine", "100 × (gelatine of 200 bloom + agar × 2.5) ÷ " + All,
+        l => l.Ingredient.Id is "agar" ? FillingConstants.AgarAsGelatine.Usual : l.Ingredient.GelatineEquivalent, _ => 1, All, CutBands.Gelatine, 0.85, IsStarchOrGelatine,
+        [FillingConstants.StrongAcid, FillingConstants.Spirit, FillingConstants.AgarAsGelatine]);
 
     /// <summary>Egg against dairy, baked.</summary>
     public static readonly SetScale EggInDairy = new(
@@ -187,7 +188,7 @@ public sealed record SetScale(
     /// <param name="setter">How much of what sets it goes in: 1 as written.</param>
     public double Of(FillingFormula formula, double setter)
     {
-        double sets = 0, against = 0, weighed = 0, juice = 0;
+        double sets = 0, against = 0, weighed = 0, juice = 0, spirit = 0;
         foreach (var line in formula.Lines)
         {
             var g = FillingYield.KeptOf(line) * (Moves(line) ? line.Grams * setter : line.Grams);
@@ -195,15 +196,19 @@ public sealed record SetScale(
             against += g * Against(line);
             weighed += g;
             juice += g * line.Ingredient.Juice;
+            spirit += g * line.Ingredient.Alcohol;
         }
 
         // With nothing to set there is no telling; it is said to pour.
         if (against <= 0)
             return 0;
-        return 100 * sets / against * (this == Gelatine && juice / weighed > FillingConstants.StrongAcid.Usual ? FillingConstants.AcidWeakens.Usual : 1);
+        var index = 100 * sets / against;
+        if (this != Gelatine)
+            return index;
+        return index * (juice / weighed > FillingConstants.StrongAcid.Usual ? FillingConstants.AcidWeakens.Usual : 1) * (spirit / weighed >= FillingConstants.Spirit.Usual ? FillingConstants.SpiritWeakens.Usual : 1);
     }
 
-    private static bool IsStarchOrGelatine(FormulaLine line) => line.Ingredient.StarchEquivalent > 0 || line.Ingredient.Bloom > 0 || line.GoesIn is GoesIn.Bloom;
+    private static bool IsStarchOrGelatine(FormulaLine line) => line.Ingredient.StarchEquivalent > 0 || line.Ingredient.Bloom > 0 || line.Ingredient.Id is "agar" || line.GoesIn is GoesIn.Bloom;
 
     private static double EggOf(FormulaLine line) => line.Ingredient.Egg switch { EggPart.Whole => 1, EggPart.Yolk => YolkAsEgg.Usual, EggPart.White => WhiteAsEgg.Usual, _ => 0 };
 

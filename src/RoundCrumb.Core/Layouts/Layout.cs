@@ -55,16 +55,18 @@ public static class Layout
     /// <param name="ringsWithin">The radius of a circle, which takes rings; none for another shape.</param>
     public static IReadOnlyList<Spot> On(Func<Spot, bool> inside, double halfWidth, double halfLength, double diameter, double? ringsWithin = null)
     {
-        const int Slides = 6;
+        // With many of them the place of the first hardly changes how many there are.
+        var across = Math.Sqrt(halfWidth * halfLength) / diameter;
+        var slides = across > 12 ? 1 : across > 6 ? 2 : 6;
         var best = ringsWithin is { } radius ? Rings(radius, diameter) : [];
         foreach (var staggered in (bool[])[true, false])
         {
             var down = staggered ? diameter * Math.Sqrt(3) / 2 : diameter;
-            for (var i = 0; i < Slides; i++)
+            for (var i = 0; i < slides; i++)
             {
-                for (var j = 0; j < Slides; j++)
+                for (var j = 0; j < slides; j++)
                 {
-                    var spots = Lattice(inside, halfWidth, halfLength, diameter, down, staggered, new(diameter * i / Slides, down * j / Slides));
+                    var spots = Lattice(inside, halfWidth, halfLength, diameter, down, staggered, new(diameter * i / slides, down * j / slides));
                     if (spots.Count > best.Count)
                         best = spots;
                 }

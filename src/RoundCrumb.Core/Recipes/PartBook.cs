@@ -67,12 +67,12 @@ public sealed class PartBook
 
     /// <summary>The shipped book with the parts of one composition in it, so that what is written of it is read back.</summary>
     public static PartBook Around(Composition c) =>
-        Shipped.Crust(c.Crust.Family.Id) == c.Crust.Family && Shipped.Filling(c.Filling.Formula.Id) == c.Filling.Formula && Shipped.Topping(c.Topping.Topping.Id) == c.Topping.Topping && (c.Oven is null || c.Oven == Kitchens.Oven.Plain)
+        Shipped.Crust(c.Crust.Family.Id) == c.Crust.Family && c.Fillings.All(f => Shipped.Filling(f.Id) == f) && c.Toppings.All(t => t.Topping.Id == ToppingBook.Held.Id || Shipped.Topping(t.Topping.Id) == t.Topping) && (c.Oven is null || c.Oven == Kitchens.Oven.Plain)
             ? Shipped
             : new(
                 Shipped.Crusts.Append(c.Crust.Family).DistinctBy(f => f.Id),
-                Shipped.Fillings.Append(c.Filling.Formula).DistinctBy(f => f.Id),
-                Shipped.Toppings.Append(c.Topping.Topping).DistinctBy(t => t.Id),
+                Shipped.Fillings.Concat(c.Fillings).DistinctBy(f => f.Id),
+                Shipped.Toppings.Concat(c.Toppings.Select(t => t.Topping)).DistinctBy(t => t.Id),
                 ovens: c.Oven is { } oven ? [oven] : null);
 
     /// <summary>The crust with this id, or none.</summary>

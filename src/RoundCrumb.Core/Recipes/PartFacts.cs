@@ -97,7 +97,7 @@ public sealed record PartFacts(
     private static Worked<Millilitres> Whipped(PartRecipe part, Topping topping)
     {
         var factor = LayerStyle.Nearest(new(12)).WhipFactor;
-        var cream = part.Lines.Where(l => l.Ingredient == topping.Cream).Sum(l => l.Mass) / topping.Cream.BulkDensity;
+        var cream = part.Lines.Where(l => l.Ingredient == topping.Base).Sum(l => l.Mass) / topping.Base.BulkDensity;
         return new(
             "part-whipped", "Whipped, it gives", new(cream * factor.Usual), "cream in ml × how much it swells",
             Term.Given("cream", new Millilitres(cream)), factor);

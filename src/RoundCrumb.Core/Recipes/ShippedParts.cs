@@ -18,7 +18,7 @@ public static class ShippedParts
     [
         .. CrustBook.All.Where(PartFamilies.IsMade).Select(Of),
         .. FillingBook.All.Select(Of),
-        .. Topping.All.Where(t => t != Topping.None).Select(Of),
+        .. Topping.All.Where(t => t.Kind is ToppingKind.Whipped && t != Topping.None && t != ToppingBook.Held).Select(Of),
     ];
 
     /// <summary>The one with this id, or none.</summary>
@@ -36,5 +36,5 @@ public static class ShippedParts
 
     private static PartRecipe Of(Topping topping) => new(
         topping.Id, topping.Name, PartKind.Topping, PartFamilies.WhippedCream,
-        [new(topping.Cream, Math.Round(Cream * topping.Cream.BulkDensity), Note: "cold"), .. topping.With.Select(w => new RecipeLine(w.Ingredient, Math.Round(Cream * w.PerMl.Usual, 1), Note: w.Note))]);
+        [new(topping.Base, Math.Round(Cream * topping.Base.BulkDensity), Note: "cold"), .. topping.With.Select(w => new RecipeLine(w.Ingredient, Math.Round(Cream * w.PerBase.Usual, 1), Note: w.Note))]);
 }

@@ -1,8 +1,10 @@
+using RoundCrumb.Core.Arranging;
 using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Working;
@@ -25,7 +27,9 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
     /// <param name="pies">How many, 1 or more.</param>
     /// <param name="room">How warm the kitchen is.</param>
     /// <param name="filled">How the filled shell is baked; none where it is not.</param>
-    public static StepChain For(Composition c, BlindBakeCard card, CrustSums crust, Worked<Millimetres> depth, int pies, RoomCelsius room, BakeStage? filled)
+    /// <param name="layers">What lies under the filling.</param>
+    /// <param name="toppings">What lies on it.</param>
+    public static StepChain For(Composition c, BlindBakeCard card, CrustSums crust, Worked<Millimetres> depth, int pies, RoomCelsius room, BakeStage? filled, IReadOnlyList<LayerSums> layers, IReadOnlyList<ToppingSums> toppings)
     {
         var steps = new List<Step>(16);
         switch (c.Crust.Family)
@@ -46,8 +50,9 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         Bake(steps, card, pies);
 
         var set = SetTimeOf(c.Filling.Formula.Family, depth);
-        Fill(steps, c, filled, card.Setting.Oven, depth, set.Value, pies);
-        Top(steps, c.Topping, pies);
+        Fill(steps, c, filled, card.Setting.Oven, depth, set.Value, pies, layers, toppings);
+        foreach (var topping in toppings.OrderBy(t => t.Choice.Topping.GoesOn is GoesOn.AtServing).Where(t => t.Choice.Topping.GoesOn is not GoesOn.WithTheFilling))
+            Top(steps, Part.Topping, topping, pies);
         return new(steps, set);
     }
 
@@ -100,7 +105,10 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
     public const string FilledDial = "filled-dial";
 
     /// <summary>An oven's name as it can stand in a sentence with amounts.</summary>
-    private static string Plain(Oven oven) => oven.Name.Replace("{", "{{", StringComparison.Ordinal).Replace("}", "}}", StringComparison.Ordinal);
+    private static string Plain(Oven oven) => Safe(oven.Name);
+
+    /// <summary>A baker's own words as they can stand in a sentence with amounts.</summary>
+    private static string Safe(string words) => words.Replace("{", "{{", StringComparison.Ordinal).Replace("}", "}}", StringComparison.Ordinal);
 
     private static string Bare(string fat) => fat.Replace("unsalted ", "", StringComparison.Ordinal);
 
@@ -157,19 +165,21 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             : new(words + $" ({Plain(card.Setting.Oven)}: set {{{more.Length + 1}}}).", [stage.Heat!, .. more, card.Dial!]);
     }
 
-    private static void Fill(List<Step> steps, Composition c, BakeStage? baked, Oven oven, Worked<Millimetres> depth, MinuteRange set, int pies)
+    private static void Fill(List<Step> steps, Composition c, BakeStage? baked, Oven oven, Worked<Millimetres> depth, MinuteRange set, int pies, IReadOnlyList<LayerSums> layers, IReadOnlyList<ToppingSums> toppings)
     {
         var family = c.Filling.Formula.Family;
-        if (c.Filling.Formula.Lines.Where(l => l.GoesIn is GoesIn.Reduced).ToList() is { Count: > 0 } reduced)
-        {
-            var reducing = FillingYield.Of(c.Filling.Formula, c.Filling.Setter).Reducing!.Value;
-            steps.Add(new(Part.Filling, $"Boil the {string.Join(" and ", reduced.Select(l => l.Ingredient.ShortName))} down to half in a wide pan; measure it. Let it cool.", new(2, 0.5, pies), reducing + MinuteRange.Between(15, 30), "hob", "half of what it was, by the jug", "Steam and hot juice scald."));
-        }
-
-        foreach (var step in family.Method)
-            steps.Add(new(Part.Filling, step.Do, new(step.SetUp, step.PerPie, pies), step.Wait, step.Where, step.Cue, step.Caution));
-        var pour = family.Pour;
-        steps.Add(new(Part.Assembly, new(pour.Do.Template, [depth, .. pour.Do.Amounts ?? []]), new(pour.SetUp, pour.PerPie, pies), MinuteRange.None, pour.Where, pour.Cue, pour.Caution));
+        var several = layers.Any(l => l.Choice is FillingLayer);
+        foreach (var layer in layers)
+            Beneath(steps, layer, pies);
+        Make(steps, c.Filling.Formula, c.Filling.Setter, several, pies);
+        Phrase pour = new(family.Pour.Do.Template, [depth, .. family.Pour.Do.Amounts ?? []]);
+        if (several)
+            pour = new(Safe(c.Filling.Formula.Name) + " on top, to {0} above the base in all: " + char.ToLowerInvariant(pour.Template[0]) + pour.Template[1..].Replace(" {0} deep", "", StringComparison.Ordinal), pour.Amounts);
+        steps.Add(new(Part.Assembly, pour, new(family.Pour.SetUp, family.Pour.PerPie, pies), MinuteRange.None, family.Pour.Where, family.Pour.Cue, family.Pour.Caution));
+        foreach (var layer in layers.Where(l => l.Over > 0))
+            steps.Add(new(Part.Assembly, new($"Press {{0}} {((PieceLayer)layer.Choice).Piece.Name} into the top.", new Quantity(layer.Over, Dimension.Count)), new(0.5, 2, pies), MinuteRange.None, "bench", "half out of the filling, between those beneath"));
+        foreach (var topping in toppings.Where(t => t.Choice.Topping.GoesOn is GoesOn.WithTheFilling))
+            Top(steps, Part.Assembly, topping, pies);
         if (baked is not null)
         {
             var note = family.Bake!.Note.Length > 0 ? " " + family.Bake.Note : "";
@@ -184,11 +194,61 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             steps.Add(new(Part.Assembly, "Set in the fridge.", new(0, 0.5, pies), set, "fridge", family.SetCue, baked is null ? family.SetCaution : Phrase.None));
     }
 
-    private static void Top(List<Step> steps, ToppingChoice choice, int pies)
+    /// <summary>All that is done for a filling before it goes in.</summary>
+    private static void Make(List<Step> steps, FillingFormula formula, double setter, bool named, int pies)
     {
-        if (choice.Topping == Topping.None)
+        var name = named ? Safe(formula.Name) + ": " : "";
+        Phrase Named(Phrase words) => name.Length == 0 ? words : new(name + char.ToLowerInvariant(words.Template[0]) + words.Template[1..], words.Amounts);
+        if (formula.Lines.Where(l => l.GoesIn is GoesIn.Reduced).ToList() is { Count: > 0 } reduced)
+        {
+            var reducing = FillingYield.Of(formula, setter).Reducing!.Value;
+            steps.Add(new(Part.Filling, Named($"Boil the {string.Join(" and ", reduced.Select(l => l.Ingredient.ShortName))} down to half in a wide pan; measure it. Let it cool."), new(2, 0.5, pies), reducing + MinuteRange.Between(15, 30), "hob", "half of what it was, by the jug", "Steam and hot juice scald."));
+        }
+
+        foreach (var step in formula.Family.Method)
+            steps.Add(new(Part.Filling, Named(step.Do), new(step.SetUp, step.PerPie, pies), step.Wait, step.Where, step.Cue, step.Caution));
+    }
+
+    /// <summary>A layer beneath the filling: made, levelled, and set before the next one goes on; or pieces, laid.</summary>
+    private static void Beneath(List<Step> steps, LayerSums layer, int pies)
+    {
+        switch (layer.Choice)
+        {
+            case FillingLayer filling:
+                var family = filling.Formula.Family;
+                Make(steps, filling.Formula, 1, true, pies);
+                steps.Add(new(
+                    Part.Assembly, new($"{Safe(filling.Formula.Name)} first: {{0}} into each, {{1}} thick, and level it.", layer.Mass, filling.Thickness.AsQuantity()),
+                    new(family.Pour.SetUp, family.Pour.PerPie, pies), MinuteRange.None, "bench", "level, right into the corner", family.Pour.Caution));
+
+                // It need only bear what comes next; a thin layer does so sooner than a deep one.
+                var factor = Math.Clamp(filling.Thickness.Value / family.SetDepth.Usual, 0.35, 1);
+                var least = Math.Max(15, family.SetTime.Least * factor);
+                steps.Add(new(Part.Assembly, "Chill it before the next goes on.", new(0, 0.5, pies), new(least, least, Math.Max(least, family.SetTime.Most)), "fridge", "bears a fingertip"));
+                break;
+            case PieceLayer pieces:
+                var n = new Quantity((layer.Count?.Value.Value ?? 0) - layer.Over, Dimension.Count);
+                steps.Add(new(
+                    Part.Assembly, new($"Dry the {pieces.Piece.Name} on a cloth and lay {{0}} on each base, side by side{(layer.Over > 0 ? "; keep the other {1} back" : "")}.", n, new Quantity(layer.Over, Dimension.Count)),
+                    new(2, 3, pies), MinuteRange.None, "bench", "dry: wet fruit slides and weeps"));
+                break;
+        }
+    }
+
+    private static void Top(List<Step> steps, Part part, ToppingSums sums, int pies)
+    {
+        var choice = sums.Choice;
+        var topping = choice.Topping;
+        if (topping.Kind is ToppingKind.Whipped)
+        {
+            Phrase onto = sums.Count is { } count
+                ? new($"Whip the cream to {sums.Style!.Stage} and pipe {{0}} {(choice.Laying.Pattern switch { Pattern.Lattice => "lines, across and across again", Pattern.Shells => "shells round the rim, each over the tail of the one before", Pattern.Rim => "rosettes round the rim", Pattern.HalfMoon => "rosettes in a half-moon", _ => "rosettes over all of it" })}, nozzle {{1}}, on a quite cold pie.", count, choice.Laying.Nozzle.AsQuantity())
+                : new("Whip the cream to " + sums.Style!.Stage + " and put it on {0} thick, on a quite cold pie.", choice.Height.AsQuantity());
+            steps.Add(new(part, onto, new(6, sums.Count is null ? 4 : 6, pies), MinuteRange.None, "mixer", "last strokes by hand: a few seconds past stiff is butter"));
             return;
-        var style = LayerStyle.Nearest(choice.Height);
-        steps.Add(new(Part.Topping, new("Whip the cream to " + style.Stage + " and put it on {0} thick, on a quite cold pie.", choice.Height.AsQuantity()), new(6, 4, pies), MinuteRange.None, "mixer", "last strokes by hand: a few seconds past stiff is butter"));
+        }
+
+        foreach (var step in topping.Steps)
+            steps.Add(new(part, new(step.Do.Template, [choice.Height.AsQuantity(), .. step.Do.Amounts ?? []]), new(step.SetUp, step.PerPie, pies), step.Wait, step.Where, step.Cue, step.Caution));
     }
 }

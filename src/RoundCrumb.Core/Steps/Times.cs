@@ -43,13 +43,15 @@ public sealed record Times(Worked<MinuteRange> HandsOn, Worked<MinuteRange> Wait
             "waiting + hands along the longer branch, filling the shell and topping",
             Term.Of(waiting), Term.Given("hands along the way", MinuteRange.Of(hands[(int)branch] + hands[(int)Part.Assembly] + hands[(int)Part.Topping])));
 
-        var (best, most) = c.Filling.Formula.Family.Keeps;
+        // Of several fillings the one that is soonest past its best decides.
+        var (best, most) = c.Fillings.Select(f => f.Family.Keeps).OrderBy(k => k.Most.Usual).ThenBy(k => k.Best.Usual).First();
         var keeps = new Worked<MinuteRange>("keeps", "Keeps", new(best.Usual, best.Usual, most.Usual), "from filling, cold: best within, at most", best, most);
-        var holds = c.Topping.Topping == Topping.None
+        var first = c.Toppings.Where(t => t.Topping.GoesOn is not GoesOn.AtServing).OrderBy(t => t.Topping.Holds.Most).FirstOrDefault();
+        var holds = first is null
             ? null
             : new Worked<MinuteRange>(
-                "cream-holds", "The cream holds", c.Topping.Topping.Holds, "by what holds it up, cold",
-                Term.Given(c.Topping.Topping.Why, c.Topping.Topping.Holds));
+                "cream-holds", c.Toppings.Count(t => t.Topping.GoesOn is not GoesOn.AtServing) > 1 ? first.Topping.Name + " holds" : first.Topping.Kind is ToppingKind.Whipped ? "The cream holds" : "The topping holds", first.Topping.Holds, first.Topping.Kind is ToppingKind.Whipped ? "by what holds it up, cold" : "until this ends it",
+                Term.Given(first.Topping.Why, first.Topping.Holds));
         return new(total, waiting, path, keeps, holds);
 
         Term Hands(string name, Part part) => Term.Given(name, MinuteRange.Of(hands[(int)part]));

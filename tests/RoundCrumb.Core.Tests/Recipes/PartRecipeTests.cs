@@ -99,7 +99,7 @@ public class PartRecipeTests
         own.Crust.Lines.Select(l => Math.Round(l.Mass.Value.Value, 0)).ShouldBe(shipped.Crust.Lines.Select(l => Math.Round(l.Mass.Value.Value, 0)));
         own.Yield.Volume.Value.Value.ShouldBe(shipped.Yield.Volume.Value.Value, 1e-6);
         own.Yield.SetIndex.Value.Value.ShouldBe(shipped.Yield.SetIndex.Value.Value, 1e-9);
-        own.Topping?.Cream.Value.Value.ShouldBe(shipped.Topping!.Cream.Value.Value, 1e-6);
+        own.Topping?.Cream!.Value.Value.ShouldBe(shipped.Topping!.Cream!.Value.Value, 1e-6);
         own.Times.CreamHolds?.Value.ShouldBe(shipped.Times.CreamHolds!.Value);
     }
 

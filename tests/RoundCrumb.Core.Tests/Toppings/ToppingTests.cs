@@ -11,14 +11,14 @@ public class ToppingTests
     {
         // Surface at the fill line: π × 107.32² = 36,184 mm²; × 12 mm = 434.2 ml whipped; ÷ 1.9 = 228.5 ml of cream.
         var pie = Assessment.Of(Pies.Plain);
-        pie.Topping!.Cream.Value.Value.ShouldBe(228.5, 0.5);
-        pie.Topping.Lines.ShouldHaveSingleItem();
+        pie.Topping!.Cream!.Value.Value.ShouldBe(228.5, 0.5);
+        pie.Topping!.Lines.ShouldHaveSingleItem();
     }
 
     [Fact]
     public void Gelatine_in_cream_is_eight_tenths_of_a_gram_for_100_ml_and_five_times_its_water()
     {
-        var lines = Assessment.Of(Pies.Plain with { Topping = new(Topping.Gelatine, new(12)) }).Topping!.Lines;
+        var lines = Assessment.Of(Pies.Plain with { Topping = ToppingChoice.Usual(Topping.Gelatine) }).Topping!.Lines;
         var gelatine = lines.Single(l => l.Ingredient.Id == "gelatine").Mass.Value.Value;
         gelatine.ShouldBe(228.5 * 0.008, 0.01);
         lines.Single(l => l.Ingredient.Id == "water").Mass.Value.Value.ShouldBe(gelatine * 5, 1e-9);

@@ -1,7 +1,6 @@
 using System.Text.RegularExpressions;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Recipes;
-using RoundCrumb.Core.Toppings;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
 using RoundCrumb.Formats.Export;
@@ -60,8 +59,8 @@ public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder la
         foreach (var one in pies)
         {
             var c = CompositionAddress.Read(one.Address, book).Composition;
-            string?[] ids = [c.Crust.Family.Id, c.Filling.Formula.Id, c.Topping.Topping == Topping.None ? null : c.Topping.Topping.Id];
-            recipes.Add(new(one.Name, [.. ids.OfType<string>().Select(i => Written(i, parts)).OfType<WrittenPart>()]));
+            string[] ids = [c.Crust.Family.Id, .. c.Fillings.Select(f => f.Id), .. c.Toppings.Select(t => t.Topping.Id)];
+            recipes.Add(new(one.Name, [.. ids.Distinct().Select(i => Written(i, parts)).OfType<WrittenPart>()]));
         }
 
         return recipes;

@@ -1,13 +1,16 @@
 using System.Globalization;
 using Microsoft.AspNetCore.Html;
 using RoundCrumb.Core.Advice;
+using RoundCrumb.Core.Arranging;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
+using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
 
@@ -163,6 +166,52 @@ public sealed class ComposeView
             .AppendHtml(FigureLink.To(option.DepthDifference, Shown, Canonical, 1, Shown.Say(new Quantity(Math.Abs(option.DepthDifference.Value.Value), Dimension.Length))));
     }
 
+    /// <summary>How soft and how firm this filling can be made.</summary>
+    public Firmness Firmness => Core.Fillings.Firmness.Of(C.Filling.Formula, C.Filling.Setter);
+
+    /// <summary>The address with another firmness.</summary>
+    public string WithSetter(FirmnessEnd end) => AddressOf(CompositionAddress.Write(C with { Filling = C.Filling with { Setter = end.Setter } }));
+
+    /// <summary>What meets what in it, and at which temperature.</summary>
+    public IReadOnlyList<Meeting> Meets => Meetings.Of(C);
+
+    /// <summary>The toppings as they are chosen, each with the fields it is read from and its sums.</summary>
+    public IEnumerable<(ToppingFields Fields, ToppingChoice Choice, ToppingSums? Sums)> ToppingRows()
+    {
+        var sums = Pie.Toppings.GetEnumerator();
+        foreach (var (choice, i) in C.Over.Prepend(C.Topping).Select((t, i) => (t, i)))
+            yield return (i == 0 ? CompositionAddress.First : CompositionAddress.OverAt(i - 1), choice, !choice.IsNone && sums.MoveNext() ? sums.Current : null);
+    }
+
+    /// <summary>The layers beneath the filling, the topmost first, each with the fields it is read from.</summary>
+    public IEnumerable<(LayerFields Fields, LayerSums Sums)> LayerRows() => Pie.Layers.Select((sums, i) => (CompositionAddress.UnderAt(i), sums)).Reverse();
+
+    /// <summary>Where a topping is seen from above, counted from 0 with the lowest.</summary>
+    public string AboveAt(int topping) => string.Create(CultureInfo.InvariantCulture, $"/above?top-at={topping + 1}&{Canonical}");
+
+    /// <summary>What lies on one pie, in a few words.</summary>
+    public IHtmlContent Lies(ToppingSums sums)
+    {
+        var words = new HtmlContentBuilder();
+        if (sums.Count is { } count)
+        {
+            words.AppendHtml(Figure(count)).Append(sums.Choice.Topping.Piece is null ? sums.Choice.Laying.Pattern switch { Pattern.Lattice => " lines", Pattern.Shells => " shells", _ => " rosettes" } : " pieces");
+            if (sums.PipedWidth is { } wide)
+                words.Append(", each ").AppendHtml(Figure(wide)).Append(sums.Choice.Laying.Pattern is Pattern.Shells ? " long" : " wide");
+            words.Append(" · ");
+        }
+
+        if (sums.Cream is { } cream)
+            words.AppendHtml(Figure(cream)).Append(" cream");
+        else
+            words.AppendHtml(FigureLink.To(sums.Lines[0].Mass, Shown, Canonical, 1, Shown.Weigh(sums.Lines[0].Mass.Value, sums.Lines[0].Ingredient))).Append(" ").Append(sums.Lines[0].Ingredient.ShortName);
+        if (sums.ToBuy is { } buy)
+            words.Append(", buy ").AppendHtml(Figure(buy));
+        foreach (var line in sums.Lines.Skip(1).Where(l => l.Ingredient != Core.Ingredients.Pantry.Water))
+            words.Append(" · ").AppendHtml(FigureLink.To(line.Mass, Shown, Canonical, 1, Shown.Weigh(line.Mass.Value, line.Ingredient))).Append(" ").Append(line.Ingredient.ShortName);
+        return words;
+    }
+
     /// <summary>The choices of how much filling to make: value, words, chosen or not.</summary>
     public IEnumerable<(string Value, string Words, bool Chosen)> Batches()
     {
@@ -229,6 +278,19 @@ public sealed class ComposeView
         Binder.Sugar => "bound with sugar",
         Binder.Honey => "bound with honey",
         _ => "bound as usual",
+    };
+
+    /// <summary>What a way of laying is called.</summary>
+    public static string NameOf(Pattern pattern, bool piped) => pattern switch
+    {
+        Pattern.Rings => "in rings",
+        Pattern.Spiral => "in a spiral",
+        Pattern.HalfMoon => piped ? "rosettes, a half-moon" : "in a half-moon",
+        Pattern.Cover => piped ? "rosettes all over" : "all over",
+        Pattern.Rim => piped ? "rosettes round the rim" : "round the rim",
+        Pattern.Shells => "shells round the rim",
+        Pattern.Lattice => "a lattice",
+        _ => "spread",
     };
 
     /// <summary>What a kind of pan is called.</summary>

@@ -1,9 +1,11 @@
 using System.Globalization;
 using System.Text;
 using Microsoft.AspNetCore.Html;
+using RoundCrumb.Core.Arranging;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
@@ -32,8 +34,10 @@ public static class CutSlice
         var c = pie.Composition;
         var words = new StringBuilder();
         words.Append(CultureInfo.InvariantCulture, $"{c.Pan.Name}; {c.Crust.Family.Name.ToLowerInvariant()} {shown.Say(c.Crust.Thickness.AsQuantity())} thick; {c.Filling.Formula.Name.ToLowerInvariant()} {shown.Say(pie.FilledDepth.Amount)} deep, {shown.Say(c.Filling.Line.AsQuantity())} below the rim at its line");
-        if (pie.Topping is not null)
-            words.Append(CultureInfo.InvariantCulture, $"; {c.Topping.Topping.Name.ToLowerInvariant()} {shown.Say(c.Topping.Height.AsQuantity())} thick");
+        foreach (var layer in pie.Layers)
+            words.Append(CultureInfo.InvariantCulture, $"; beneath it {layer.Choice.Name.ToLowerInvariant()}{(layer.Choice is FillingLayer ? " " + shown.Say(layer.Choice.Thickness.AsQuantity()) + " thick" : "")}");
+        foreach (var top in pie.Toppings)
+            words.Append(CultureInfo.InvariantCulture, $"; {top.Choice.Topping.Name.ToLowerInvariant()}{(top.Choice.Topping.HasThickness && top.Count is null ? " " + shown.Say(top.Choice.Height.AsQuantity()) + " thick" : "")}");
         if (Overflows(pie))
             words.Append(CultureInfo.InvariantCulture, $"; {shown.Say(pie.Fit.RunsOver.Amount)} would run over");
         return words.Append('.').ToString();
@@ -63,7 +67,7 @@ public static class CutSlice
             _wall = pan.Material switch { PanMaterial.Glass => 4, PanMaterial.Ceramic => 5, PanMaterial.Foil => 0.6, _ => 1.4 };
 
             var edge = c.Crust.Family is RolledFamily ? c.Crust.Edge switch { Edge.Crimped => 7, Edge.HighFluted => 13, _ => 0 } : 0;
-            var cream = pie.Topping is null ? 0 : c.Topping.Height.Value;
+            var cream = pie.Toppings.Sum(t => t.Choice.Stands);
             var top = Math.Max(Math.Max(edge, Overflows(pie) ? 16 : 0), pie.Lined.BaseThickness + pie.FilledDepth.Value.Value + (cream * 1.25) - _depth);
             var above = Math.Max(0, top) + 4;
             var below = _wall + (small ? 3 : 19);
@@ -86,7 +90,7 @@ public static class CutSlice
             Seal();
             if (Overflows(pie))
                 Overflow(px);
-            Topping(px, cream);
+            Toppings(px);
             if (!small)
             {
                 Raw($"<path class=\"middle\" d=\"M0 {N(_wall + 3)}V{N(-(_depth + above) + 2)}\" stroke-width=\"{N(px)}\" stroke-dasharray=\"{N(8 * px)} {N(4 * px)} {N(1.5 * px)} {N(4 * px)}\"/>");
@@ -303,7 +307,50 @@ public static class CutSlice
         private void Filling(double px)
         {
             var tb = _pie.Lined.BaseThickness;
-            Raw($"<path class=\"food filling\" d=\"{Room(tb, -FillingTop)}\" fill=\"{C.Filling.Formula.Tint}\" stroke-width=\"{N(px)}\"/>");
+            var from = tb;
+            foreach (var layer in _pie.Layers)
+            {
+                if (layer.Choice is not FillingLayer filling)
+                    continue;
+                Raw($"<path class=\"food filling\" d=\"{Room(from, tb + layer.To)}\" fill=\"{filling.Formula.Tint}\" stroke-width=\"{N(px)}\"/>");
+                from = tb + layer.To;
+            }
+
+            Raw($"<path class=\"food filling\" d=\"{Room(from, -FillingTop)}\" fill=\"{C.Filling.Formula.Tint}\" stroke-width=\"{N(px)}\"/>");
+            foreach (var layer in _pie.Layers)
+            {
+                if (layer.Choice is not PieceLayer pieces)
+                    continue;
+                foreach (var spot in layer.Under.Pieces)
+                    PieceAt(pieces.Piece, spot, -(tb + layer.From) - (pieces.High / 2), pieces.High, px);
+
+                // Those kept back stand half out of the top, between those beneath.
+                foreach (var spot in layer.Under.Pieces.Take(layer.Over))
+                    PieceAt(pieces.Piece, spot with { X = spot.X + (pieces.Piece.Width.Usual / 2) }, FillingTop, pieces.High, px);
+            }
+        }
+
+        /// <summary>A piece that the knife meets, cut where it meets it.</summary>
+        private void PieceAt(Piece piece, Placed spot, double y, double high, double px)
+        {
+            var (a, b) = (piece.Length.Usual / 2, piece.Width.Usual / 2);
+            var (cos, sin) = (Math.Cos(spot.Turn), Math.Sin(spot.Turn));
+
+            // Where the line across the middle runs through the ellipse.
+            var along = ((cos * cos) / (a * a)) + ((sin * sin) / (b * b));
+            var mixed = (spot.Y * cos * sin) * ((1 / (b * b)) - (1 / (a * a)));
+            var rest = (spot.Y * spot.Y * (((sin * sin) / (a * a)) + ((cos * cos) / (b * b)))) - 1;
+            var under = (mixed * mixed) - (along * rest);
+            if (under <= 0)
+                return;
+            var middle = spot.X + (mixed / along);
+            var half = Math.Sqrt(under) / along;
+            var (left, right) = (Math.Max(0, middle - half), middle + half);
+            if (right - left < 1)
+                return;
+            var round = Math.Min(high / 2, (right - left) / 2);
+            var corner = left <= 0 ? 0 : round;
+            Raw($"<path class=\"food piece\" d=\"M{N(left + corner)} {N(y + (high / 2))}H{N(right - round)}q{N(round)} 0 {N(round)} {N(-high / 2)}t{N(-round)} {N(-high / 2)}H{N(left + corner)}{(corner > 0 ? $"q{N(-corner)} 0 {N(-corner)} {N(high / 2)}t{N(corner)} {N(high / 2)}" : "")}Z\" fill=\"{piece.Tint}\" stroke-width=\"{N(px)}\"/>");
         }
 
         /// <summary>The room inside the lining between two heights above the pan's bottom.</summary>
@@ -339,21 +386,113 @@ public static class CutSlice
             Raw($"<path class=\"brim\" d=\"M0 {N(-_depth)}H{N(r)}\" stroke-width=\"{N(1.6 * px)}\"/>");
         }
 
-        private void Topping(double px, double cream)
+        private void Toppings(double px)
         {
-            if (_pie.Topping is null)
-                return;
-            var r = InnerAt(-FillingTop);
             var y = FillingTop;
-            var waves = Math.Max(3, (int)Math.Round(r / 22));
-            var step = (r - (cream * 0.5)) / waves;
-            var lift = LayerStyle.Nearest(C.Topping.Height).Name is "even layer" ? 0.08 : 0.28;
+            foreach (var top in _pie.Toppings)
+            {
+                var high = top.Choice.Stands;
+                if (top.Count is not null)
+                    Placed(top, y, high, px);
+                else
+                    Spread(top, y, high, px);
+                y -= top.Count is null ? high : high * 0.5;
+            }
+        }
+
+        /// <summary>What covers the whole surface.</summary>
+        private void Spread(ToppingSums top, double y, double high, double px)
+        {
+            var r = InnerAt(-FillingTop);
+            var topping = top.Choice.Topping;
             var path = new StringBuilder();
-            path.Append(CultureInfo.InvariantCulture, $"M0 {N(y)}V{N(y - cream)}");
-            for (var i = 0; i < waves; i++)
-                path.Append(CultureInfo.InvariantCulture, $"q{N(step * 0.5)} {N(-cream * lift * (i % 2 == 0 ? 1 : -0.6))} {N(step)} 0");
-            path.Append(CultureInfo.InvariantCulture, $"Q{N(r - (cream * 0.05))} {N(y - (cream * 0.95))} {N(r)} {N(y)}Z");
-            Raw($"<path class=\"food cream\" d=\"{path}\" fill=\"#fffaf0\" stroke-width=\"{N(px)}\"/>");
+            switch (topping.Kind)
+            {
+                case ToppingKind.Whipped or ToppingKind.Meringue:
+                    var meringue = topping.Kind is ToppingKind.Meringue;
+                    var waves = Math.Max(3, (int)Math.Round(r / (meringue ? 13 : 22)));
+                    var step = (r - (high * 0.5)) / waves;
+                    var lift = meringue ? 0.5 : LayerStyle.Nearest(top.Choice.Height).Name is "even layer" ? 0.08 : 0.28;
+                    path.Append(CultureInfo.InvariantCulture, $"M0 {N(y)}V{N(y - high)}");
+                    for (var i = 0; i < waves; i++)
+                    {
+                        path.Append(meringue
+                            ? string.Create(CultureInfo.InvariantCulture, $"q{N(step * 0.35)} {N(-high * 0.08)} {N(step * 0.5)} {N(-high * lift * 0.5)}q{N(step * 0.15)} {N(high * lift * 0.45)} {N(step * 0.5)} {N(high * lift * 0.5)}")
+                            : string.Create(CultureInfo.InvariantCulture, $"q{N(step * 0.5)} {N(-high * lift * (i % 2 == 0 ? 1 : -0.6))} {N(step)} 0"));
+                    }
+
+                    path.Append(CultureInfo.InvariantCulture, $"Q{N(r - (high * 0.05))} {N(y - (high * 0.95))} {N(r)} {N(y)}Z");
+                    Raw($"<path class=\"food cream{(meringue ? " toasted" : "")}\" d=\"{path}\" fill=\"{topping.Tint}\" stroke-width=\"{N(px)}\"/>");
+                    break;
+                case ToppingKind.Jelly:
+                    Raw($"<path class=\"food jelly\" d=\"M0 {N(y)}H{N(r)}L{N(InnerAt(-y + high))} {N(y - high)}H0Z\" fill=\"{topping.Tint}\" stroke-width=\"{N(px)}\"/>");
+                    break;
+                case ToppingKind.Glaze:
+                    Raw($"<path class=\"glaze\" d=\"M0 {N(y)}H{N(r)}\" stroke=\"{topping.Tint}\" stroke-width=\"1.4\"/>");
+                    break;
+                default:
+                    // Crumbs, flakes and dust: as many grains as cover it, the same ones every time.
+                    uint seed = 19;
+                    double Next()
+                    {
+                        seed = (seed * 1664525) + 1013904223;
+                        return (seed >> 8) / 16777216.0;
+                    }
+
+                    var dust = topping.Kind is ToppingKind.Dusting;
+                    var size = dust ? 0.6 : topping.Kind is ToppingKind.Crumble ? 4.6 : 2.6;
+                    if (topping.Kind is ToppingKind.Crumble)
+                        Raw($"<path class=\"food\" d=\"M0 {N(y)}V{N(y - (high * 0.84))}H{N(r - (high * 0.5))}Q{N(r - 1)} {N(y - (high * 0.7))} {N(r)} {N(y)}Z\" fill=\"{topping.Tint}\" stroke-width=\"{N(px)}\"/>");
+                    var end = r - size - ((FillingTop - y) * 0.5);
+                    for (double x = 0; x < end; x += size * (dust ? 2.4 : 0.8))
+                    {
+                        var up = topping.Kind is ToppingKind.Crumble ? high * (0.7 + (Next() * 0.2)) : Next() * Math.Max(high - size, 0.4);
+                        var wide = size * (0.7 + (Next() * 0.6));
+                        Raw($"<ellipse class=\"food grain-top\" cx=\"{N(x + (wide / 2))}\" cy=\"{N(y - up - (size * 0.3))}\" rx=\"{N(wide / 2)}\" ry=\"{N(size * (dust ? 0.3 : 0.36))}\" fill=\"{topping.Tint}\" stroke-width=\"{N(dust ? 0.2 * px : px * 0.6)}\"/>");
+                    }
+
+                    break;
+            }
+        }
+
+        /// <summary>What is laid or piped: each thing that the knife meets.</summary>
+        private void Placed(ToppingSums top, double y, double high, double px)
+        {
+            var topping = top.Choice.Topping;
+            if (topping.Piece is { } piece)
+            {
+                foreach (var spot in top.Arranged.Pieces)
+                    PieceAt(piece, spot, y - (high / 2), high, px);
+                return;
+            }
+
+            if (top.Choice.Laying.Pattern is Pattern.Lattice)
+            {
+                foreach (var line in top.Arranged.Lines)
+                {
+                    // Where it crosses the cut.
+                    if (line.Y1 * line.Y2 > 0 || Math.Abs(line.Y1 - line.Y2) < 1e-6)
+                        continue;
+                    var x = line.X1 + ((line.X2 - line.X1) * line.Y1 / (line.Y1 - line.Y2));
+                    if (x >= 0)
+                        Raw($"<ellipse class=\"food cream\" cx=\"{N(x)}\" cy=\"{N(y - (high / 2))}\" rx=\"{N(high * 0.62)}\" ry=\"{N(high / 2)}\" fill=\"{topping.Tint}\" stroke-width=\"{N(px)}\"/>");
+                }
+
+                return;
+            }
+
+            var wide = top.Choice.Laying.FootprintOf(topping);
+            foreach (var spot in top.Arranged.Pieces)
+            {
+                var reach = (wide.Length / 2 * wide.Length / 2) - (spot.Y * spot.Y);
+                if (reach <= 1 || spot.X + Math.Sqrt(reach) <= 1)
+                    continue;
+                var half = Math.Sqrt(reach);
+                var left = Math.Max(0, spot.X - half);
+                var right = spot.X + half;
+                var tip = Math.Max(0, spot.X);
+                Raw($"<path class=\"food cream\" d=\"M{N(left)} {N(y)}Q{N(left)} {N(y - (high * 0.55))} {N(tip)} {N(y - high)}Q{N(right)} {N(y - (high * 0.55))} {N(right)} {N(y)}Z\" fill=\"{topping.Tint}\" stroke-width=\"{N(px)}\"/>");
+            }
         }
 
         private void FillLine(double px)
@@ -362,8 +501,8 @@ public static class CutSlice
             var r = InnerAt(height);
             Raw($"<path class=\"fill-line\" d=\"M0 {N(-height)}H{N(r)}\" stroke-width=\"{N(1.4 * px)}\" stroke-dasharray=\"{N(6 * px)} {N(4 * px)}\"/>");
             Handle(px, "line", "Fill line below the rim", r * 0.5, -height, C.Filling.Line, 0, _depth - _pie.Lined.BaseThickness - 5, 1);
-            if (_pie.Topping is not null)
-                Handle(px, "cream", "Height of the cream", r * 0.72, FillingTop - C.Topping.Height.Value, C.Topping.Height, 2, 60, -1);
+            if (_pie.Topping is { Count: null } spread && spread.Choice.Topping.HasThickness)
+                Handle(px, "cream", "Thickness of the topping", r * 0.72, FillingTop - C.Topping.Height.Value, C.Topping.Height, 2, 60, -1);
             Handle(px, "thick", "Thickness of the base", Math.Max(10, r * 0.2), -_pie.Lined.BaseThickness, C.Crust.Thickness, C.Crust.Family.Limits.Thinnest, C.Crust.Family.Limits.Thickest, -1);
         }
 
@@ -378,21 +517,45 @@ public static class CutSlice
         private void Words(double px, double cream)
         {
             var size = 14 * px;
-            var depth = _pie.FilledDepth.Value.Value;
-            var deep = _shown.Say(_pie.FilledDepth.Amount) + " deep";
+            var beneath = _pie.Layers.Where(l => l.Choice is FillingLayer).Select(l => l.To).DefaultIfEmpty(0).Max();
+            var depth = _pie.FilledDepth.Value.Value - beneath;
+            var deep = _shown.Say(new Quantity(depth, Dimension.Length)) + " deep";
+            // Words that pieces of fruit may lie behind stand clear of them.
+            var halo = _pie.Layers.Any(l => l.Choice is PieceLayer) ? $" stroke=\"{C.Filling.Formula.Tint}\" stroke-width=\"{N(4 * px)}\" stroke-linejoin=\"round\" paint-order=\"stroke\"" : "";
+
             // A small pan leaves little room beside its middle: the words begin nearer to it, and are made to fit.
             var half = InnerAt(-FillingTop - (depth / 2));
             var x = half > 60 ? 8 : 3;
             if (depth > size * 5)
-                Raw($"<text class=\"word\" x=\"{N(x)}\" y=\"{N(FillingTop + (depth / 2) - (size * 0.2))}\">{Fitted(C.Filling.Formula.Name, half - x, size, px)}<tspan class=\"deep\" x=\"{N(x)}\" dy=\"1.2em\">{Html(deep)}</tspan></text>");
+                Raw($"<text class=\"{Word(C.Filling.Formula.Tint)}\"{halo} x=\"{N(x)}\" y=\"{N(FillingTop + (depth / 2) - (size * 0.2))}\">{Fitted(C.Filling.Formula.Name, half - x, size, px)}<tspan class=\"deep\" x=\"{N(x)}\" dy=\"1.2em\">{Html(deep)}</tspan></text>");
             else if (depth > size * 1.3)
-                Raw($"<text class=\"word\" x=\"{N(x)}\" y=\"{N(FillingTop + (depth / 2) + (size * 0.35))}\">{Fitted($"{C.Filling.Formula.Name}, {deep}", half - x, size, px)}</text>");
-            if (cream > size * 1.15)
-                Text(x, FillingTop - (cream / 2) + (size * 0.35), "word", $"cream, {_shown.Say(C.Topping.Height.AsQuantity())}");
+                Raw($"<text class=\"{Word(C.Filling.Formula.Tint)}\"{halo} x=\"{N(x)}\" y=\"{N(FillingTop + (depth / 2) + (size * 0.35))}\">{Fitted($"{C.Filling.Formula.Name}, {deep}", half - x, size, px)}</text>");
+            foreach (var layer in _pie.Layers)
+            {
+                if (layer.Choice is FillingLayer under && layer.To - layer.From > size * 1.15)
+                    Raw($"<text class=\"{Word(under.Formula.Tint)}\" x=\"{N(x)}\" y=\"{N(-(_pie.Lined.BaseThickness + ((layer.From + layer.To) / 2)) + (size * 0.35))}\">{Fitted($"{under.Name}, {_shown.Say(under.Thickness.AsQuantity())}", InnerAt(_pie.Lined.BaseThickness + layer.From) - x, size, px)}</text>");
+            }
+
+            var y = FillingTop;
+            foreach (var top in _pie.Toppings)
+            {
+                var high = top.Choice.Stands;
+                if (top.Count is null && high > size * 1.15)
+                    Text(x, y - (high / 2) + (size * 0.35), Word(top.Choice.Topping.Tint), $"{(top.Choice.Topping.Kind is ToppingKind.Whipped ? "cream" : top.Choice.Topping.Kind.ToString().ToLowerInvariant())}, {_shown.Say(top.Choice.Height.AsQuantity())}");
+                y -= top.Count is null ? high : high * 0.5;
+            }
+
             if (Overflows(_pie))
                 Text(8, -_depth - 14, "word over-word", $"{_shown.Say(_pie.Fit.RunsOver.Amount)} would run over");
             else if (_pie.LeftOver.Value.Value >= 5)
                 Text(8, -(_depth + Math.Max(cream * 1.3, 2)) - (size * 0.4) - Math.Max(0, -_depth - FillingTop), "word aside-word", $"{_shown.Say(_pie.LeftOver.Amount)} left in the bowl");
+        }
+
+        /// <summary>Light words on a dark colour.</summary>
+        private static string Word(string tint)
+        {
+            double Part(int at) => int.Parse(tint.AsSpan(at, 2), NumberStyles.HexNumber, CultureInfo.InvariantCulture);
+            return (0.3 * Part(1)) + (0.59 * Part(3)) + (0.11 * Part(5)) < 118 ? "word light" : "word";
         }
 
         /// <summary>Words no wider than there is room: a long name is drawn closer together, and a very long one is cut short.</summary>
