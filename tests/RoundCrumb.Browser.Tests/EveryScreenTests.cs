@@ -14,6 +14,8 @@ public sealed class EveryScreenTests(TeaRoom room)
         "/bake-card?pan=plate-23&crust=butter-flaky&edge=crimped&frozen=1&n=3", "/bake-card?pan=oblong-35&crust=sweet-short&bake=steady&n=x&goes=almond", "/bake-card?crust=plain-crumb&bake=chilled",
         "/pour", "/pour?fill=malt-custard&crust=plain-crumb&make=above&p=tart-20&many=1&p=tartlet-10&many=9&p=oblong-35&many=1", "/pour?p=plate-23&many=x&line=90",
         "/compose?pie=8", "/compose?crust=laid-wafers&fill=lemon-cheese", "/compose?crust=pretzel-crumb&bind=none&brown=1&wallthick=9", "/compose?crust=bought-shell-23&pan=tart-25",
+        "/compose?pie=20", "/compose?pie=21", "/above?pan=tart-23&crust=sweet-short&bake=steady&top=laid-strawberry-halves", "/above?pan=oblong-35&crust=sweet-short&top=icing&top-laid=lattice&top-nozzle=90",
+        "/above?pan=tartlet-8&crust=sweet-short&top=laid-pear-halves", "/above?top=icing", "/compose?under1=salt-caramel&under1-high=90&on1=nothing-such&top=meringue-french",
         "/pantry", "/pantry?q=zzz", "/pantry/butter", "/pantry/new?from=butter",
     ];
 

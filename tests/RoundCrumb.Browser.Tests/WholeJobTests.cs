@@ -121,7 +121,7 @@ public sealed class WholeJobTests(TeaRoom room)
         baker.Until(_ => !baker.Has("[data-rule=unsealed]"));
 
         // Open a working and close it again.
-        baker.TabTo("#h-topping + .figures .num");
+        baker.TabTo("#h-topping ~ .figures .num");
         baker.Press(Keys.Enter);
         baker.Find("#working[open]").Text.ShouldContain("mean thickness");
         baker.Press(Keys.Enter);

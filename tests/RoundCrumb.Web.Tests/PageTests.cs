@@ -23,7 +23,7 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
         page.ShouldContain("It runs over");
         page.ShouldContain("Last bakes");
         page.ShouldNotContain(MarrowbyLock.Pies[^1].Name);
-        page.ShouldContain("Show 9 more pies");
+        page.ShouldContain("Show 12 more pies");
         var all = await baker.PageAsync("/?all=true");
         foreach (var (name, _) in MarrowbyLock.Pies)
             all.ShouldContain(name);
@@ -344,7 +344,7 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
             using var writer = new StringWriter();
             CutSlice.Draw(pie, new Shown(UnitChoice.Usual)).WriteTo(writer, System.Text.Encodings.Web.HtmlEncoder.Default);
             var words = XDocument.Parse(writer.ToString()).Root!.Value;
-            words.Contains("would run over", StringComparison.Ordinal).ShouldBe(name.StartsWith("Lemon", StringComparison.Ordinal), name);
+            words.Contains("would run over", StringComparison.Ordinal).ShouldBe(name.StartsWith("Lemon cheese", StringComparison.Ordinal), name);
         }
     }
 

@@ -127,11 +127,16 @@ internal static class CrustRules
         var t = c.Crust.Thickness.Value;
         if (t >= usual.Low - 1 && t <= usual.High + 1)
             return null;
+
+        // In a very shallow pan there may be no room for more.
+        var right = Math.Min(usual.Usual, Math.Floor((c.Pan.Depth.Value - c.Filling.Line.Value - 5) * 2) / 2);
+        if (t < usual.Low && right < t + 0.5)
+            return null;
         return new(
             rule, Severity.Disappoints,
             t < usual.Low ? "So thin, the base breaks when it is cut." : "So thick, the base eats dry.",
             new("It is {0}; in this pan {1} is right.", c.Crust.Thickness.AsQuantity(), new Quantity(usual.Usual, Dimension.Length, usual.Low, usual.High)),
-            [new(new("Make it {0}", new Quantity(usual.Usual, Dimension.Length)), "the sums change with it", p => p.Thick(new(usual.Usual)))]);
+            [new(new("Make it {0}", new Quantity(right, Dimension.Length)), "the sums change with it", p => p.Thick(new(right)))]);
     });
 
     private static readonly Rule DoughThickness = new("dough-thickness", Layer.Crust, DecidedBy.Custom, static (rule, pie) =>

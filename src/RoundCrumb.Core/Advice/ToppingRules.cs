@@ -14,9 +14,8 @@ internal static class ToppingRules
     private static readonly Rule PastItsHold = new("cream-past-hold", Layer.Topping, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        foreach (var top in c.Toppings)
+        foreach (var (top, hours) in c.ToppingHours())
         {
-            var hours = top.Ahead(c.Occasion.FilledAhead, c.Occasion.ToppedAhead);
             if (hours * 60 <= top.Topping.Holds.Most)
                 continue;
             var cream = top.Topping.Kind is ToppingKind.Whipped;

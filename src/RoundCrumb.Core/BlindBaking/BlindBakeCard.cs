@@ -12,7 +12,7 @@ namespace RoundCrumb.Core.BlindBaking;
 /// <param name="By">By how much: a factor, or minutes more.</param>
 /// <param name="Reason">Why.</param>
 /// <param name="After">The minutes after it.</param>
-public sealed record Adjustment(string Name, Quantity By, string Reason, MinuteRange After);
+public sealed record Adjustment(string Name, Quantity By, string Reason, Worked<MinuteRange> After);
 
 /// <summary>One stage at the oven, or of cooling.</summary>
 /// <param name="Name">What it is called.</param>
@@ -75,7 +75,7 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
 
     /// <summary>Every figure that can be opened.</summary>
     public IEnumerable<IWorked> Figures() =>
-        Stages.SelectMany(s => new IWorked?[] { s.Heat, s.Minutes }).Concat([Weights, Dial, Paper, PaperLength]).OfType<IWorked>();
+        Stages.SelectMany(s => new IWorked?[] { s.Heat, s.Minutes }.Concat(s.Chain.Select(a => a.After))).Concat([Weights, Dial, Paper, PaperLength, .. (Shield.Amounts ?? []).Select(a => a.Figure)]).OfType<IWorked>();
 
     /// <summary>The card for a crust in a pan.</summary>
     /// <param name="choice">The crust.</param>
@@ -151,7 +151,7 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
                 [Term.Given("base length", new Millimetres(pan.Base.Value + (2 * pan.Inside.HalfExtra))), .. paper]),
             Shield = choice.Edge is Edge.Trimmed && !pan.HasRim ? Phrase.None : new(
                 choice.Treatment is Treatment.HotStart ? "Shield the rim with foil once the weights are out, {0} round; drop to {1} if it runs ahead." : "Shield the rim with foil, {0} round, when it is a shade darker than the base.",
-                pan.Inside.Rim.AsQuantity(), new Quantity(BlindBakeConstants.HotDrop.Usual, Dimension.OvenHeat)),
+                new Worked<Millimetres>("shield-rim", "Round the rim", pan.Inside.Rim, "the length round the pan's top", Term.Given("top width", pan.Top)), new Quantity(BlindBakeConstants.HotDrop.Usual, Dimension.OvenHeat)),
             StopAt = ShellColour.StopAt(setting.Need.Bake, setting.Need.Wet, choice.Seal.HoldsWater),
         };
     }
@@ -236,14 +236,16 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
         var chain = new List<Adjustment>(factors.Count + 1);
         foreach (var factor in factors)
         {
+            var before = minutes;
             minutes *= factor.Usual;
-            chain.Add(new(factor.Name, new(factor.Usual, factor.Dimension), factor.Reason, minutes));
+            chain.Add(new(factor.Name, new(factor.Usual, factor.Dimension), factor.Reason, new($"{id}-after-{chain.Count + 1}", $"{figure}, after {factor.Name}", minutes, "the minutes before × this", Term.Given("before", before), factor)));
         }
 
         if (more is not null)
         {
+            var before = minutes;
             minutes += MinuteRange.Of(more.Usual);
-            chain.Add(new(more.Name, new(more.Usual, Dimension.Time), more.Reason, minutes));
+            chain.Add(new(more.Name, new(more.Usual, Dimension.Time), more.Reason, new($"{id}-after-{chain.Count + 1}", $"{figure}, after {more.Name}", minutes, "the minutes before + this", Term.Given("before", before), more)));
         }
 
         var worked = new Worked<MinuteRange>(

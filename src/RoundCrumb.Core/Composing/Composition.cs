@@ -45,6 +45,17 @@ public sealed record Composition(Pan Pan, CrustChoice Crust, FillingChoice Filli
     /// <summary>Everything on top, from below up; nothing for a bare pie.</summary>
     public IEnumerable<ToppingChoice> Toppings => Over.Prepend(Topping).Where(t => !t.IsNone);
 
+    /// <summary>How many hours before serving each topping goes on: what lies on something that waits for serving waits with it.</summary>
+    public IEnumerable<(ToppingChoice Topping, double Hours)> ToppingHours()
+    {
+        var atServing = false;
+        foreach (var topping in Toppings)
+        {
+            atServing |= topping.Topping.GoesOn is GoesOn.AtServing;
+            yield return (topping, atServing ? 0 : topping.Topping.GoesOn is GoesOn.WithTheFilling ? Occasion.FilledAhead : Occasion.ToppedAhead);
+        }
+    }
+
     /// <summary>Every filling from the base up; the last is the filling itself.</summary>
     public IEnumerable<FillingFormula> Fillings => Under.OfType<FillingLayer>().Select(l => l.Formula).Append(Filling.Formula);
 

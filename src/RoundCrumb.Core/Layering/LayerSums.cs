@@ -97,16 +97,17 @@ public sealed record LayerSums(LayerChoice Choice, double From, double To, Worke
         var takes = new Worked<Millilitres>(
             key + "volume", "They take up", new(mass.Value.Value * piece.Ingredient.InMixture), "their weight × ml to the gram", Term.Of(mass), Term.Given("ml to a gram", piece.Ingredient.InMixture, Dimension.MlPerGram));
         var whole = piece.Ingredient.GramsEach;
+        var fruit = whole > 0 && piece.Grams.Usual < whole * 0.9
+            ? new Worked<Number>(
+                key + "fruit", piece.Ingredient.Piece.Many, new(mass.Value.Value / (1 - piece.Trimmed.Usual) / whole), "what lies in each ÷ (1 − what is trimmed away) ÷ what a whole one weighs",
+                Term.Of(mass), piece.Trimmed, Term.Given("a whole one", new Grams(whole)))
+            : null;
         return new(
             layer, from, from + layer.High, takes, mass,
-            [new(piece.Ingredient, new(key + piece.Ingredient.Id, piece.Ingredient.Name, mass.Value, "what lies in each pie", Term.Of(mass)), $"as {piece.Name}, dried on a cloth")])
+            [new(piece.Ingredient, new(key + piece.Ingredient.Id, piece.Ingredient.Name, mass.Value, "what lies in each pie", Term.Of(mass)), $"as {piece.Name}, dried on a cloth") { Pieces = fruit?.Value.Value ?? 0 }])
         {
             Count = count,
-            Fruit = whole > 0 && piece.Grams.Usual < whole * 0.9
-                ? new(
-                    key + "fruit", piece.Ingredient.Piece.Many, new(mass.Value.Value / (1 - piece.Trimmed.Usual) / whole), "what lies in each ÷ (1 − what is trimmed away) ÷ what a whole one weighs",
-                    Term.Of(mass), piece.Trimmed, Term.Given("a whole one", new Grams(whole)))
-                : null,
+            Fruit = fruit,
             Under = over > 0 ? arranged with { Pieces = [.. arranged.Pieces.Where((_, i) => i % 2 == 0)] } : arranged,
             Over = over,
         };

@@ -1,6 +1,7 @@
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Shells;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Pouring;
 
@@ -8,7 +9,7 @@ namespace RoundCrumb.Core.Pouring;
 /// <param name="Orders">Which, and how many of each.</param>
 /// <param name="Room">What they hold to the line, all together.</param>
 /// <param name="Left">What of the batch stays over; less than 0 is what they are short.</param>
-public sealed record PanSet(IReadOnlyList<PourOrder> Orders, Millilitres Room, Millilitres Left);
+public sealed record PanSet(IReadOnlyList<PourOrder> Orders, Millilitres Room, Worked<Millilitres> Left);
 
 /// <summary>Finds the owned pans that one batch fills best.</summary>
 public static class PanSearch
@@ -111,6 +112,8 @@ public static class PanSearch
 
         orders.Reverse();
         var held = orders.Sum(o => o.Count * fits.First(f => f.Place.Pan.Key == o.Pan.Key).Room);
-        return new(orders, new(held), new(batch - held));
+        return new(orders, new(held), new(
+            "set-" + string.Join('-', orders.Select(o => FormattableString.Invariant($"{o.Count}x{o.Pan.Key}"))), "Left over, or short", new(batch - held), "the batch − what these pans hold to the line",
+            [Term.Given("the batch", new Millilitres(batch)), .. orders.Select(o => Term.Given(FormattableString.Invariant($"{o.Count} × {o.Pan.Name}"), new Millilitres(o.Count * fits.First(f => f.Place.Pan.Key == o.Pan.Key).Room)))]));
     }
 }

@@ -20,7 +20,7 @@ public sealed record PourOrder(Pan Pan, int Count);
 /// <param name="Grams">The same on the scale.</param>
 /// <param name="Depth">How deep it stands.</param>
 /// <param name="StopAt">What the scale shows as each is full, when the bowl was put on it full and taken down pan by pan: grams poured in all by then.</param>
-public sealed record PourRow(PourOrder Order, LinedPan Lined, Worked<Millilitres> Room, Worked<Millilitres> Each, Worked<Grams> Grams, Worked<Millimetres> Depth, IReadOnlyList<double> StopAt);
+public sealed record PourRow(PourOrder Order, LinedPan Lined, Worked<Millilitres> Room, Worked<Millilitres> Each, Worked<Grams> Grams, Worked<Millimetres> Depth, IReadOnlyList<Worked<Grams>> StopAt);
 
 /// <summary>A batch that a person can make for some pans.</summary>
 /// <param name="Kind">Which way.</param>
@@ -107,18 +107,25 @@ public sealed record PourPlan(
             var depth = To(lined, below);
             var each = lined.VolumeTo(depth);
             var id = "pour-" + order.Pan.Key;
-            var stops = new double[order.Count];
-            for (var i = 0; i < order.Count; i++)
-                stops[i] = running += each.Value * perMl;
             var stands = new Worked<Millimetres>(
                 id + "-depth", $"In the {order.Pan.Name} it stands", new(depth), "depth inside the lining − fill line − what all are short of it",
                 Term.Given("depth inside the lining", lined.Depth), Term.Given("fill line", line), Term.Of(chosen.Below));
             var ml = new Worked<Millilitres>(id + "-each", $"Into each {order.Pan.Name}", each, "room inside the lining up to where it stands", Term.Of(stands));
+            var grams = new Worked<Grams>(id + "-grams", $"Into each {order.Pan.Name}, by weight", new(each.Value * perMl), "ml × what the batch weighs ÷ what it measures", Term.Of(ml), Term.Of(yield.Mass), Term.Of(yield.Volume));
+            var stops = new Worked<Grams>[order.Count];
+            for (var i = 0; i < order.Count; i++)
+            {
+                stops[i] = new(
+                    FormattableString.Invariant($"{id}-stop-{i + 1}"), "Stop at, poured in all", new(running + grams.Value.Value), "poured before + into this one",
+                    Term.Given("poured before", new Grams(running)), Term.Of(grams));
+                running += grams.Value.Value;
+            }
+
             rows.Add(new(
                 order, lined,
                 new(id + "-room", $"Room in one {order.Pan.Name}", lined.VolumeTo(To(lined, 0)), "room inside the lining up to the fill line", Term.Given("depth to the line", new Millimetres(To(lined, 0)))),
                 ml,
-                new(id + "-grams", $"Into each {order.Pan.Name}, by weight", new(each.Value * perMl), "ml × what the batch weighs ÷ what it measures", Term.Of(ml), Term.Of(yield.Mass), Term.Of(yield.Volume)),
+                grams,
                 stands, stops));
         }
 
@@ -160,7 +167,7 @@ public sealed record PourPlan(
     public IEnumerable<IWorked> Figures() =>
         new IWorked?[] { Yield.Volume, Yield.Mass, Needed, Poured, Left, LeftMass, Use?.Pots, Use?.Tartlets, Use?.Dough }.OfType<IWorked>()
             .Concat(Batches.Append(Chosen).SelectMany(b => new IWorked[] { b.Scale, b.Difference, b.DifferenceMass, b.Below }))
-            .Concat(Rows.SelectMany(r => new IWorked[] { r.Room, r.Each, r.Grams, r.Depth }))
+            .Concat(Rows.SelectMany(r => new IWorked[] { r.Room, r.Each, r.Grams, r.Depth }.Concat(r.StopAt)))
             .DistinctBy(f => f.Id);
 
     /// <summary>A pan lined as a wish has it.</summary>

@@ -1,4 +1,6 @@
 using RoundCrumb.Core.Layouts;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Shells;
 
@@ -16,6 +18,23 @@ public sealed record SheetCut(IReadOnlyList<CutDisc> Discs, double Width, double
 {
     /// <summary>More discs than this are nobody's bake.</summary>
     public const int MostDiscs = 400;
+
+    /// <summary>Its width as a figure that can be opened.</summary>
+    /// <param name="index">Which sheet of the plan, counted from 0.</param>
+    public Worked<Millimetres> WidthOf(int index) => Rolled(index, "wide", Width, d => d.Middle.X);
+
+    /// <summary>Its length as a figure that can be opened.</summary>
+    /// <param name="index">Which sheet of the plan, counted from 0.</param>
+    public Worked<Millimetres> LengthOf(int index) => Rolled(index, "long", Length, d => d.Middle.Y);
+
+    private Worked<Millimetres> Rolled(int index, string way, double value, Func<CutDisc, double> middle)
+    {
+        var last = Discs.MaxBy(d => middle(d) + (d.Diameter / 2));
+        var end = middle(last) + (last.Diameter / 2);
+        return new(
+            $"sheet-{index + 1}-{way}", $"Sheet {index + 1}, {way}", new(value), "as far as the last disc reaches + the rough edge",
+            Term.Given("the last disc reaches to", new Millimetres(end)), Term.Given("its width", new Millimetres(last.Diameter)), Term.Given("rough edge", new Millimetres(value - end)), Term.Given("discs on it", Discs.Count, Dimension.Count));
+    }
 
     /// <summary>Its area, mm².</summary>
     public double Area => Width * Length;

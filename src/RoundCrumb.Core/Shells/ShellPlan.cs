@@ -136,6 +136,7 @@ public sealed record ShellPlan(ShellWish Wish, IReadOnlyList<ShellRow> Rows, Wor
     public IEnumerable<IWorked> Figures() => ((IWorked?[])[Total, HeldBack, Offcuts, Tartlets, SheetDough, SheetOver, BoughtSheets, Packets?.Biscuits, Packets?.Crumbs, Packets?.Over]).OfType<IWorked>()
         .Concat(Lines.Select(l => (IWorked)l.Mass))
         .Concat(Rows.Select(r => (IWorked)r.All))
+        .Concat(Sheets.SelectMany((sheet, i) => new IWorked[] { sheet.WidthOf(i), sheet.LengthOf(i) }))
         .Concat(Rows.SelectMany((r, i) => RowFigures(r).Select(f => (IWorked)new Renamed(f, RowId(i, f)))))
         .DistinctBy(f => f.Id);
 

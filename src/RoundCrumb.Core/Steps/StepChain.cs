@@ -51,7 +51,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
 
         var set = SetTimeOf(c.Filling.Formula.Family, depth);
         Fill(steps, c, filled, card.Setting.Oven, depth, set.Value, pies, layers, toppings);
-        foreach (var topping in toppings.OrderBy(t => t.Choice.Topping.GoesOn is GoesOn.AtServing).Where(t => t.Choice.Topping.GoesOn is not GoesOn.WithTheFilling))
+        foreach (var topping in toppings.Where(t => t.Choice.Topping.GoesOn is not GoesOn.WithTheFilling))
             Top(steps, Part.Topping, topping, pies);
         return new(steps, set);
     }

@@ -46,11 +46,13 @@ public sealed record Times(Worked<MinuteRange> HandsOn, Worked<MinuteRange> Wait
         // Of several fillings the one that is soonest past its best decides.
         var (best, most) = c.Fillings.Select(f => f.Family.Keeps).OrderBy(k => k.Most.Usual).ThenBy(k => k.Best.Usual).First();
         var keeps = new Worked<MinuteRange>("keeps", "Keeps", new(best.Usual, best.Usual, most.Usual), "from filling, cold: best within, at most", best, most);
-        var first = c.Toppings.Where(t => t.Topping.GoesOn is not GoesOn.AtServing).OrderBy(t => t.Topping.Holds.Most).FirstOrDefault();
+        // What is put on as it is served has no time to wait for.
+        var laid = c.Toppings.TakeWhile(t => t.Topping.GoesOn is not GoesOn.AtServing).ToList();
+        var first = laid.OrderBy(t => t.Topping.Holds.Most).FirstOrDefault();
         var holds = first is null
             ? null
             : new Worked<MinuteRange>(
-                "cream-holds", c.Toppings.Count(t => t.Topping.GoesOn is not GoesOn.AtServing) > 1 ? first.Topping.Name + " holds" : first.Topping.Kind is ToppingKind.Whipped ? "The cream holds" : "The topping holds", first.Topping.Holds, first.Topping.Kind is ToppingKind.Whipped ? "by what holds it up, cold" : "until this ends it",
+                "cream-holds", laid.Count > 1 ? first.Topping.Name + " holds" : first.Topping.Kind is ToppingKind.Whipped ? "The cream holds" : "The topping holds", first.Topping.Holds, first.Topping.Kind is ToppingKind.Whipped ? "by what holds it up, cold" : "until this ends it",
                 Term.Given(first.Topping.Why, first.Topping.Holds));
         return new(total, waiting, path, keeps, holds);
 

@@ -64,9 +64,4 @@ public sealed record ToppingChoice(Topping Topping, Millimetres Height, Laying L
         }
         : Topping.Film is { } film ? Math.Min(6, film.Usual / Topping.Base.BulkDensity * 10)
         : Topping.Piece is { Sliced: false } piece ? piece.Thick.Usual : Height.Value;
-
-    /// <summary>How many hours before serving it goes on.</summary>
-    /// <param name="filled">Hours from filling to serving.</param>
-    /// <param name="topped">Hours from topping to serving.</param>
-    public double Ahead(double filled, double topped) => Topping.GoesOn switch { GoesOn.WithTheFilling => filled, GoesOn.AtServing => 0, _ => topped };
 }

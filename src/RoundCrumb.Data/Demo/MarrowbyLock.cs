@@ -24,12 +24,12 @@ public static class MarrowbyLock
         ("Malt custard cream pie", Whole("pan=plate-23&crust=butter-flaky&bake=hot&edge=crimped&seal=white&fill=malt-custard&make=below&top=icing&cream=12&ahead=14&topped=1")),
         ("Coffee cream pie on crumb", Whole("pan=plate-23&crust=plain-crumb&bake=baked&fill=coffee-custard&make=above&top=plain&cream=17&ahead=12&topped=1")),
         ("Bergamot tea cream tart", Whole("pan=tart-25&crust=plain-crumb&bake=baked&fill=bergamot-custard&make=above&top=plain&cream=6&ahead=10&topped=2")),
-        ("Blackcurrant cheese pie", Whole("pan=springform-20&crust=plain-crumb&bake=chilled&fill=blackcurrant-cheese&make=exact&line=15&top=gelatine&cream=6&ahead=20&topped=10")),
+        ("Blackcurrant jelly cheese pie", Whole("pan=springform-20&crust=plain-crumb&bake=chilled&fill=blackcurrant-cheese&make=exact&line=15&top=jelly-blackcurrant&cream=6&ahead=20&topped=10")),
         ("Lemon cheese tart for the village hall", Whole("pan=tart-25&crust=plain-crumb&bake=chilled&fill=lemon-cheese&make=2&top=none&ahead=16&topped=0")),
         ("Late-shift coffee pie", Whole("pan=plate-23&crust=butter-flaky&bake=hot&edge=crimped&seal=none&fill=coffee-custard&make=exact&top=plain&cream=12&ahead=22&topped=2")),
         ("Pear and cardamom tart", Whole("pan=tart-23&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=pear-cardamom-light&make=below&top=none&ahead=12&topped=0")),
         ("Rhubarb buttermilk custard pie", Whole("pan=plate-23&crust=short&bake=steady&edge=crimped&seal=white&fill=rhubarb-buttermilk&make=exact&top=none&ahead=10&topped=0")),
-        ("Grapefruit curd tart", Whole("pan=tart-20&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=grapefruit-curd&make=exact&top=none&ahead=10&topped=0")),
+        ("Grapefruit meringue pie", Whole("pan=tart-20&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=grapefruit-curd&make=exact&top=meringue-swiss&cream=16&ahead=8&topped=0")),
         ("Blood-orange tart", Whole("pan=tart-23&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=blood-orange-baked&make=below&top=none&ahead=8&topped=0")),
         ("Lime pie on ginger crumb", Whole("pan=plate-20&crust=ginger-crumb&bake=baked&fill=lime-condensed&make=exact&top=plain&cream=12&ahead=10&topped=1")),
         ("Ginger and lime cheese pie", Whole("pan=springform-18&crust=oat-crumb&bake=chilled&fill=ginger-lime-cheese&make=exact&line=26&top=none&ahead=16&topped=0")),
@@ -38,8 +38,11 @@ public static class MarrowbyLock
         ("Plum almond tart", Whole("pan=tart-25&crust=sweet-short&bake=steady&edge=trimmed&seal=jam&fill=plum-almond&make=exact&top=none&ahead=6&topped=0")),
         ("Nutmeg curd pie", Whole("pan=plate-20&crust=short&bake=steady&edge=crimped&seal=white&fill=nutmeg-curd&make=exact&top=none&ahead=10&topped=0")),
         ("Walnut and treacle tart", Whole("pan=tart-23&crust=short&bake=steady&edge=trimmed&fill=walnut-treacle&make=exact&top=none&ahead=10&topped=0")),
-        ("Gooseberry pie", Whole("pan=plate-23&crust=butter-flaky&bake=hot&edge=crimped&seal=white&fill=gooseberry&make=exact&top=none&ahead=8&topped=0")),
+        ("Gooseberry crumble pie", Whole("pan=plate-23&crust=butter-flaky&bake=hot&edge=crimped&seal=white&fill=gooseberry&make=exact&line=8&top=crumble&cream=20&ahead=8&topped=0")),
         ("Salt caramel cream pie", Whole("pan=plate-20&crust=pretzel-crumb&bake=baked&bind=honey&fill=salt-caramel&make=exact&top=icing&cream=12&ahead=8&topped=2")),
+        ("Banana and caramel cheese pie", Whole("pan=springform-20&crust=plain-crumb&bake=chilled&under1=salt-caramel&under1-high=7&under2=banana-slices&under2-high=8&fill=honey-cheese&make=exact&line=22&top=gelatine&cream=12&on1=toasted-coconut&ahead=12&topped=4")),
+        ("Strawberry ring tart", Whole("pan=tart-23&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=malt-custard&make=exact&line=8&top=laid-strawberry-halves&on1=glaze-apricot&ahead=10&topped=1")),
+        ("Lemon tart with a piped border", Whole("pan=tart-25&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=sharp-lemon&make=exact&top=mascarpone-cream&top-laid=shells&top-nozzle=11&ahead=10&topped=2")),
     ];
 
     /// <summary>The rack of the tea room, four kinds on it of its own.</summary>

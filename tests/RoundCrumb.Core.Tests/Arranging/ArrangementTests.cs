@@ -66,11 +66,18 @@ public class ArrangementTests
         var (pattern, tub, half, piece) = laid;
         var pieces = Arrangement.Of(pattern, tub, half, piece).Pieces;
         foreach (var one in pieces)
-            Arrangement.Inside(tub, half + 0.01, piece, one).ShouldBeTrue($"{pattern} {piece} on {half}: {one}");
+        {
+            if (!Arrangement.Inside(tub, half + 0.01, piece, one))
+                Assert.Fail($"{pattern} {piece} on {half}: {one}");
+        }
+
         for (var i = 0; i < pieces.Count; i++)
         {
             for (var j = i + 1; j < pieces.Count; j++)
-                Meet(pieces[i], pieces[j], piece).ShouldBeFalse($"{pattern} {piece} on {half}: {pieces[i]} and {pieces[j]}");
+            {
+                if (Meet(pieces[i], pieces[j], piece))
+                    Assert.Fail($"{pattern} {piece} on {half}: {pieces[i]} and {pieces[j]}");
+            }
         }
     });
 

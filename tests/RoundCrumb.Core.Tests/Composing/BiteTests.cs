@@ -44,7 +44,12 @@ public class BiteTests
             figure.Amount.Amount.ShouldBeInRange(0, 1);
 
         // No bite is sweeter than its sweetest layer.
-        var sweetest = new[] { work.Yield.Sugars.Value.Value, work.Topping?.Sugars.Value.Value ?? 0, work.Crust.Lines.Max(l => l.Ingredient.Sugars) }.Max();
+        double[] sugars =
+        [
+            work.Yield.Sugars.Value.Value, work.Crust.Lines.Max(l => l.Ingredient.Sugars),
+            .. work.Toppings.Select(t => t.Sugars.Value.Value), .. work.Layers.Select(l => l.Yield?.Sugars.Value.Value ?? l.Lines[0].Ingredient.Sugars),
+        ];
+        var sweetest = sugars.Max();
         bite.Sugars.Value.Value.ShouldBeLessThanOrEqualTo(sweetest + 1e-9);
     }
 }

@@ -21,8 +21,8 @@ public sealed record TrueSheet(string Name, IHtmlContent Svg);
 public static class AboveDrawing
 {
     /// <summary>What a sheet of A4 or Letter holds within its margins, mm.</summary>
-    private const double SheetWide = 178;
-    private const double SheetHigh = 236;
+    private const double SheetWide = 180;
+    private const double SheetHigh = 240;
     private const string Ink = "#4a3418";
 
     /// <summary>The drawing for the screen, as wide as its place.</summary>

@@ -389,13 +389,15 @@ public static class CutSlice
         private void Toppings(double px)
         {
             var y = FillingTop;
+            ToppingSums? beneath = null;
             foreach (var top in _pie.Toppings)
             {
                 var high = top.Choice.Stands;
                 if (top.Count is not null)
                     Placed(top, y, high, px);
-                else
+                else if (top.Choice.Topping.Kind is not ToppingKind.Glaze || beneath?.Count is null)
                     Spread(top, y, high, px);
+                beneath = top;
                 y -= top.Count is null ? high : high * 0.5;
             }
         }

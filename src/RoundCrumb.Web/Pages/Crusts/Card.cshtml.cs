@@ -74,6 +74,9 @@ public sealed class CardModel(Desk desk, Preferences baker) : PageModel
     public static BlindBakeCard Of(Composition c, int pies, ShellNeed need, Kitchen kitchen) =>
         BlindBakeCard.For(c.Crust, c.Pan, c.Lined, new(c.Oven ?? kitchen.Oven, pies, need));
 
+    /// <summary>A sentence whose figures open.</summary>
+    public IHtmlContent Sentence(Core.Quantities.Phrase phrase) => FigureLink.Sentence(phrase, Shown, _address, Pies);
+
     /// <summary>A figure that opens to its working.</summary>
     public IHtmlContent Figure(IWorked figure, string? said = null) => FigureLink.To(figure, Shown, _address, Pies, said);
 }

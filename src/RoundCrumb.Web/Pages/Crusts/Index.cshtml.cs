@@ -49,6 +49,10 @@ public sealed class IndexModel(Desk desk, Preferences baker) : PageModel
     /// <summary>A figure of one row that opens to its working.</summary>
     public IHtmlContent Figure(int row, IWorked figure, string? said = null) => FigureLink.To(new RowFigure(ShellPlan.RowId(row, figure), figure), Shown, Form.Canonical, 1, said);
 
+    /// <summary>A figure of one row's card, of the shells baked now or of those from the freezer.</summary>
+    public IHtmlContent CardFigure(int row, bool frozen, IWorked figure) =>
+        FigureLink.To(new RowFigure(frozen ? FormattableString.Invariant($"row-{row}-later-{figure.Id}") : ShellPlan.RowId(row, figure), figure), Shown, Form.Canonical, 1);
+
     /// <summary>A line as bakers' percentages have it, and how far bakers differ; empty for what is not counted against flour.</summary>
     public string PercentOf(WeighedLine line)
     {

@@ -38,13 +38,16 @@ public sealed class IndexModel(Desk desk, Preferences baker) : PageModel
         _kitchen = await desk.KitchenAsync(cancel);
         Book = await desk.OfferedAsync(Request.QueryString.Value ?? "", cancel);
         Form = PourForm.Read(Request.Query, _kitchen, Book, Shown.Units.Length);
-        var batch = Plan.Yield.Volume.Value * Plan.Chosen.Scale.Value.Value;
-        Sets = [.. PanSearch.Best(batch, Form.Crust, Form.C.Filling.Line, _kitchen.Pans).Where(s => !Same(s))];
+        Sets = [.. SetsFor(Form, _kitchen).Where(s => !Same(s))];
         if (Request.Headers["HX-Request"] != "true")
             return Page();
         Response.Headers["HX-Push-Url"] = "/pour?" + Form.Canonical;
         return Partial("_Pour", this);
     }
+
+    /// <summary>The sets of owned pans that the batch of a plan fills best.</summary>
+    public static IReadOnlyList<PanSet> SetsFor(PourForm form, Kitchen kitchen) =>
+        PanSearch.Best(form.Plan.Yield.Volume.Value * form.Plan.Chosen.Scale.Value.Value, form.Crust, form.C.Filling.Line, kitchen.Pans);
 
     /// <summary>How many of a pan the kitchen has room for; none where nobody has counted.</summary>
     public int? Owned(PourRow row) => _kitchen.Pans.FirstOrDefault(p => p.Pan.Key == row.Order.Pan.Key).Room;
@@ -58,13 +61,17 @@ public sealed class IndexModel(Desk desk, Preferences baker) : PageModel
         : Shown.Pieces(batch.Pieces, Plan.Formula.Piece);
 
     /// <summary>How far a batch is over or short: g, ml and mm.</summary>
-    public string Off(PourBatch batch)
+    public IHtmlContent Off(PourBatch batch)
     {
         var ml = batch.Difference.Value.Value;
         if (Math.Abs(ml) < 3)
-            return "just right";
-        var words = $"{Shown.Say(new Quantity(Math.Abs(batch.DifferenceMass.Value.Value), Dimension.Mass))}, {Shown.Say(new Quantity(Math.Abs(ml), Dimension.Volume))}";
-        return ml > 0 ? words + " over" : batch.Below.Value.Value < 0.5 ? words + " short, hardly seen" : $"{words} short: all stand {Shown.Say(batch.Below.Amount)} low";
+            return new HtmlString("just right");
+        var words = new HtmlContentBuilder()
+            .AppendHtml(Figure(batch.DifferenceMass, Shown.Say(new Quantity(Math.Abs(batch.DifferenceMass.Value.Value), Dimension.Mass)))).Append(", ")
+            .AppendHtml(Figure(batch.Difference, Shown.Say(new Quantity(Math.Abs(ml), Dimension.Volume))));
+        if (ml > 0)
+            return words.Append(" over");
+        return batch.Below.Value.Value < 0.5 ? words.Append(" short, hardly seen") : words.Append(" short: all stand ").AppendHtml(Figure(batch.Below)).Append(" low");
     }
 
     /// <summary>A set of pans in words.</summary>

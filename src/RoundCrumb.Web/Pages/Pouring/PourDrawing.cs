@@ -2,8 +2,8 @@ using System.Globalization;
 using System.Text;
 using Microsoft.AspNetCore.Html;
 using RoundCrumb.Core.Pouring;
-using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Web.Pages.Pouring;
 
@@ -19,7 +19,7 @@ public static class PourDrawing
     private const int MostDrawn = 60;
 
     /// <summary>The drawing.</summary>
-    public static IHtmlContent Draw(PourPlan plan, Shown shown)
+    public static IHtmlContent Draw(PourPlan plan, Shown shown, string address)
     {
         var pans = plan.Rows.SelectMany(r => r.StopAt.Select(stop => (Row: r, Stop: stop))).Take(MostDrawn).ToList();
         var svg = new StringBuilder(4096);
@@ -35,17 +35,20 @@ public static class PourDrawing
             var (cx, cy) = (x + length, y + half);
             Pan(body, row, cx, cy, plan.Formula.Tint);
             var size = Math.Clamp(half / 2.6, 13, 30);
-            body.Append(CultureInfo.InvariantCulture, $"<g font-size=\"{N(size)}\"><text class=\"pour-grams\" x=\"{N(cx)}\" y=\"{N(cy - (size * 0.15))}\">{FigureLink.Encoder.Encode(shown.Say(row.Grams.Amount))}</text></g>");
-            body.Append(CultureInfo.InvariantCulture, $"<g font-size=\"{N(size * 0.72)}\"><text class=\"pour-stop\" x=\"{N(cx)}\" y=\"{N(cy + size)}\">{FigureLink.Encoder.Encode("stop " + shown.Say(new Quantity(stop, Dimension.Mass)))}</text></g>");
+            body.Append(CultureInfo.InvariantCulture, $"<g font-size=\"{N(size)}\"><text class=\"pour-grams\" x=\"{N(cx)}\" y=\"{N(cy - (size * 0.15))}\">{Link(row.Grams, shown.Say(row.Grams.Amount), address)}</text></g>");
+            body.Append(CultureInfo.InvariantCulture, $"<g font-size=\"{N(size * 0.72)}\"><text class=\"pour-stop\" x=\"{N(cx)}\" y=\"{N(cy + size)}\">{Link(stop, "stop " + shown.Say(stop.Amount), address)}</text></g>");
             x += (2 * length) + Gap;
             high = Math.Max(high, 2 * half);
             wide = Math.Max(wide, x - Gap);
         }
 
         var words = string.Join("; ", plan.Rows.Select(r => $"{r.Order.Count} × {r.Order.Pan.Name}, {shown.Say(r.Grams.Amount)} each"));
-        svg.Append(CultureInfo.InvariantCulture, $"<svg class=\"cut pour\" viewBox=\"-4 -4 {N(Math.Max(wide, 420) + 8)} {N(y + high + 8)}\" role=\"img\" aria-label=\"{FigureLink.Encoder.Encode("From above, to one scale: " + words)}\">");
+        svg.Append(CultureInfo.InvariantCulture, $"<svg class=\"cut pour\" viewBox=\"-4 -4 {N(Math.Max(wide, 420) + 8)} {N(y + high + 8)}\" role=\"group\" aria-label=\"{FigureLink.Encoder.Encode("From above, to one scale: " + words)}\">");
         return new HtmlString(svg.Append(body).Append("</svg>").ToString());
     }
+
+    private static string Link(Worked<Core.Quantities.Grams> figure, string words, string address) =>
+        $"<a href=\"/working?f={figure.Id}&amp;n=1&amp;{FigureLink.Encoder.Encode(address)}\" data-working>{FigureLink.Encoder.Encode(words)}</a>";
 
     private static void Pan(StringBuilder svg, PourRow row, double cx, double cy, string tint)
     {

@@ -49,7 +49,11 @@ public sealed class IndexModel(Desk desk, Preferences baker) : PageModel
         // Several pans at once: a batch poured over them, or a plan of shells.
         var book = await desk.BookAsync([Request.QueryString.Value ?? ""], cancel);
         if (Request.Query.ContainsKey("pour"))
-            return Show(PourForm.Read(Request.Query, kitchen, book, baker.Units.Length).Plan.Figures(), f);
+        {
+            var form = PourForm.Read(Request.Query, kitchen, book, baker.Units.Length);
+            return Show(form.Plan.Figures().Concat(Pouring.IndexModel.SetsFor(form, kitchen).Select(s => s.Left)), f);
+        }
+
         return Show(PlanForm.Read(Request.Query, kitchen, book, baker.Units.Length).Plan.Figures(), f);
     }
 

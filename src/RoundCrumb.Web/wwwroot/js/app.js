@@ -13,13 +13,13 @@ document.addEventListener('click', async (event) => {
   if (figure && !event.ctrlKey && !event.metaKey && !event.shiftKey && event.button === 0) {
     event.preventDefault();
     try {
-      const answer = await fetch(figure.href, { headers: { 'HX-Request': 'true' } });
+      const answer = await fetch(figure.getAttribute('href'), { headers: { 'HX-Request': 'true' } });
       if (!answer.ok) throw new Error(String(answer.status));
       workingBody.innerHTML = await answer.text();
       workingBody.insertAdjacentHTML('beforeend', '<form method="dialog"><button class="button" autofocus>Close</button></form>');
       working.showModal();
     } catch {
-      window.location.assign(figure.href);
+      window.location.assign(figure.getAttribute('href'));
     }
     return;
   }
