@@ -11,6 +11,6 @@ switch (args)
     case ["search", ..]:
         return await SearchSpeed.RunAsync();
     default:
-        BenchmarkSwitcher.FromTypes([typeof(CompositionBenchmarks), typeof(CrustBenchmarks), typeof(ReadingBenchmarks)]).Run(args);
+        BenchmarkSwitcher.FromTypes([typeof(CompositionBenchmarks), typeof(CrustBenchmarks), typeof(PairingBenchmarks), typeof(ReadingBenchmarks)]).Run(args);
         return 0;
 }

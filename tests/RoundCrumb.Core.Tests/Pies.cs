@@ -23,6 +23,7 @@ public static class Pies
         var parts = address.Split('@');
         var kitchen = parts.Length == 1 ? Kitchen.Usual : parts[1] == "small"
             ? Kitchen.Usual with { Ovens = [Small, Oven.Plain] }
+            : parts[1] == "fridge" ? Kitchen.Usual with { Cold = [new("cold-1", "Tall fridge", ColdKind.Fridge, 8, new(280))] }
             : Kitchen.Usual with { Room = new(double.Parse(parts[1], System.Globalization.CultureInfo.InvariantCulture)) };
         return Assessment.Of(Read(parts[0]), 1, kitchen);
     }
@@ -54,13 +55,22 @@ public static class Pies
         from pressed in Gen.Choose(0, 24)
         from second in Gen.Elements(false, true)
         from layers in Layers
+        from guests in Guests
         let made = new CrustChoice(crust, new(thick / 2.0), new(Math.Max(crust is RolledFamily ? 10 : 0, pan.Depth.Value * wall / 100)), treatment, edge, seal)
         select Read(CompositionAddress.Write(new Composition(
             pan,
             crust is CrumbFamily ? made with { Binder = binder, Browned = second, Wall = pressed < 4 ? null : new(pressed / 2.0) } : made with { Frozen = second && crust is RolledFamily },
             new(filling, Read("make=" + make).Filling.Batch, new(line), setter / 100.0),
             ToppingChoice.Usual(topping) with { Height = new(topping.Piece is { Sliced: true } ? Math.Min(cream, 20) : cream) },
-            new(ahead, Math.Min(topped, ahead), noOven, veg))) + layers));
+            new(ahead, Math.Min(topped, ahead), noOven, veg))) + layers + guests));
+
+    /// <summary>Now and then guests who must not have this or that.</summary>
+    private static Gen<string> Guests =>
+        from many in Gen.Choose(0, 3)
+        from one in Gen.Elements<string>([.. Needs.Groups.Select(g => g.Field), "no-alcohol", "no-raw"])
+        from other in Gen.Elements<string>([.. Needs.Groups.Select(g => g.Field), "no-alcohol", "no-raw"])
+        from table in Gen.Choose(0, 6)
+        select many switch { 0 or 1 => "", 2 => $"&{one}=1", _ => $"&{one}=1&{other}=1&table={table}" };
 
     /// <summary>Now and then layers beneath and more on top, laid in any way.</summary>
     private static Gen<string> Layers =>

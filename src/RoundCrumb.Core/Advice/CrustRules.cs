@@ -22,7 +22,7 @@ internal static class CrustRules
             new("The base goes soft after about {0}; this waits {1}.", Changes.Hours(UnsealedHours), Changes.Hours(c.Occasion.FilledAhead)),
             c.Crust.Seal == Seal.None ? "Nothing keeps the filling’s water out of the crust." : "Jam and crumbs only drink what comes through; they keep no water out.",
             [
-                .. c.Crust.Family is RolledFamily
+                .. c.Crust.Family is RolledFamily && c.Occasion.Needs.Allow(Ingredients.Pantry.EggWhite)
                     ? (Remedy[])
                     [
                         new("Seal it with egg white", "5–8 min more in the oven", p => p.Seal(Seal.White)),
@@ -60,7 +60,7 @@ internal static class CrustRules
                 rule, Severity.Disappoints,
                 $"The heat melts a seal of {c.Crust.Seal.Ingredient!.ShortName}, and it streaks into the filling.",
                 new("It melts at about {0}; " + (c.Filling.Formula.Family.GoesInHot ? "the filling goes in far hotter." : "the filled shell goes into the oven."), new Quantity(33, Dimension.Warmth)),
-                [c.Crust.IsBaked ? new("Seal it with egg white", "5–8 min more in the oven", p => p.Seal(Seal.White)) : new("Leave the seal off", "the base softens sooner", p => p.Seal(Seal.None))])
+                [c.Crust.IsBaked && c.Occasion.Needs.Allow(Ingredients.Pantry.EggWhite) ? new("Seal it with egg white", "5–8 min more in the oven", p => p.Seal(Seal.White)) : new("Leave the seal off", "the base softens sooner", p => p.Seal(Seal.None))])
             : null;
     });
 
@@ -85,7 +85,7 @@ internal static class CrustRules
                 "It shrinks down the flutes and loses their edge.",
                 new("Flaky dough pulls back as its layers lift, and the wall is only {0} high.", c.Pan.Depth.AsQuantity()),
                 [
-                    new("Press a baked crumb crust", "no flake, crisper", p => p.To(CrustBook.PlainCrumb, Treatment.Baked)),
+                    new("Press a baked crumb crust", "no flake, crisper", p => p.To(Nearest.Crumb(p), Treatment.Baked)),
                     new("Use the 23 cm pie plate", "served from the plate", p => p.To(PanCupboard.Plate23)),
                 ])
             : null;
@@ -166,7 +166,7 @@ internal static class CrustRules
         var remedies = new List<Remedy>(3) { new(new("Line the pan {0} high", new Millimetres(higher).AsQuantity()), "more dough", p => p with { Crust = p.Crust with { Height = new(higher) } }) };
         if (c.Pan.Depth.Value - line - c.Crust.Thickness.Value >= 8)
             remedies.Add(new(new("Fill to {0} below the rim", new Millimetres(line).AsQuantity()), "a lower pie", p => p.FillLine(line)));
-        remedies.Add(new("Press a baked crumb base instead", "no pastry wall", p => p.To(CrustBook.PlainCrumb, Treatment.Baked)));
+        remedies.Add(new("Press a baked crumb base instead", "no pastry wall", p => p.To(Nearest.Crumb(p), Treatment.Baked)));
         return new(
             rule, Severity.Disappoints,
             "The filling stands above the crust and runs down behind it.",
@@ -177,7 +177,7 @@ internal static class CrustRules
     private static readonly Rule HotOrSteady = new("hot-or-steady", Layer.Crust, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
-        return c.Crust is { Family: RolledFamily { NeedsLayers: true }, Treatment: Treatment.Steady }
+        return c.Crust is { Family: RolledFamily { NeedsLayers: true }, Treatment: Treatment.Steady } && pie.Kitchen.Schools.WayOf("hot-or-steady") is null
             ? new(
                 rule, Severity.School,
                 "Steady heat: even colour, least shrinkage. A hot start flakes more.",
@@ -293,7 +293,7 @@ internal static class CrustRules
             rule, Severity.Stops,
             new("The dough would be {0} across: larger than a table to roll it on, and it tears as it is lifted.", longest),
             new("More than {0} can’t be rolled in one piece.", new Quantity(most.Usual, Dimension.Length)),
-            [new("Press a crumb crust", "no rolling", p => p.To(CrustBook.PlainCrumb, p.Occasion.NoOven ? Treatment.Chilled : Treatment.Baked))]);
+            [new("Press a crumb crust", "no rolling", p => p.To(Nearest.Crumb(p), p.Occasion.NoOven ? Treatment.Chilled : Treatment.Baked))]);
     });
 
     private static readonly Rule NotInTheOven = new("pan-not-in-oven", Layer.Pan, DecidedBy.Physics, static (rule, pie) =>
@@ -307,7 +307,7 @@ internal static class CrustRules
             remedies.Add(new("Bake it in the " + Plain(other.Name), "that oven is taken up", p => p with { Oven = other }));
         if (pie.Kitchen.Pans.Select(p => p.Pan).Where(p => oven.OnOneShelf(p) > 0).MinBy(p => Math.Abs(p.Inside.Volume.Value - c.Pan.Inside.Volume.Value)) is { } smaller)
             remedies.Add(new("Use the " + Plain(smaller.Name), "a pie of another size", p => p.To(smaller)));
-        remedies.Add(new("Chill a crumb crust instead", "softer; 45–60 min in the fridge", p => p.To(CrustBook.PlainCrumb, Treatment.Chilled).Seal(p.Crust.Seal.NeedsOven ? Seal.None : p.Crust.Seal)));
+        remedies.Add(new("Chill a crumb crust instead", "softer; 45–60 min in the fridge", p => p.To(Nearest.Crumb(p), Treatment.Chilled).Seal(p.Crust.Seal.NeedsOven ? Seal.None : p.Crust.Seal)));
         return new(
             rule, Severity.Stops,
             $"The pan does not go into the oven ({Plain(oven.Name)}).",

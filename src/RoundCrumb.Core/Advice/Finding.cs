@@ -59,7 +59,14 @@ public sealed record Remedy(Phrase Do, string Cost, Func<Composition, Compositio
 /// <param name="Says">What will happen.</param>
 /// <param name="Because">Why, with this pie's own numbers.</param>
 /// <param name="Remedies">What mends it, the best first; may be empty.</param>
-public sealed record Finding(Rule Rule, Severity Severity, Phrase Says, Phrase Because, IReadOnlyList<Remedy> Remedies);
+public sealed record Finding(Rule Rule, Severity Severity, Phrase Says, Phrase Because, IReadOnlyList<Remedy> Remedies)
+{
+    /// <summary>True when the baker has said “I know” of it for this pie.</summary>
+    public bool IsKnown { get; init; }
+
+    /// <summary>True where “I know” is an answer: never for what would make somebody ill.</summary>
+    public bool MayBeKnown => !(Severity is Severity.Stops && Rule.DecidedBy is DecidedBy.FoodSafety);
+}
 
 /// <summary>A judgement of the craft.</summary>
 /// <param name="Id">Stable short name.</param>

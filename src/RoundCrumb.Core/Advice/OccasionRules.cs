@@ -80,7 +80,7 @@ internal static class OccasionRules
     private static Composition Chilled(Composition c)
     {
         var seal = c.Crust.Seal.NeedsOven ? Seal.None : c.Crust.Seal;
-        return c.To(CrustBook.PlainCrumb, Treatment.Chilled).Seal(seal);
+        return c.To(Nearest.Crumb(c), Treatment.Chilled).Seal(seal);
     }
 
     private static Composition Stiff(Composition c) =>

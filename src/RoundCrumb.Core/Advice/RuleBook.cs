@@ -6,7 +6,12 @@ namespace RoundCrumb.Core.Advice;
 public static class RuleBook
 {
     /// <summary>Every rule.</summary>
-    public static IReadOnlyList<Rule> All { get; } = [.. FillingRules.All, .. LayerRules.All, .. CrustRules.All, .. ToppingRules.All, .. OccasionRules.All];
+    public static IReadOnlyList<Rule> All { get; } = [.. FillingRules.All, .. LayerRules.All, .. CrustRules.All, .. PairRules.All, .. ToppingRules.All, .. OccasionRules.All, .. GuestRules.All, .. SchoolRules.All];
+
+    private static readonly Dictionary<string, Rule> ById = All.ToDictionary(r => r.Id, StringComparer.Ordinal);
+
+    /// <summary>The rule with this id, or none.</summary>
+    public static Rule? Find(string id) => ById.GetValueOrDefault(id);
 
     /// <summary>What the rules say of a pie, the gravest first; within one severity in the order of the layers.</summary>
     public static IReadOnlyList<Finding> Evaluate(Assessment pie)
@@ -15,10 +20,10 @@ public static class RuleBook
         foreach (var rule in All)
         {
             if (rule.Check(rule, pie) is { } finding)
-                found.Add(finding);
+                found.Add(pie.Composition.Known.Count > 0 && finding.MayBeKnown && pie.Composition.Known.Contains(rule.Id) ? finding with { IsKnown = true } : finding);
         }
 
-        found.Sort(static (a, b) => a.Severity != b.Severity ? a.Severity.CompareTo(b.Severity) : a.Rule.Layer.CompareTo(b.Rule.Layer));
+        found.Sort(static (a, b) => a.IsKnown != b.IsKnown ? a.IsKnown.CompareTo(b.IsKnown) : a.Severity != b.Severity ? a.Severity.CompareTo(b.Severity) : a.Rule.Layer.CompareTo(b.Rule.Layer));
         return found;
     }
 }

@@ -295,7 +295,7 @@ public sealed record Arrangement(IReadOnlyList<Placed> Pieces, IReadOnlyList<Lin
         // Drawn out so that the piece is a circle, the surface is packed with circles; drawn back, all lie alike.
         var stretch = piece.Width / piece.Length;
         var pitch = piece.Width * (1 - piece.Overlap);
-        var round = surface.IsRound && piece.Length - piece.Width < 0.5;
+        var round = surface.IsRound && Math.Abs(piece.Length - piece.Width) < 1e-6;
         Placed Back(Spot s) => new(s.X, s.Y / stretch, Math.PI / 2, 0);
         var spots = Layout.On(
             s => Inside(surface, half, piece, Back(s)), Math.Max(1, half * stretch), half + surface.HalfExtra, pitch,

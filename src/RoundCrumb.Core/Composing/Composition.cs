@@ -1,5 +1,6 @@
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Pans;
@@ -20,7 +21,26 @@ public sealed record FillingChoice(FillingFormula Formula, BatchChoice Batch, Mi
 /// <param name="ToppedAhead">Hours from topping to serving; not more than <paramref name="FilledAhead"/>.</param>
 /// <param name="NoOven">True on a day without an oven.</param>
 /// <param name="Vegetarian">True when nothing from a slaughtered animal may be in it.</param>
-public sealed record Occasion(double FilledAhead, double ToppedAhead, bool NoOven, bool Vegetarian);
+public sealed record Occasion(double FilledAhead, double ToppedAhead, bool NoOven, bool Vegetarian)
+{
+    /// <summary>What those who eat it must not have.</summary>
+    public Allergens Without { get; init; }
+
+    /// <summary>True when no alcohol may be in it.</summary>
+    public bool NoAlcohol { get; init; }
+
+    /// <summary>True when no raw egg may be in it: for the very young and old, the pregnant and the ill.</summary>
+    public bool NoRawEgg { get; init; }
+
+    /// <summary>Hours that it stands out of the fridge before the last slice is eaten.</summary>
+    public double OnTable { get; init; } = UsualOnTable;
+
+    /// <summary>How long a pie stands out unless the baker says.</summary>
+    public const double UsualOnTable = 1;
+
+    /// <summary>What may go into it.</summary>
+    public Needs Needs => new(this);
+}
 
 /// <summary>One pie, put together: everything that its sums, its advice and its drawing follow from.</summary>
 /// <param name="Pan">What it is made in.</param>
@@ -41,6 +61,9 @@ public sealed record Composition(Pan Pan, CrustChoice Crust, FillingChoice Filli
 
     /// <summary>The most layers beneath the filling, and the most toppings beyond the first.</summary>
     public const int MostLayers = 3;
+
+    /// <summary>The rules of which the baker has said “I know” for this pie.</summary>
+    public Pile<string> Known { get; init; } = Pile.Of<string>();
 
     /// <summary>Everything on top, from below up; nothing for a bare pie.</summary>
     public IEnumerable<ToppingChoice> Toppings => Over.Prepend(Topping).Where(t => !t.IsNone);

@@ -3,6 +3,8 @@ using System.Globalization;
 using System.Text;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
@@ -63,6 +65,10 @@ public static partial class CompositionAddress
     public const string Topped = "topped";
     public const string NoOven = "nooven";
     public const string Vegetarian = "veg";
+    public const string NoAlcohol = "no-alcohol";
+    public const string NoRawEgg = "no-raw";
+    public const string OnTable = "table";
+    public const string KnownRules = "known";
 
     /// <summary>What a pan of the baker's own is called that has no name.</summary>
     public const string OwnPanName = "Your own pan";
@@ -77,7 +83,7 @@ public static partial class CompositionAddress
     public static IReadOnlyList<string> Fields { get; } =
     [
         PanField, OwnTop, OwnBase, OwnDepth, OwnLength, OwnCorner, OwnWater, OwnName, OwnKind, OwnMaterial, CrustField, Thickness, Height, WallThick, BinderField, Browned, Frozen, Bake, EdgeField, SealField, OvenField,
-        FillingField, Make, Line, Firmness, ToppingField, Cream, Ahead, Topped, NoOven, Vegetarian, Was, .. MoreFields,
+        FillingField, Make, Line, Firmness, ToppingField, Cream, Ahead, Topped, NoOven, Vegetarian, NoAlcohol, NoRawEgg, OnTable, KnownRules, Was, .. Needs.Groups.Select(g => g.Field), .. MoreFields,
     ];
 
     private static readonly (Treatment Value, string Name)[] Treatments =
@@ -175,6 +181,20 @@ public static partial class CompositionAddress
             Add(NoOven, "1");
         if (c.Occasion.Vegetarian)
             Add(Vegetarian, "1");
+        foreach (var (name, _, of) in Needs.Groups)
+        {
+            if ((c.Occasion.Without & of) != Allergens.None)
+                Add(name, "1");
+        }
+
+        if (c.Occasion.NoAlcohol)
+            Add(NoAlcohol, "1");
+        if (c.Occasion.NoRawEgg)
+            Add(NoRawEgg, "1");
+        if (Math.Abs(c.Occasion.OnTable - Occasion.UsualOnTable) > 1e-9)
+            Add(OnTable, Number(c.Occasion.OnTable));
+        if (c.Known.Count > 0)
+            Add(KnownRules, string.Join(',', c.Known));
         return s.ToString();
 
         void Add(string name, string value)
@@ -250,7 +270,7 @@ public static partial class CompositionAddress
             var newFilling = marked && was[4] != formula.Family.Id;
             bool Follows(string name, int mark) => marked && field(name) == was[mark];
 
-            var usual = Composition.UsualCrust(pan, crustFamily);
+            var usual = book.Schools.Prefer(Composition.UsualCrust(pan, crustFamily));
             var (thinnest, thickest) = crustFamily.Limits;
             var thick = newCrust || Follows(Thickness, 1) ? usual.Thickness : Length(Thickness, usual.Thickness, thinnest, thickest, "A crust of this kind is {0} to {1} thick.");
             var height = newCrust || Follows(Height, 2) ? usual.Height : Length(Height, usual.Height, crustFamily is RolledFamily ? 10 : 0, pan.Depth.Value, "In this pan the crust can stand {0} to {1} high.");
@@ -293,8 +313,15 @@ public static partial class CompositionAddress
 
             var composition = new Composition(
                 pan, crust, new(formula, ReadBatch(), line, setter),
-                topping, new(ahead, topped, Flag(NoOven), Flag(Vegetarian)))
+                topping, new Occasion(ahead, topped, Flag(NoOven), Flag(Vegetarian))
+                {
+                    Without = Needs.Groups.Where(g => Flag(g.Field)).Aggregate(Allergens.None, (all, g) => all | g.Of),
+                    NoAlcohol = Flag(NoAlcohol),
+                    NoRawEgg = Flag(NoRawEgg),
+                    OnTable = Plain(OnTable, Occasion.UsualOnTable, 0, 24, "Between 0 and 24 hours on the table."),
+                })
             {
+                Known = string.IsNullOrEmpty(field(KnownRules)) ? Pile.Of<string>() : new(field(KnownRules)!.Split(',').Where(id => Advice.RuleBook.Find(id) is not null).Distinct().Take(40)),
                 Oven = oven,
                 Over = ReadOver(),
                 Under = ReadUnder(Math.Max(0, pan.Depth.Value - thick.Value - line.Value)),

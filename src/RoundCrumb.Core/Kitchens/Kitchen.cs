@@ -37,6 +37,9 @@ public sealed record Kitchen(IReadOnlyList<PanPlace> Pans, IReadOnlyList<Oven> O
     /// <summary>A kitchen of which nothing is known: every pan of the cupboard, an ordinary oven, an ordinary room.</summary>
     public static Kitchen Usual { get; } = new([.. PanCupboard.All.Select(p => new PanPlace(p, null))], [Oven.Plain], [], RoomCelsius.Usual);
 
+    /// <summary>What this house has settled where bakers differ; see <see cref="Schools"/>.</summary>
+    public Schools Schools { get; init; } = Schools.None;
+
     /// <summary>The oven used unless a pie says another.</summary>
     public Oven Oven => Ovens[0];
 

@@ -44,6 +44,9 @@ public sealed class PartBook
     /// <summary>The ovens of the kitchen, by the id they have there.</summary>
     public IReadOnlyList<Oven> Ovens { get; }
 
+    /// <summary>What the house has settled where bakers differ: the usual way of a crust follows it.</summary>
+    public Schools Schools { get; private init; } = Schools.None;
+
     /// <summary>The oven with this id, or none.</summary>
     public Oven? Oven(string id) => id == Kitchens.Oven.Plain.Id ? Kitchens.Oven.Plain : Ovens.FirstOrDefault(o => o.Id == id);
 
@@ -51,7 +54,10 @@ public sealed class PartBook
     public Pan? Pan(string id) => PanCupboard.Find(id) ?? Kitchen.FirstOrDefault(p => p.Key == id);
 
     /// <summary>The same with the baker's own pans and the ovens of a kitchen.</summary>
-    public PartBook With(IReadOnlyList<Pan> kitchen, IReadOnlyList<Oven> ovens) => kitchen.Count == 0 && ovens.Count == 0 ? this : new(Crusts, Fillings, Toppings, kitchen, ovens);
+    public PartBook With(IReadOnlyList<Pan> kitchen, IReadOnlyList<Oven> ovens) => kitchen.Count == 0 && ovens.Count == 0 ? this : new(Crusts, Fillings, Toppings, kitchen, ovens) { Schools = Schools };
+
+    /// <summary>The same for a house that has settled some of what bakers differ on.</summary>
+    public PartBook With(Schools schools) => schools == Schools ? this : new(Crusts, Fillings, Toppings, Kitchen, Ovens) { Schools = schools };
 
     /// <summary>The same with more of the baker's own; what can't be used is left out, and what is here already stays.</summary>
     public PartBook With(IEnumerable<PartRecipe> parts)
@@ -62,7 +68,8 @@ public sealed class PartBook
             Fillings.Concat(own.Where(p => !p.Trouble.Exists).Select(p => p.AsFilling()).OfType<FillingFormula>()).DistinctBy(f => f.Id),
             Toppings.Concat(own.Where(p => !p.Trouble.Exists).Select(p => p.AsTopping()).OfType<Topping>()).DistinctBy(t => t.Id),
             Kitchen,
-            Ovens);
+            Ovens)
+        { Schools = Schools };
     }
 
     /// <summary>The shipped book with the parts of one composition in it, so that what is written of it is read back.</summary>

@@ -53,6 +53,15 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         Fill(steps, c, filled, card.Setting.Oven, depth, set.Value, pies, layers, toppings);
         foreach (var topping in toppings.Where(t => t.Choice.Topping.GoesOn is not GoesOn.WithTheFilling))
             Top(steps, Part.Topping, topping, pies);
+
+        // What may hurt is said once, at the first step where it may.
+        var said = new HashSet<string>(StringComparer.Ordinal);
+        for (var i = 0; i < steps.Count; i++)
+        {
+            if (!steps[i].Caution.IsEmpty && !said.Add(steps[i].Caution.Template))
+                steps[i] = steps[i] with { Caution = Phrase.None };
+        }
+
         return new(steps, set);
     }
 

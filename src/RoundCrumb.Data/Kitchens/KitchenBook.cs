@@ -21,7 +21,8 @@ public sealed class KitchenCache
 /// <param name="Ovens">By their numbers, the usual one first.</param>
 /// <param name="Cold">By their numbers.</param>
 /// <param name="Room">How warm it is.</param>
-public sealed record EquipmentOnHand(IReadOnlyList<(int Id, Oven Oven)> Ovens, IReadOnlyList<(int Id, ColdPlace Place)> Cold, RoomCelsius Room);
+/// <param name="Schools">What the house has settled where bakers differ.</param>
+public sealed record EquipmentOnHand(IReadOnlyList<(int Id, Oven Oven)> Ovens, IReadOnlyList<(int Id, ColdPlace Place)> Cold, RoomCelsius Room, Schools Schools);
 
 /// <summary>The ovens, cold places and room of this kitchen.</summary>
 public sealed class KitchenBook(RoundCrumbContext context, KitchenCache cache, PanRack rack, TimeProvider clock)
@@ -37,7 +38,8 @@ public sealed class KitchenBook(RoundCrumbContext context, KitchenCache cache, P
         return cache.Known = new(
             [.. ovens.Select(o => (o.Id, o.AsOven()))],
             [.. cold.Select(c => (c.Id, c.AsPlace()))],
-            room is null ? RoomCelsius.Usual : new(room.Celsius));
+            room is null ? RoomCelsius.Usual : new(room.Celsius),
+            Schools.Read(room?.Schools));
     }
 
     /// <summary>The whole kitchen, pans too; what nobody has said is as usual.</summary>
@@ -45,7 +47,7 @@ public sealed class KitchenBook(RoundCrumbContext context, KitchenCache cache, P
     {
         var pans = await rack.AllAsync(cancel);
         var equipment = await EquipmentAsync(cancel);
-        return Kitchen.Of([.. pans.Select(p => new PanPlace(p.Pan, p.Owned))], [.. equipment.Ovens.Select(o => o.Oven)], [.. equipment.Cold.Select(c => c.Place)], equipment.Room);
+        return Kitchen.Of([.. pans.Select(p => new PanPlace(p.Pan, p.Owned))], [.. equipment.Ovens.Select(o => o.Oven)], [.. equipment.Cold.Select(c => c.Place)], equipment.Room) with { Schools = equipment.Schools };
     }
 
     /// <summary>Puts an oven in, or changes one.</summary>
@@ -129,11 +131,24 @@ public sealed class KitchenBook(RoundCrumbContext context, KitchenCache cache, P
     /// <summary>Says how warm the room is.</summary>
     public async Task WarmAsync(RoomCelsius room, CancellationToken cancel = default)
     {
-        var row = await context.KitchenRooms.OrderBy(r => r.Id).FirstOrDefaultAsync(cancel);
-        if (row is null)
-            context.KitchenRooms.Add(row = new KitchenRoom());
-        row.Celsius = room.Value;
+        (await RoomAsync(cancel)).Celsius = room.Value;
         await KeepAsync(cancel);
+    }
+
+    /// <summary>Settles where bakers differ; a school without a way is open again.</summary>
+    public async Task SettleAsync(Schools schools, CancellationToken cancel = default)
+    {
+        (await RoomAsync(cancel)).Schools = schools.ToString();
+        await KeepAsync(cancel);
+    }
+
+    private async Task<KitchenRoom> RoomAsync(CancellationToken cancel)
+    {
+        if (await context.KitchenRooms.OrderBy(r => r.Id).FirstOrDefaultAsync(cancel) is { } there)
+            return there;
+        var row = new KitchenRoom();
+        context.KitchenRooms.Add(row);
+        return row;
     }
 
     private async Task KeepAsync(CancellationToken cancel)

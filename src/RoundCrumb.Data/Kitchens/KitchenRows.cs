@@ -61,4 +61,7 @@ public sealed class KitchenRoom
 
     /// <summary>How warm it is, °C.</summary>
     public double Celsius { get; set; } = RoomCelsius.Usual.Value;
+
+    /// <summary>What the house has settled where bakers differ, as <c>school:way,school:way</c>.</summary>
+    public string Schools { get; set; } = "";
 }

@@ -191,6 +191,10 @@ namespace RoundCrumb.Data.Migrations
                     b.Property<double>("Celsius")
                         .HasColumnType("REAL");
 
+                    b.Property<string>("Schools")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.HasKey("Id");
 
                     b.ToTable("KitchenRooms");

@@ -38,11 +38,11 @@ public sealed class Desk(Larder larder, RecipeBox box, PanRack rack, KitchenBook
     public async Task<LineReader> ReaderAsync(RecipeMeasures measures, CancellationToken cancel = default) => new(await FinderAsync(cancel), measures);
 
     /// <summary>The shipped parts and those that some addresses name.</summary>
-    public async Task<PartBook> BookAsync(IEnumerable<string> addresses, CancellationToken cancel = default) => PartBook.Shipped.With(await box.NamedInAsync(addresses, cancel)).With(await OwnPansAsync(cancel), await OvensAsync(cancel));
+    public async Task<PartBook> BookAsync(IEnumerable<string> addresses, CancellationToken cancel = default) => PartBook.Shipped.With(await box.NamedInAsync(addresses, cancel)).With(await OwnPansAsync(cancel), await OvensAsync(cancel)).With(await SchoolsAsync(cancel));
 
     /// <summary>The shipped parts, those that an address names, and the ones changed last.</summary>
     public async Task<PartBook> OfferedAsync(string address, CancellationToken cancel = default) =>
-        PartBook.Shipped.With([.. await box.NamedInAsync([address], cancel), .. await box.RecentAsync(cancel)]).With(await OwnPansAsync(cancel), await OvensAsync(cancel));
+        PartBook.Shipped.With([.. await box.NamedInAsync([address], cancel), .. await box.RecentAsync(cancel)]).With(await OwnPansAsync(cancel), await OvensAsync(cancel)).With(await SchoolsAsync(cancel));
 
     /// <summary>This kitchen; what nobody has said of it is as usual.</summary>
     public Task<Kitchen> KitchenAsync(CancellationToken cancel = default) => kitchen.KitchenAsync(cancel);
@@ -51,6 +51,8 @@ public sealed class Desk(Larder larder, RecipeBox box, PanRack rack, KitchenBook
     public async Task<ReadComposition> ReadAsync(string address, CancellationToken cancel = default) => CompositionAddress.Read(address, await BookAsync([address], cancel));
 
     private async Task<IReadOnlyList<Pan>> OwnPansAsync(CancellationToken cancel) => [.. (await rack.AllAsync(cancel)).Select(p => p.Pan).Where(p => p.Id == PanCupboard.OwnId)];
+
+    private async Task<Schools> SchoolsAsync(CancellationToken cancel) => (await kitchen.EquipmentAsync(cancel)).Schools;
 
     private async Task<IReadOnlyList<Oven>> OvensAsync(CancellationToken cancel) => [.. (await kitchen.EquipmentAsync(cancel)).Ovens.Select(o => o.Oven)];
 

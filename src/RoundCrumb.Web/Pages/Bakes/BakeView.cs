@@ -1,4 +1,5 @@
 using Microsoft.AspNetCore.Html;
+using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Ingredients;
@@ -50,6 +51,9 @@ public sealed class BakeView(Bake bake, Shown shown, PartBook book, Kitchen kitc
         var usual = Shown.Say(new Quantity(wait.Best, Dimension.Time, wait.Least, wait.Best));
         return $"{usual}, up to {Shown.Say(new Quantity(wait.Most, Dimension.Time))}";
     }
+
+    /// <summary>What a colleague would say before the start: what does harm, or is worth knowing.</summary>
+    public IReadOnlyList<Finding> Advice => [.. Sheet.Pie.Advice.Where(f => !f.IsKnown && f.Severity <= Severity.WorthKnowing)];
 
     /// <summary>What the law makes a label name, in words.</summary>
     public string Contains => AllergenLaw.Named(Sheet.Allergens).ToList() is { Count: > 0 } names ? string.Join(", ", names) : "none of the named allergens";

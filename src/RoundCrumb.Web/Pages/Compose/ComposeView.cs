@@ -115,7 +115,22 @@ public sealed class ComposeView
     public string After(Remedy remedy) => AddressOf(CompositionAddress.Write(remedy.Apply(C)));
 
     /// <summary>The advice about a layer, the gravest first.</summary>
-    public IEnumerable<Finding> AdviceOn(Layer layer) => _advice[layer];
+    public IEnumerable<Finding> AdviceOn(Layer layer) => _advice[layer].Where(f => !f.IsKnown && f.Severity is not Severity.School);
+
+    /// <summary>What bakers differ on, and this house has not settled.</summary>
+    public IReadOnlyList<Finding> SchoolsOf => [.. Pie.Advice.Where(f => !f.IsKnown && f.Severity is Severity.School)];
+
+    /// <summary>What the baker has said “I know” of.</summary>
+    public IReadOnlyList<Finding> KnownOf => [.. Pie.Advice.Where(f => f.IsKnown)];
+
+    /// <summary>The address once the baker has said “I know”, or has taken it back.</summary>
+    public string Knowing(Finding finding) => AddressOf(CompositionAddress.Write(C with
+    {
+        Known = finding.IsKnown ? new(C.Known.Where(k => k != finding.Rule.Id)) : C.Known.Add(finding.Rule.Id),
+    }));
+
+    /// <summary>A sentence without links, for a line that is itself pressed.</summary>
+    public string Said(Phrase phrase) => Shown.Say(phrase);
 
     /// <summary>The trouble with a field, if any.</summary>
     public Trouble? TroubleWith(string field) => _read.Of(field);
@@ -138,7 +153,7 @@ public sealed class ComposeView
     public IHtmlContent Sentence(Phrase phrase) => FigureLink.Sentence(phrase, Shown, Canonical, 1);
 
     /// <summary>True for the advice that is the thing to do next: the gravest, if it is grave.</summary>
-    public bool IsNext(Finding finding) => finding.Severity <= Severity.Disappoints && ReferenceEquals(finding, Pie.Advice[0]);
+    public bool IsNext(Finding finding) => finding.Severity <= Severity.Disappoints && !finding.IsKnown && ReferenceEquals(finding, Pie.Advice[0]);
 
     /// <summary>How much deeper or shallower the filling stands in another pan.</summary>
     public IHtmlContent Deeper(StandIn other)

@@ -23,7 +23,7 @@ namespace RoundCrumb.Web.Pages.Counter;
 public sealed record ShelfPie(SavedPie? Pie, string Name, string Address, Assessment Sums)
 {
     /// <summary>The gravest thing to say of it, if anything is graver than worth knowing.</summary>
-    public Finding? Worst => Sums.Advice.FirstOrDefault(f => f.Severity <= Severity.Disappoints);
+    public Finding? Worst => Sums.Advice.FirstOrDefault(f => f.Severity <= Severity.Disappoints && !f.IsKnown);
 }
 
 /// <summary>A bake on the counter.</summary>

@@ -33,7 +33,7 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
     public int? Gone { get; private set; }
 
     /// <summary>What there is besides pans.</summary>
-    public EquipmentOnHand Equipment { get; private set; } = new([], [], RoomCelsius.Usual);
+    public EquipmentOnHand Equipment { get; private set; } = new([], [], RoomCelsius.Usual, Schools.None);
 
     /// <summary>An oven that was just put away and can be brought back.</summary>
     public int? GoneOven { get; private set; }
@@ -211,6 +211,14 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
 
         await kitchen.WarmAsync(new(Math.Round(Fahrenheit ? (value - 32) * 5 / 9 : value, 1)), cancel);
         return Redirect("/kitchen#equipment");
+    }
+
+    /// <summary>Settles where bakers differ.</summary>
+    public async Task<IActionResult> OnPostSchoolsAsync(CancellationToken cancel)
+    {
+        var schools = Schools.All.Aggregate(Schools.None, (settled, school) => settled.With(school.Id, Request.Form[school.Id].ToString() is { Length: > 0 } way ? way : null));
+        await kitchen.SettleAsync(schools, cancel);
+        return Redirect("/kitchen#schools");
     }
 
     private void Keep()

@@ -1,0 +1,63 @@
+using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Toppings;
+
+namespace RoundCrumb.Core.Composing;
+
+/// <summary>What those who eat a pie must not have, and which parts they may.</summary>
+/// <param name="occasion">When and by whom it is eaten.</param>
+public sealed class Needs(Occasion occasion)
+{
+    private const Allergens Nuts = Allergens.Almond | Allergens.Hazelnut | Allergens.Walnut | Allergens.Pecan | Allergens.Pistachio | Allergens.Cashew | Allergens.Macadamia | Allergens.BrazilNut | Allergens.Peanut;
+
+    /// <summary>The groups that a baker can be asked to leave out, in the order in which they are offered. Nuts hold the peanut too.</summary>
+    public static IReadOnlyList<(string Field, string Name, Allergens Of)> Groups { get; } =
+    [
+        ("no-milk", "milk", Allergens.Milk), ("no-egg", "egg", Allergens.Egg), ("no-nuts", "nuts", Nuts), ("no-wheat", "wheat and other gluten", Allergens.Wheat | Allergens.Barley | Allergens.Rye | Allergens.Oats),
+        ("no-soya", "soya", Allergens.Soya), ("no-sesame", "sesame", Allergens.Sesame),
+    ];
+
+    private readonly Occasion _occasion = occasion;
+
+    /// <summary>True when anything goes.</summary>
+    public bool IsNone => _occasion is { Without: Allergens.None, NoAlcohol: false, NoRawEgg: false, Vegetarian: false };
+
+    /// <summary>True when nothing is said of the guests but whether they are vegetarians.</summary>
+    public bool IsPlain => _occasion is { Without: Allergens.None, NoAlcohol: false, NoRawEgg: false, OnTable: Occasion.UsualOnTable };
+
+    /// <summary>True for an ingredient that may be in it.</summary>
+    public bool Allow(Ingredient ingredient) =>
+        (ingredient.Allergens & _occasion.Without) == Allergens.None && !(_occasion.NoAlcohol && ingredient.Alcohol > 0) && !(_occasion.Vegetarian && ingredient.FromSlaughter);
+
+    /// <summary>True for a crust that may hold it.</summary>
+    public bool Allow(CrustFamily crust) => Of(crust).All(Allow);
+
+    /// <summary>True for a filling that may be in it.</summary>
+    public bool Allow(FillingFormula filling) => filling.Lines.All(l => Permits(l.Ingredient)) && !(_occasion.NoRawEgg && RawEggIn(filling) is not null);
+
+    /// <summary>True for a topping that may lie on it.</summary>
+    public bool Allow(Topping topping) => topping.Id == Topping.None.Id || (Allow(topping.Base) && topping.With.All(Permits));
+
+    /// <summary>What a crust is made of.</summary>
+    public static IEnumerable<Ingredient> Of(CrustFamily crust) => crust switch
+    {
+        RolledFamily rolled => rolled.Dough.Select(d => d.Ingredient),
+        CrumbFamily crumb => crumb.Mix.Select(m => m.Ingredient),
+        LaidFamily laid => [laid.Biscuit, Pantry.Butter],
+        ShellFamily shell => [shell.Shell],
+        _ => [],
+    };
+
+    /// <summary>The egg that stays raw in a filling; none where it is cooked, baked or pasteurised.</summary>
+    public static Ingredient? RawEggIn(FillingFormula filling) => filling.Family.Bake is not null || filling.Family.GoesInHot || filling.Family.Id == FillingFamilies.LightCustard.Id
+        ? null
+        : filling.Lines.FirstOrDefault(l => l.Ingredient.Egg is not EggPart.None && !l.Ingredient.Id.StartsWith("pasteurised", StringComparison.Ordinal) && !l.Ingredient.Id.StartsWith("dried", StringComparison.Ordinal))?.Ingredient;
+
+    /// <summary>The names of what must not be in it.</summary>
+    public static IEnumerable<string> Named(Allergens without) => Groups.Where(g => (g.Of & without) != Allergens.None).Select(g => g.Name);
+
+    private bool Permits(Ingredient ingredient) => Allow(ingredient);
+
+    private bool Permits(ToppingPart part) => Allow(part.Ingredient);
+}

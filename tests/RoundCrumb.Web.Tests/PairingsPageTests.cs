@@ -1,0 +1,57 @@
+using System.Net;
+using System.Text.RegularExpressions;
+
+namespace RoundCrumb.Web.Tests;
+
+/// <summary>Pairings, what-if and the house's schools, over HTTP in process.</summary>
+public sealed partial class PairingsPageTests(DemoKitchen kitchen) : IClassFixture<DemoKitchen>
+{
+    [Fact]
+    public async Task The_board_has_a_word_for_every_meeting_and_pies_from_the_box()
+    {
+        var page = await kitchen.Baker().PageAsync("/pairings");
+        Cell().Count(page).ShouldBeGreaterThan(19 * 21);
+        page.ShouldContain("Malt custard on flaky, all butter: good");
+        page.ShouldContain("Whole pies for this, from your box");
+        page.ShouldContain("A counter of 4 that differ");
+    }
+
+    [Fact]
+    public async Task An_opened_meeting_says_why_and_what_would_make_it_good()
+    {
+        var page = WebUtility.HtmlDecode(await kitchen.Baker().PageAsync("/pairings?with=plain-crumb,rhubarb-buttermilk"));
+        page.ShouldContain("Rhubarb buttermilk custard on plain biscuit crumb: poor");
+        page.ShouldContain("It leaks");
+        page.ShouldContain("Line it with short crust");
+        page.ShouldContain("costs: an hour’s rest");
+    }
+
+    [Theory]
+    [InlineData("/pairings?ahead=lots", "lots")]
+    [InlineData("/pairings?pan=nothing", "There is no pan called")]
+    [InlineData("/pairings?with=x,y", "Pairings")]
+    [InlineData("/pairings?no-milk=1&no-egg=1&no-nuts=1&no-wheat=1&nooven=1", "None of your saved pies does")]
+    [InlineData("/what-if?if=zzz", "Choose a question")]
+    [InlineData("/what-if?if=no-oven&fill=malt-custard", "There is no oven")]
+    [InlineData("/what-if?if=no-egg&no-wheat=1&no-milk=1&no-nuts=1", "nothing in the box does it")]
+    public async Task Whatever_is_asked_there_is_an_answer_in_words(string path, string says) =>
+        WebUtility.HtmlDecode(await kitchen.Baker().PageAsync(path)).ShouldContain(says);
+
+    [Fact]
+    public async Task The_same_advice_stands_in_compose_on_the_sheet_and_in_the_api()
+    {
+        var baker = kitchen.Baker();
+        var compose = WebUtility.HtmlDecode(await baker.PageAsync("/compose?" + Data.Demo.MarrowbyLock.Pies[5].Address));
+        var told = Rule().Matches(compose).Select(m => m.Groups[1].Value).ToHashSet();
+        told.ShouldContain("unsealed");
+        var api = await baker.GetStringAsync("/api/v1/pies/6", TestContext.Current.CancellationToken);
+        foreach (var rule in told)
+            api.ShouldContain($"\"{rule}\"");
+    }
+
+    [GeneratedRegex("class=\"goes-")]
+    private static partial Regex Cell();
+
+    [GeneratedRegex("data-rule=\"([a-z-]+)\"")]
+    private static partial Regex Rule();
+}
