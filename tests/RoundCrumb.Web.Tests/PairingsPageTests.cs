@@ -28,6 +28,8 @@ public sealed partial class PairingsPageTests(DemoKitchen kitchen) : IClassFixtu
 
     [Theory]
     [InlineData("/pairings?ahead=lots", "lots")]
+    [InlineData("/pairings?room=hot", "Between 0 and 50 °C")]
+    [InlineData("/pairings?room=27", "value=\"27\"")]
     [InlineData("/pairings?pan=nothing", "There is no pan called")]
     [InlineData("/pairings?with=x,y", "Pairings")]
     [InlineData("/pairings?no-milk=1&no-egg=1&no-nuts=1&no-wheat=1&nooven=1", "None of your saved pies does")]

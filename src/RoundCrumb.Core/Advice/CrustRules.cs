@@ -277,7 +277,7 @@ internal static class CrustRules
             new("At {0} the butter softens before the disc is rolled: it sticks, and bakes without its layers.", pie.Kitchen.Room.AsQuantity()),
             new("Butter gives way from about {0}, shortening only from about {1}.", new Quantity(21, Dimension.Warmth), new Quantity(32, Dimension.Warmth)),
             [
-                new("Freeze the lined shell before it is baked", "20 min in the freezer, 4 more in the oven", p => p with { Crust = p.Crust with { Frozen = true } }),
+                .. c.Pan.Material is PanMaterial.Glass or PanMaterial.Ceramic ? Array.Empty<Remedy>() : [new("Freeze the lined shell before it is baked", "20 min in the freezer, 4 more in the oven", p => p with { Crust = p.Crust with { Frozen = true } })],
                 new("Take shortening", "less flavour, easier in the heat", p => p with { Crust = p.Crust with { Family = CrustBook.ShorteningFlaky } }),
             ]);
     });

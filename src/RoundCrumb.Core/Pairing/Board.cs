@@ -75,7 +75,7 @@ public sealed record Board(IReadOnlyList<CrustFamily> Crusts, IReadOnlyList<Fill
     [
         .. book.Toppings.Where(t => t != ToppingBook.Held && t.Id != Topping.None.Id)
             .Select(t => (Topping: t, Pie: Assessment.Of(wish.For(crust, filling, t, kitchen.Schools), 1, kitchen)))
-            .Select(p => (p.Topping, new Verdict(Verdict.Of(p.Pie), p.Pie, [], p.Pie.Composition)))
+            .Select(p => (p.Topping, new Verdict(wish.Occasion.Needs.Allow(p.Topping) ? Verdict.Of(p.Pie) : Goes.Not, p.Pie, [], p.Pie.Composition)))
             .OrderBy(p => p.Item2.Goes),
     ];
 }

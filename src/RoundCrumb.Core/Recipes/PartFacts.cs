@@ -76,7 +76,7 @@ public sealed record PartFacts(
 
         var filling = part.AsFilling();
         var made = filling is null ? null : FillingYield.Of(filling, 1);
-        var whipped = part.AsTopping() is { } topping ? Whipped(part, topping) : null;
+        var whipped = part.AsTopping() is { Kind: ToppingKind.Whipped } topping ? Whipped(part, topping) : null;
         var eggs = lines.Where(l => l.Ingredient.Egg is not EggPart.None && l.Ingredient.GramsEach > 0).GroupBy(l => l.Ingredient)
             .Select(g => (g.Key, Math.Round(g.Sum(l => l.Mass) / g.Key.GramsEach, 2))).Where(e => e.Item2 > 0).ToList();
         return new(

@@ -43,7 +43,15 @@ public static class PartGuess
     {
         double Grams(Func<Ingredient, bool> counts) => lines.Where(l => counts(l.Ingredient)).Sum(l => l.Mass);
         if (kind is PartKind.Topping)
-            return PartFamilies.WhippedCream;
+        {
+            return Grams(i => i.Id is "double-cream" or "whipping-cream" or "plant-cream") > 0 ? PartFamilies.WhippedCream
+                : Grams(i => i.Egg is EggPart.White) > 0 ? PartFamilies.Meringue
+                : Grams(i => i.IsFlour) > 0 ? PartFamilies.Crumble
+                : Grams(i => i.Bloom > 0 || i.Id is "agar") > 0 ? PartFamilies.Jelly
+                : Grams(i => i.Id.EndsWith("jam", StringComparison.Ordinal) || i.Id is "marmalade") > 0 ? PartFamilies.Glaze
+                : PartFamilies.WhippedCream;
+        }
+
         if (kind is PartKind.Filling)
             return Filling(lines).Id;
 

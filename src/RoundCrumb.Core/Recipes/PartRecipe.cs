@@ -81,7 +81,15 @@ public sealed record PartRecipe(string Id, string Name, PartKind Kind, string Fa
                 PartKind.Filling when AsFilling() is { } f && f.Lines.Sum(l => l.Grams * f.Family.Scale.Sets(l)) <= 0 => new($"Nothing in it sets: this kind is set by {AsFilling()!.Family.Scale.Name}. Add some, or choose another kind."),
                 PartKind.Filling when Lines.Where(l => l.Ingredient.IsSugar).Sum(l => l.Mass * l.Ingredient.Sugars) > Total * 0.9 => new("More than nine tenths of it is sugar: that is a sweet, not a filling."),
                 PartKind.Filling when AsFilling() is { } f && FillingYield.Of(f, 1).Volume.Value.Value < 20 => new("That makes less than 20 ml: too little for any pan."),
-                PartKind.Topping when CreamLine is null => new("A whipped topping wants cream: double, whipping or plant cream."),
+                PartKind.Topping when ToppingBase is null => new(FamilyId switch
+                {
+                    PartFamilies.Meringue or PartFamilies.FrenchMeringue or PartFamilies.ItalianMeringue => "A meringue wants egg white.",
+                    PartFamilies.Crumble => "A crumble wants flour or oats.",
+                    PartFamilies.Jelly => "A jelly layer wants juice or purée.",
+                    PartFamilies.Glaze => "A glaze wants jam or marmalade.",
+                    _ => "A whipped topping wants cream: double, whipping or plant cream.",
+                }),
+                PartKind.Topping when FamilyId is PartFamilies.Jelly && Lines.All(l => l.Ingredient.Bloom <= 0 && l.Ingredient.Id is not ("agar" or "pectin")) => new("Nothing in it sets: a jelly layer wants gelatine, agar or pectin."),
                 _ => PartTrouble.None,
             };
         }
@@ -110,13 +118,36 @@ public sealed record PartRecipe(string Id, string Name, PartKind Kind, string Fa
     /// <summary>As a topping, or none when it is not one or can't be used.</summary>
     public Topping? AsTopping()
     {
-        if (Kind is not PartKind.Topping || CreamLine is not { } cream)
+        if (Kind is not PartKind.Topping || ToppingBase is not { } cream)
             return null;
+        if (PartFamilies.LikeOf(FamilyId) is { } like)
+        {
+            return like with
+            {
+                Id = Id,
+                Name = Name,
+                Base = cream.Ingredient,
+                With = [.. Lines.Where(l => l.Mass > 0 && l.Ingredient != cream.Ingredient).Select(l => new ToppingPart(l.Ingredient, Own($"{l.Ingredient.ShortName} to {cream.Ingredient.ShortName}", l.Mass / Lines.Where(x => x.Ingredient == cream.Ingredient).Sum(x => x.Mass)), l.Note))],
+            };
+        }
+
         var ml = cream.Mass / cream.Ingredient.BulkDensity;
         return Topping.Whipped(
             Id, Name, cream.Ingredient,
             [.. Lines.Where(l => l != cream && l.Mass > 0).Select(l => new ToppingPart(l.Ingredient, Own($"{l.Ingredient.ShortName} to cream", l.Mass / ml), l.Note))]);
     }
+
+    /// <summary>What the rest of a topping is reckoned against: cream, white, flour, juice or jam; none where there is none.</summary>
+    private RecipeLine? ToppingBase => FamilyId switch
+    {
+        PartFamilies.Meringue or PartFamilies.FrenchMeringue or PartFamilies.ItalianMeringue => Most(i => i.Egg is EggPart.White),
+        PartFamilies.Crumble => Most(i => i.IsFlour),
+        PartFamilies.Jelly => Most(i => i.Shelf is PantryShelf.Fruit or PantryShelf.Drinks && i != Pantry.Water),
+        PartFamilies.Glaze => Most(i => i.Shelf is PantryShelf.Sugars),
+        _ => CreamLine,
+    };
+
+    private RecipeLine? Most(Func<Ingredient, bool> counts) => Lines.Where(l => l.Mass > 0 && counts(l.Ingredient)).MaxBy(l => l.Mass);
 
     private RecipeLine? CreamLine => Lines.Where(l => l.Ingredient.Id is "double-cream" or "whipping-cream" or "plant-cream" && l.Mass > 0).MaxBy(l => l.Mass);
 
@@ -173,15 +204,45 @@ public sealed record PartRecipe(string Id, string Name, PartKind Kind, string Fa
 /// <summary>The families that a part can be of.</summary>
 public static class PartFamilies
 {
-    /// <summary>The one family of toppings so far.</summary>
     public const string WhippedCream = "whipped-cream";
+    public const string Meringue = "meringue";
+    public const string FrenchMeringue = "meringue-french";
+    public const string ItalianMeringue = "meringue-italian";
+    public const string Crumble = "crumble";
+    public const string Jelly = "jelly";
+    public const string Glaze = "glaze";
 
     /// <summary>Id and name of every family of a kind.</summary>
     public static IReadOnlyList<(string Id, string Name)> Of(PartKind kind) => kind switch
     {
         PartKind.Crust => [.. CrustBook.All.Where(IsMade).Select(f => (f.Id, f.Name))],
         PartKind.Filling => [.. FillingFamilies.All.Select(f => (f.Id, f.Name))],
-        _ => [(WhippedCream, "Whipped cream")],
+        _ => [(WhippedCream, "Whipped cream"), (Meringue, "Meringue, Swiss"), (FrenchMeringue, "Meringue, French"), (ItalianMeringue, "Meringue, Italian"), (Crumble, "Crumble"), (Jelly, "Jelly layer"), (Glaze, "Glaze")],
+    };
+
+    /// <summary>The family of a topping; none for what is no recipe, as a dusting or fruit.</summary>
+    public static string? FamilyOf(Topping topping) => topping.Kind switch
+    {
+        ToppingKind.Meringue when topping.Swells == ToppingBook.French.Swells => FrenchMeringue,
+        ToppingKind.Meringue when topping.Swells == ToppingBook.Italian.Swells => ItalianMeringue,
+        ToppingKind.Whipped => WhippedCream,
+        ToppingKind.Meringue => Meringue,
+        ToppingKind.Crumble => Crumble,
+        ToppingKind.Jelly => Jelly,
+        ToppingKind.Glaze => Glaze,
+        _ => null,
+    };
+
+    /// <summary>The shipped topping that one of this family is made and laid like; none for cream, which goes by what holds it.</summary>
+    public static Topping? LikeOf(string family) => family switch
+    {
+        Meringue => ToppingBook.Swiss,
+        FrenchMeringue => ToppingBook.French,
+        ItalianMeringue => ToppingBook.Italian,
+        Crumble => ToppingBook.ButterCrumble,
+        Jelly => ToppingBook.RaspberryJelly,
+        Glaze => ToppingBook.ApricotGlaze,
+        _ => null,
     };
 
     /// <summary>True for a crust that is made from a recipe; bought ones and whole biscuits have none.</summary>

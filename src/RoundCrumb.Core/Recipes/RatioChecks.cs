@@ -21,6 +21,11 @@ public static class RatioChecks
     /// <summary>Further out than this share of the range's own ends, it will disappoint.</summary>
     private const double FarOut = 0.25;
 
+    private static readonly FamilyRatio[] MeringueSugar =
+    [
+        new("sugar", i => i.IsSugar ? i.Sugars : 0, Percent("sugar in a meringue", 65, 59, 68, "One and a half to twice the whites."), "it is soft and weeps sooner", "it is stiff and cloying"),
+    ];
+
     private static readonly IReadOnlyDictionary<string, IReadOnlyList<FamilyRatio>> ByFamily = new Dictionary<string, IReadOnlyList<FamilyRatio>>(StringComparer.Ordinal)
     {
         [FillingFamilies.StarchCustard.Id] =
@@ -96,6 +101,22 @@ public static class RatioChecks
         [
             new("sugars", i => i.Sugars, Percent("sugars in a caramel", 48, 38, 60, "What is cooked to amber."), "it is butter sauce", "it turns to toffee"),
             new("fat", i => i.Makeup.Fat, Percent("fat in a caramel", 31, 20, 40, "From cream and butter."), "it is sticky and hard", "it splits"),
+        ],
+        [PartFamilies.Meringue] = MeringueSugar,
+        [PartFamilies.FrenchMeringue] = MeringueSugar,
+        [PartFamilies.ItalianMeringue] = MeringueSugar,
+        [PartFamilies.Crumble] =
+        [
+            new("fat", i => i.IsFat ? 1 : 0, Percent("fat in a crumble", 27, 20, 34, "A little more than half of the flour."), "it stays dust", "it melts to a lid"),
+            new("sugars", i => i.Sugars, Percent("sugars in a crumble", 22, 14, 32, "Enough to crisp."), "it is bready", "it goes to toffee"),
+        ],
+        [PartFamilies.Jelly] =
+        [
+            new("gelatine", i => i.Id is "agar" ? 2.5 : i.GelatineEquivalent, Percent("gelatine in a jelly layer", 1.6, 1.3, 2.4, "It cuts and does not run."), "it runs off the slice", "it bounces"),
+        ],
+        [PartFamilies.Glaze] =
+        [
+            new("water", i => i.Id is "water" ? 1 : 0, Percent("water in a glaze", 20, 10, 35, "Thin enough to brush while it is hot."), "it lies in ridges", "it runs off the fruit"),
         ],
         [PartFamilies.WhippedCream] =
         [

@@ -122,7 +122,11 @@ public class RuleTests
             // From one school to the other: that is a school too.
             if (finding.Severity is Severity.School)
                 continue;
-            Assessment.Of(after, 1, work.Kitchen).Advice.Select(f => f.Rule.Id).ShouldNotContain(id, words);
+            var advice = Assessment.Of(after, 1, work.Kitchen).Advice;
+            advice.Select(f => f.Rule.Id).ShouldNotContain(id, words);
+
+            // Nor does it raise anything of greater harm than it mends.
+            advice.Where(f => f.Severity < finding.Severity && work.Advice.All(before => before.Rule.Id != f.Rule.Id)).Select(f => f.Rule.Id).ShouldBeEmpty(words);
         }
     }
 

@@ -60,6 +60,15 @@ public sealed class IndexModel(Desk desk, PieShelf shelf, Preferences baker) : P
     /// <summary>What the day leaves over, with a tick for what was said.</summary>
     public IEnumerable<(string Field, string Name, bool Here)> Left => LeftOvers.Select(l => (l.Field, l.Name, Request.Query.ContainsKey(l.Field)));
 
+    /// <summary>True for a baker who reads °F.</summary>
+    public bool Fahrenheit => Shown.Units.Oven is OvenUnit.Fahrenheit;
+
+    /// <summary>How warm it is in there, as the field shows it.</summary>
+    public string Room => RoomTrouble is null ? Math.Round(Fahrenheit ? (Kitchen.Room.Value * 9 / 5) + 32 : Kitchen.Room.Value, 1).ToString("0.#", CultureInfo.InvariantCulture) : Request.Query["room"].ToString();
+
+    /// <summary>What is wrong with the warmth that was typed; none where nothing is.</summary>
+    public string? RoomTrouble { get; private set; }
+
     /// <summary>What could not be used.</summary>
     public IReadOnlyList<Trouble> Troubles => [.. _read.Troubles.Where(t => t.Field is CompositionAddress.PanField or CompositionAddress.Ahead or CompositionAddress.Topped or CompositionAddress.OnTable)];
 
@@ -68,6 +77,15 @@ public sealed class IndexModel(Desk desk, PieShelf shelf, Preferences baker) : P
     {
         Book = await desk.OfferedAsync(Request.QueryString.Value ?? "", cancel);
         Kitchen = await desk.KitchenAsync(cancel);
+        if (Request.Query.TryGetValue("room", out var typed) && typed.ToString().Trim() is { Length: > 0 } warm)
+        {
+            var (least, most) = Fahrenheit ? (32, 120) : (0, 50);
+            if (BakersNumber.TryRead(warm, out var degrees, out _) && degrees >= least && degrees <= most)
+                Kitchen = Kitchen with { Room = new(Math.Round(Fahrenheit ? (degrees - 32) * 5 / 9 : degrees, 1)) };
+            else
+                RoomTrouble = $"Between {least} and {most} {(Fahrenheit ? "°F" : "°C")}. The kitchen’s own warmth until then.";
+        }
+
         _read = CompositionAddress.Read(name => Request.Query.TryGetValue(name, out var value) ? value.ToString() : null, Shown.Units.Length, Book);
         var wish = new Wish(C.Pan, C.Occasion);
         var crusts = Book.Crusts.Where(c => c is not ShellFamily).ToList();
@@ -127,6 +145,6 @@ public sealed class IndexModel(Desk desk, PieShelf shelf, Preferences baker) : P
         var fields = CompositionAddress.FieldsOf(CompositionAddress.Write(C)).Where(f =>
             f.Key is CompositionAddress.PanField or CompositionAddress.Ahead or CompositionAddress.Topped or CompositionAddress.NoOven or CompositionAddress.Vegetarian or CompositionAddress.NoAlcohol or CompositionAddress.NoRawEgg or CompositionAddress.OnTable
             || f.Key.StartsWith("own-", StringComparison.Ordinal) || Needs.Groups.Any(g => g.Field == f.Key));
-        return string.Join('&', fields.Select(f => f.Key + "=" + Uri.EscapeDataString(f.Value)).Concat(Left.Where(l => l.Here).Select(l => l.Field + "=1")));
+        return string.Join('&', fields.Select(f => f.Key + "=" + Uri.EscapeDataString(f.Value)).Concat(Left.Where(l => l.Here).Select(l => l.Field + "=1")).Concat(Request.Query.ContainsKey("room") && RoomTrouble is null ? ["room=" + Room] : []));
     }
 }

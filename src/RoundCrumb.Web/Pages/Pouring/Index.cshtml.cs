@@ -75,7 +75,7 @@ public sealed class IndexModel(Desk desk, Preferences baker) : PageModel
     }
 
     /// <summary>A set of pans in words.</summary>
-    public static string Says(PanSet set) => string.Join(" + ", set.Orders.Select(o => o.Count == 1 ? o.Pan.Name : $"{o.Count} × {o.Pan.Name}"));
+    public static string Says(PanSet set) => string.Join(" + ", set.Orders.Select(o => o.Pan.Wells > 1 ? $"{o.Count} of the wells of the {o.Pan.Name}" : o.Count == 1 ? o.Pan.Name : $"{o.Count} × {o.Pan.Name}"));
 
     private bool Same(PanSet set) => set.Orders.Count == Form.Pans.Orders.Count && set.Orders.All(o => Form.Pans.Orders.Any(r => r.Pan.Key == o.Pan.Key && r.Count == o.Count));
 }
