@@ -299,7 +299,7 @@ public sealed record Arrangement(IReadOnlyList<Placed> Pieces, IReadOnlyList<Lin
         Placed Back(Spot s) => new(s.X, s.Y / stretch, Math.PI / 2, 0);
         var spots = Layout.On(
             s => Inside(surface, half, piece, Back(s)), Math.Max(1, half * stretch), half + surface.HalfExtra, pitch,
-            round ? half - piece.B + (pitch / 2) : null);
+            round ? half - piece.B + (pitch / 2) : null, most: 2);
         return [.. spots.Select(Back).OrderBy(p => p.Y).ThenBy(p => p.X)];
     }
 

@@ -53,11 +53,12 @@ public static class Layout
     /// <param name="halfLength">Half its length.</param>
     /// <param name="diameter">Of each, more than 0.</param>
     /// <param name="ringsWithin">The radius of a circle, which takes rings; none for another shape.</param>
-    public static IReadOnlyList<Spot> On(Func<Spot, bool> inside, double halfWidth, double halfLength, double diameter, double? ringsWithin = null)
+    /// <param name="most">How many places are tried each way: more find a place for one piece more, now and then.</param>
+    public static IReadOnlyList<Spot> On(Func<Spot, bool> inside, double halfWidth, double halfLength, double diameter, double? ringsWithin = null, int most = 6)
     {
         // With many of them the place of the first hardly changes how many there are.
         var across = Math.Sqrt(halfWidth * halfLength) / diameter;
-        var slides = across > 12 ? 1 : across > 6 ? 2 : 6;
+        var slides = across > 12 ? 1 : across > 6 ? 2 : most;
         var best = ringsWithin is { } radius ? Rings(radius, diameter) : [];
         foreach (var staggered in (bool[])[true, false])
         {
