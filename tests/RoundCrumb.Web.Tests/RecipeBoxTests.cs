@@ -59,6 +59,26 @@ public sealed class RecipeBoxTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task A_part_of_the_bakers_own_lies_beneath_a_filling_and_moves_with_its_versions()
+    {
+        await using var context = Open();
+        var box = Box(context);
+        var part = (await box.AddAsync(Custard("Tea custard", 40), Cancel)).Part!;
+        var shelf = new PieShelf(context, TimeProvider.System);
+        var own = RecipeBox.IdOf(part.Id, 1);
+        var pie = (await shelf.AddAsync("Two layers", $"pan=springform-20&crust=plain-crumb&under1={own}&under1-high=8&fill=lemon-cheese&line=20&top=none", Cancel)).Pie!;
+        var book = Core.Recipes.PartBook.Shipped.With(await box.NamedInAsync([pie.Address], Cancel));
+        var read = Core.Composing.CompositionAddress.Read(pie.Address, book);
+        read.Troubles.ShouldBeEmpty();
+        read.Composition.Under[0].Name.ShouldBe("Tea custard");
+
+        (await box.ChangeAsync(part.Id, 1, Custard("Tea custard", 50), Cancel)).IsNewVersion.ShouldBeTrue();
+        (await box.PiesUsingAsync(part.Id, Cancel)).Select(p => (p.Pie.Id, p.Version)).ShouldBe([(pie.Id, 1)]);
+        (await box.MovePieAsync(pie.Id, part.Id, 2, Cancel)).ShouldBeTrue();
+        (await shelf.FindAsync(pie.Id, Cancel))!.Address.ShouldContain($"under1={RecipeBox.IdOf(part.Id, 2)}&");
+    }
+
+    [Fact]
     public async Task A_new_name_or_tag_alone_makes_no_version()
     {
         await using var context = Open();

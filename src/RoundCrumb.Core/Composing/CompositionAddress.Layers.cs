@@ -41,6 +41,12 @@ public static partial class CompositionAddress
         .. Enumerable.Range(0, Composition.MostLayers).SelectMany(i => UnderAt(i) is var u ? new[] { u.Id, u.Height, u.Half, u.Was } : []),
     ];
 
+    /// <summary>Every field that names a part: crust, fillings and toppings.</summary>
+    public static IReadOnlyList<string> PartFields { get; } =
+    [
+        CrustField, FillingField, ToppingField, .. Enumerable.Range(0, Composition.MostLayers).SelectMany(i => new[] { UnderAt(i).Id, OverAt(i).Id }),
+    ];
+
     /// <summary>The fields of a topping beyond the first, counted from 0.</summary>
     public static ToppingFields OverAt(int index) => new($"on{index + 1}", $"on{index + 1}-high", $"on{index + 1}-laid", $"on{index + 1}-over", $"on{index + 1}-nozzle", $"on{index + 1}-was");
 

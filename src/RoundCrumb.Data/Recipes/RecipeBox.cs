@@ -345,7 +345,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     private static IEnumerable<string> IdsIn(string address)
     {
         var fields = CompositionAddress.FieldsOf(address);
-        foreach (var field in (string[])[CompositionAddress.CrustField, CompositionAddress.FillingField, CompositionAddress.ToppingField])
+        foreach (var field in CompositionAddress.PartFields)
         {
             if (fields.TryGetValue(field, out var id) && Parse(id) is not null)
                 yield return id;
