@@ -58,6 +58,7 @@ public sealed partial class AbovePageTests(DemoKitchen kitchen) : IClassFixture<
         var page = await baker.PageAsync("/compose?" + Pie);
         var figures = Figure().Matches(page).Select(m => WebUtility.HtmlDecode(m.Groups[1].Value)).Distinct().ToList();
         figures.Count.ShouldBeGreaterThan(30);
+        figures.ShouldContain(f => f.Contains("f=firm-silk", StringComparison.Ordinal));
         foreach (var figure in figures)
             (await baker.PageAsync(figure)).ShouldContain("class=\"formula\"");
     }

@@ -12,8 +12,9 @@ namespace RoundCrumb.Core.Advice;
 /// <summary>Rules about what guests must not have, and how long it stands out.</summary>
 internal static class GuestRules
 {
-    private static readonly Constant OutOfTheFridge = new("out of the fridge at most", 2, 2, 2, Dimension.Count, "Hours, for what is rich in egg or dairy; one in heat.");
-    private static readonly Constant InTheHeat = new("heat from", 32, 32, 32, Dimension.Warmth, "Above it an hour is the most.");
+    private static readonly Constant OutOfTheFridge = new("out of the fridge at most", 120, Dimension.Time, "For what is rich in egg or dairy; or as local rules say.");
+    private static readonly Constant OutInTheHeat = new("out of the fridge at most, in heat", 60, Dimension.Time, "For what is rich in egg or dairy; or as local rules say.");
+    private static readonly Constant InTheHeat = new("heat from", 32, Dimension.Warmth, "Above it an hour is the most.");
 
     private static readonly Rule AllergenInCrust = new("allergen-crust", Layer.Crust, DecidedBy.FoodSafety, static (rule, pie) =>
     {
@@ -102,7 +103,7 @@ internal static class GuestRules
     private static readonly Rule OnTheTable = new("on-the-table", Layer.Occasion, DecidedBy.FoodSafety, static (rule, pie) =>
     {
         var c = pie.Composition;
-        var most = pie.Kitchen.Room.Value > InTheHeat.Usual ? 1.0 : OutOfTheFridge.Usual;
+        var most = (pie.Kitchen.Room.Value > InTheHeat.Usual ? OutInTheHeat : OutOfTheFridge).Usual / 60;
         var cold = c.Fillings.Any(f => f.Lines.Any(l => l.Ingredient.Egg is not EggPart.None || l.Ingredient.Shelf is PantryShelf.Dairy) && f.Family.Id is not ("almond" or "nut-syrup" or "caramel" or "ganache"))
             || c.Toppings.Any(t => t.Topping.Kind is ToppingKind.Whipped);
         return cold && c.Occasion.OnTable > most + 1e-9

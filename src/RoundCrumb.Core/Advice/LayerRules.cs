@@ -3,12 +3,15 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Advice;
 
 /// <summary>Rules about layers beneath, pieces in a filling, and what weakens a set.</summary>
 internal static class LayerRules
 {
+    private static readonly Constant CutFruit = new("cut fruit under a filling stays good for", 720, 480, 960, Dimension.Time, "Then it softens and weeps.");
+
     private static readonly Rule Melts = new("layer-melts", Layer.Filling, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
@@ -84,12 +87,12 @@ internal static class LayerRules
     private static readonly Rule Browns = new("cut-fruit-waits", Layer.Filling, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
-        return c.Occasion.FilledAhead > 12 && c.Under.Select((l, i) => (Layer: l, At: i)).FirstOrDefault(l => l.Layer is PieceLayer { Piece.AtServing: true }) is { Layer: PieceLayer layer } found
+        return c.Occasion.FilledAhead * 60 > CutFruit.Usual && c.Under.Select((l, i) => (Layer: l, At: i)).FirstOrDefault(l => l.Layer is PieceLayer { Piece.AtServing: true }) is { Layer: PieceLayer layer } found
             ? new(
                 rule, Severity.WorthKnowing,
                 $"The {layer.Piece.Name} in it go soft and weep by the time it is served.",
-                new("They lie in it for {0}; under a filling cut fruit stays good for about {1}.", Changes.Hours(c.Occasion.FilledAhead), Changes.Hours(12)),
-                [new(new("Fill it {0} ahead", Changes.Hours(12)), "a later start", p => p.Filled(12)), new("Leave them out", "no fruit in it", p => p with { Under = p.Under.Without(found.At) })])
+                new("They lie in it for {0}; under a filling cut fruit stays good for about {1}.", Changes.Hours(c.Occasion.FilledAhead), new Quantity(CutFruit.Usual, Dimension.Time)),
+                [new(new("Fill it {0} ahead", new Quantity(CutFruit.Usual, Dimension.Time)), "a later start", p => p.Filled(CutFruit.Usual / 60)), new("Leave them out", "no fruit in it", p => p with { Under = p.Under.Without(found.At) })])
             : null;
     });
 

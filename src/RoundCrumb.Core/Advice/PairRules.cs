@@ -8,12 +8,21 @@ using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Advice;
 
 /// <summary>Rules about whether the parts go together: crust with filling, filling with topping, pie with pan and room.</summary>
 internal static class PairRules
 {
+    private static readonly Constant Softens = new("plain cream softens in a room of", 26, 25, 28, Dimension.Warmth, "Its fat begins to melt.");
+    private static readonly Constant SoonSoft = new("and does so within", 30, 20, 40, Dimension.Time, "Out of the fridge; less is no matter.");
+    private static readonly Constant Balances = new("sharp juice that balances a sweet bite, from", 0.02, 0.015, 0.03, Dimension.Share, "Less is not noticed.");
+    private static readonly Constant Salty = new("salt that is tasted in a filling, from", 0.004, 0.003, 0.005, Dimension.Share, "A pinch for the flavour is half of it.");
+    private static readonly Constant CoolsDeep = new("cooling to 21 °C at the middle, for each mm of depth", 8.4, 7.2, 9.6, Dimension.Time, "3–4 h for 25 mm, hot, in a still fridge; in proportion to depth.");
+    private static readonly Constant SlowToCool = new("slow to cool from", 270, 240, 300, Dimension.Time, "Far over the two hours of the cooling rule.");
+    private static readonly Constant CrispAnyway = new("a dry filling leaves a base crisp for", 360, 240, 480, Dimension.Time, "A seal within that time is a job for nothing.");
+
     private static readonly Rule CrumbLeaks = new("crumb-leaks", Layer.Crust, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
@@ -49,7 +58,7 @@ internal static class PairRules
     private static readonly Rule NothingSharp = new("nothing-sharp", Layer.Occasion, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (pie.Bite.Sugars.Value.Value < Bite.Sweet.Usual || pie.Bite.Juice.Value.Value >= 0.02 || c.Fillings.Any(IsSalty) || Sharp(c) || c.Crust.Family.Id == CrustBook.PretzelCrumb.Id)
+        if (pie.Bite.Sugars.Value.Value < Bite.Sweet.Usual || pie.Bite.Juice.Value.Value >= Balances.Usual || c.Fillings.Any(IsSalty) || Sharp(c) || c.Crust.Family.Id == CrustBook.PretzelCrumb.Id)
             return null;
         return new(
             rule, Severity.WorthKnowing,
@@ -187,7 +196,7 @@ internal static class PairRules
     private static readonly Rule CreamInHeat = new("cream-in-heat", Layer.Topping, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (pie.Kitchen.Room.Value < 26 || c.Toppings.FirstOrDefault(t => t.Topping is { Kind: ToppingKind.Whipped, Holds.Most: <= 12 * 60 }) is not { } top || c.Occasion.OnTable <= 0.5)
+        if (pie.Kitchen.Room.Value < Softens.Usual || c.Toppings.FirstOrDefault(t => t.Topping is { Kind: ToppingKind.Whipped, Holds.Most: <= 12 * 60 }) is not { } top || c.Occasion.OnTable * 60 <= SoonSoft.Usual)
             return null;
         return new(
             rule, Severity.Disappoints,
@@ -196,7 +205,7 @@ internal static class PairRules
             [
                 new("Hold it with mascarpone", "richer; a tub of it", p => p.Top(top, ToppingBook.Mascarpone)),
                 .. c.Occasion.Vegetarian ? Array.Empty<Remedy>() : [new("Hold it with gelatine", "10 min to bloom and melt", p => p.Top(top, Topping.Gelatine))],
-                new("Bring it out at the last moment", "a trip to the fridge", p => p with { Occasion = p.Occasion with { OnTable = 0.5 } }),
+                new("Bring it out at the last moment", "a trip to the fridge", p => p with { Occasion = p.Occasion with { OnTable = SoonSoft.Usual / 60 } }),
             ]);
     });
 
@@ -218,7 +227,7 @@ internal static class PairRules
     private static readonly Rule SealForNothing = new("seal-for-nothing", Layer.Seal, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
-        return c.Crust.Seal.HoldsWater && !c.Filling.Formula.Family.Shell.Wet && c.Occasion.FilledAhead <= 6
+        return c.Crust.Seal.HoldsWater && !c.Filling.Formula.Family.Shell.Wet && c.Occasion.FilledAhead * 60 <= CrispAnyway.Usual
             ? new(
                 rule, Severity.WorthKnowing,
                 "The seal buys nothing here: so dry a filling leaves the base crisp for that long.",
@@ -241,12 +250,11 @@ internal static class PairRules
         var depth = pie.FilledDepth.Value.Value;
         var egg = pie.Composition.Filling.Formula.Lines.Any(l => l.Ingredient.Egg is not EggPart.None);
 
-        // In a still fridge the middle cools about in proportion to depth: 25 mm takes about 3½ h to 21 °C.
-        var hours = 3.5 * depth / 25;
-        return pie.Composition.Filling.Formula.Family.GoesInHot && egg && hours > 4.5
+        var minutes = CoolsDeep.Usual * depth;
+        return pie.Composition.Filling.Formula.Family.GoesInHot && egg && minutes > SlowToCool.Usual
             ? new(
                 rule, Severity.WorthKnowing,
-                new("So deep it is slow to cool: about {0} to {1} at its middle. Spread it on a tray or stir it over ice first.", new Quantity(hours * 60, Dimension.Time), new Quantity(21, Dimension.Warmth)),
+                new("So deep it is slow to cool: about {0} to {1} at its middle. Spread it on a tray or stir it over ice first.", new Quantity(minutes, Dimension.Time), new Quantity(21, Dimension.Warmth)),
                 new("It stands {0} deep and goes in hot; the rule of thumb is 2 h, or as your local rules say.", pie.FilledDepth),
                 [])
             : null;
@@ -268,7 +276,7 @@ internal static class PairRules
         || c.Under.Any(l => l is PieceLayer { Piece.Ingredient.Shelf: PantryShelf.Nuts });
 
     /// <summary>True for a filling that tastes of its salt: a pinch does not count.</summary>
-    private static bool IsSalty(FillingFormula filling) => filling.Lines.Where(l => l.Ingredient.Id is "salt" or "flaky-salt" or "miso").Sum(l => l.Grams) >= 0.004 * filling.Lines.Sum(l => l.Grams);
+    private static bool IsSalty(FillingFormula filling) => filling.Lines.Where(l => l.Ingredient.Id is "salt" or "flaky-salt" or "miso").Sum(l => l.Grams) >= Salty.Usual * filling.Lines.Sum(l => l.Grams);
 
     /// <summary>True where something sharp lies on it or in it.</summary>
     public static bool Sharp(Composition c) =>

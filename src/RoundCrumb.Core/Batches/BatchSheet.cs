@@ -1,5 +1,6 @@
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
@@ -97,7 +98,7 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
     public IEnumerable<IWorked> Figures() => Parts.SelectMany(p => p.Lines.Select(l => (IWorked)l.Mass).Append(p.Total))
         .Concat(Shopping.Of(this).Select(p => (IWorked)p.Mass))
         .Concat(Pie.Chain.Steps.SelectMany((step, i) => new IWorked[] { step.HandsFigure(i), step.WaitFigure(i) }))
-        .Concat(Pie.Figures()).Concat(Pie.StandInFigures());
+        .Concat(Pie.Figures()).Concat(Firmness.Of(Pie.Composition.Filling.Formula, Pie.Composition.Filling.Setter).Figures()).Concat(Pie.StandInFigures());
 
     /// <summary>Every tick a sheet can have: its lines and its steps.</summary>
     public IEnumerable<string> Ticks() =>

@@ -72,7 +72,7 @@ public sealed class Assessment
         var half = Lined.HalfAt(depth);
         Toppings = [.. composition.Toppings.Select((t, i) => ToppingSums.Of(t, surface, pan.Inside, half, i == 0 ? "" : $"on{i + 1}-")!)];
         SurfaceHalf = half;
-        var yolks = composition.Fillings.Count() == 1 ? 0 : Layers.SelectMany(l => l.Lines).Where(l => l.Ingredient.Egg is EggPart.Yolk).Sum(l => l.Mass.Value.Value) * pies;
+        var yolks = Layers.SelectMany(l => l.Lines).Where(l => l.Ingredient.Egg is EggPart.Yolk).Sum(l => l.Mass.Value.Value) * pies;
         yolks += composition.Filling.Formula.Lines.Where(l => l.Ingredient.Egg is EggPart.Yolk).Sum(l => composition.Filling.Formula.GramsOf(l, composition.Filling.Setter)) * Fit.Chosen.Scale.Value.Value;
         yolks += Crust.Lines.Where(l => l.Ingredient.Egg is EggPart.Yolk).Sum(l => l.Mass.Value.Value) * pies;
         if (yolks > 0)

@@ -20,9 +20,6 @@ public sealed class Needs(Occasion occasion)
 
     private readonly Occasion _occasion = occasion;
 
-    /// <summary>True when anything goes.</summary>
-    public bool IsNone => _occasion is { Without: Allergens.None, NoAlcohol: false, NoRawEgg: false, Vegetarian: false };
-
     /// <summary>True when nothing is said of the guests but whether they are vegetarians.</summary>
     public bool IsPlain => _occasion is { Without: Allergens.None, NoAlcohol: false, NoRawEgg: false, OnTable: Occasion.UsualOnTable };
 

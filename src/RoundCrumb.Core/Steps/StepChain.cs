@@ -231,14 +231,14 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                     new(family.Pour.SetUp, family.Pour.PerPie, pies), MinuteRange.None, "bench", "level, right into the corner", family.Pour.Caution));
 
                 // It need only bear what comes next; a thin layer does so sooner than a deep one.
-                var factor = Math.Clamp(filling.Thickness.Value / family.SetDepth.Usual, 0.35, 1);
-                var least = Math.Max(15, family.SetTime.Least * factor);
+                var factor = Math.Clamp(filling.Thickness.Value / family.SetDepth.Usual, StepConstants.ThinLayer.Usual, 1);
+                var least = Math.Max(StepConstants.LayerChill.Usual, family.SetTime.Least * factor);
                 steps.Add(new(Part.Assembly, "Chill it before the next goes on.", new(0, 0.5, pies), new(least, least, Math.Max(least, family.SetTime.Most)), "fridge", "bears a fingertip"));
                 break;
             case PieceLayer pieces:
                 var n = new Quantity((layer.Count?.Value.Value ?? 0) - layer.Over, Dimension.Count);
                 steps.Add(new(
-                    Part.Assembly, new($"Dry the {pieces.Piece.Name} on a cloth and lay {{0}} on each base, side by side{(layer.Over > 0 ? "; keep the other {1} back" : "")}.", n, new Quantity(layer.Over, Dimension.Count)),
+                    Part.Assembly, new($"Dry the {pieces.Piece.Name} on a cloth and lay {{0}} in each, side by side{(layer.Over > 0 ? "; keep the other {1} back" : "")}.", n, new Quantity(layer.Over, Dimension.Count)),
                     new(2, 3, pies), MinuteRange.None, "bench", "dry: wet fruit slides and weeps"));
                 break;
         }

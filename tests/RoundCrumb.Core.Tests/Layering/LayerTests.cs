@@ -146,7 +146,7 @@ public class LayerTests
     [Fact]
     public void Spirit_weakens_gelatine()
     {
-        // 100 g of rum at about a third alcohol in some 800 g: over a twentieth, so the set is 0.85 of what it would be.
+        // 160 g of rum, about a third of it alcohol, in a batch of some 900 g: over a twentieth, so the set is 0.85 of what it would be.
         var dry = FillingBook.LemonCheese;
         var wet = dry with { Lines = [.. dry.Lines, new(Core.Ingredients.Pantry.Find("rum")!, 160)] };
         var weighed = FillingYield.Of(wet, 1).Weighed.Value.Value;

@@ -135,8 +135,16 @@ public class ToppingKindTests
     }
 
     [Fact]
-    public void Shells_are_narrower_than_rosettes_and_more_of_them_go_round() =>
-        On("plain&top-laid=shells").Count!.Value.Value.ShouldBeInRange(15, 40);
+    public void Shells_round_the_rim_by_hand()
+    {
+        // Nozzle 12: a shell 33.6 mm long by 21.6 wide, a fifth over the next. Middles 100 − 10.8 = 89.2 out; drawn in it fills
+        // ± atan(13.44 ÷ √(89.2² − 8.64²)) = ± 8.61°: 20.9, so 20. Each holds 33.6 × 21.6 × 10.8 × 0.40 = 3,135 mm³;
+        // 20 make 62.7 ml of stiff cream: 31.4 ml before it is whipped.
+        var sums = On("plain&top-laid=shells&top-nozzle=12");
+        sums.Count!.Value.Value.ShouldBe(20);
+        sums.PipedWidth!.Value.Value.ShouldBe(33.6, 1e-9);
+        sums.Cream!.Value.Value.ShouldBe(31.4, 0.1);
+    }
 
     [Theory]
     [InlineData(2, false, "only its own fat, cold")]

@@ -129,9 +129,6 @@ public sealed class ComposeView
         Known = finding.IsKnown ? new(C.Known.Where(k => k != finding.Rule.Id)) : C.Known.Add(finding.Rule.Id),
     }));
 
-    /// <summary>A sentence without links, for a line that is itself pressed.</summary>
-    public string Said(Phrase phrase) => Shown.Say(phrase);
-
     /// <summary>The trouble with a field, if any.</summary>
     public Trouble? TroubleWith(string field) => _read.Of(field);
 
