@@ -40,6 +40,18 @@ public sealed record Kitchen(IReadOnlyList<PanPlace> Pans, IReadOnlyList<Oven> O
     /// <summary>What this house has settled where bakers differ; see <see cref="Schools"/>.</summary>
     public Schools Schools { get; init; } = Schools.None;
 
+    /// <summary>Burners of the hob.</summary>
+    public int Burners { get; init; } = 4;
+
+    /// <summary>Standing mixers.</summary>
+    public int Mixers { get; init; } = 1;
+
+    /// <summary>Food processors; with none, crumbs are crushed by hand.</summary>
+    public int Processors { get; init; } = 1;
+
+    /// <summary>Who works here and when; nobody where nobody has said.</summary>
+    public IReadOnlyList<Baker> Bakers { get; init; } = [];
+
     /// <summary>The oven used unless a pie says another.</summary>
     public Oven Oven => Ovens[0];
 

@@ -14,6 +14,9 @@ namespace RoundCrumb.Core.Kitchens;
 /// <param name="RunsHot">By how many °C it is hotter inside than its dial says; less than 0 is colder.</param>
 public sealed record Oven(string Id, string Name, Millimetres Width, Millimetres Depth, int Shelves, bool Fan, double RunsHot)
 {
+    /// <summary>Minutes from switching it on, or from another heat, until it bakes evenly.</summary>
+    public double WarmUp { get; init; } = OvenConstants.WarmUp.Usual;
+
     /// <summary>What is reckoned with while nothing is known of the kitchen: no fan, no error.</summary>
     public static readonly Oven Plain = new("plain", "An ordinary oven", new(440), new(360), 2, false, 0);
 
@@ -51,6 +54,7 @@ public static class OvenConstants
 {
     public static readonly Constant FanAllowance = new("a fan's share", OvenScale.FanAllowance, 15, 25, Dimension.HeatDifference, "Moving air brings heat in faster, so a fan oven is set lower for the same bake.");
     public static readonly Constant Shelf = new("each further loaded shelf", 0.06, 0.04, 0.10, Dimension.Share, "Cold pans take heat, and air moves less between them.");
+    public static readonly Constant WarmUp = new("warming up", 20, 10, 40, Dimension.Time, "Walls and shelves have to be hot, not only the air.");
     public static readonly Constant Gap = new("between pans on a shelf", 20, 15, 30, Dimension.Length, "Heat has to come round every rim.");
 }
 

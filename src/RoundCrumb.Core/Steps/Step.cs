@@ -32,6 +32,9 @@ public readonly record struct Hands(double SetUp, double PerPie, int Pies)
 /// <param name="Caution">What may hurt, said once; empty where nothing does.</param>
 public sealed record Step(Part Part, Phrase Do, Hands Hands, MinuteRange Wait, string Where, string Cue = "", Phrase Caution = default)
 {
+    /// <summary>What it is called in two or three words, where there is no room for a sentence.</summary>
+    public string Label { get; init; } = "";
+
     /// <summary>Minutes of hands for all pies; 0 where it only waits.</summary>
     public double HandsOn => Hands.Minutes;
 

@@ -54,6 +54,13 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         foreach (var topping in toppings.Where(t => t.Choice.Topping.GoesOn is not GoesOn.WithTheFilling))
             Top(steps, Part.Topping, topping, pies);
 
+        // A small shell asks less of the hands than a pie, for each of it; setting up takes as long.
+        if (c.Pan.IsSmall)
+        {
+            for (var i = 0; i < steps.Count; i++)
+                steps[i] = steps[i] with { Hands = steps[i].Hands with { PerPie = steps[i].Hands.PerPie * StepConstants.SmallHands.Usual } };
+        }
+
         // What may hurt is said once, at the first step where it may.
         var said = new HashSet<string>(StringComparer.Ordinal);
         for (var i = 0; i < steps.Count; i++)
@@ -82,32 +89,33 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         switch (family.Mixing)
         {
             case Mixing.CutIn:
-                steps.Add(new(Part.Crust, $"Cube the {Bare(fat)} and freeze it.", new(3, 1, pies), MinuteRange.Of(StepConstants.FreezeFat.Usual), "freezer", "hard right through"));
-                steps.Add(new(Part.Crust, new($"Work {Bare(fat)} into flour, then water until it just holds: about {{0}} of dough.", dough), new(10, 2, pies), MinuteRange.None, "bench", $"a shaggy mass, {Bare(fat)} in flat leaves", "Raw flour is not for tasting."));
+                steps.Add(new(Part.Crust, $"Cube the {Bare(fat)} and freeze it.", new(3, 1, pies), new(StepConstants.FreezeFat.Low, StepConstants.FreezeFat.Usual, CrustConstants.ShellFridgeMost.Usual), "freezer", "hard right through") { Label = "Freeze fat" });
+                steps.Add(new(Part.Crust, new($"Work {Bare(fat)} into flour, then water until it just holds: about {{0}} of dough.", dough), new(10, 2, pies), MinuteRange.None, "bench", $"a shaggy mass, {Bare(fat)} in flat leaves", "Raw flour is not for tasting.") { Label = "Make dough" });
                 break;
             case Mixing.Rubbed:
-                steps.Add(new(Part.Crust, new($"Rub the cold {Bare(fat)} into the flour, then the egg and a little water until it just holds: about {{0}} of dough.", dough), new(12, 2, pies), MinuteRange.None, "bench", "fine crumbs, then a smooth dough that does not stick", "Raw flour and egg are not for tasting."));
+                steps.Add(new(Part.Crust, new($"Rub the cold {Bare(fat)} into the flour, then the egg and a little water until it just holds: about {{0}} of dough.", dough), new(12, 2, pies), MinuteRange.None, "bench", "fine crumbs, then a smooth dough that does not stick", "Raw flour and egg are not for tasting.") { Label = "Make dough" });
                 break;
             case Mixing.Bought:
-                steps.Add(new(Part.Crust, crust.Sheets is { } sheets ? new Phrase("Take {0} bought sheets out of the fridge.", new Quantity(Math.Ceiling(sheets.EachLines > 0 ? (double)pies / sheets.EachLines : sheets.Count.Value.Value * pies), Dimension.Count)) : "Take the bought sheet out of the fridge.", new(1, 0, pies), MinuteRange.Between(5, 15), "bench", "it unrolls without cracking"));
+                steps.Add(new(Part.Crust, crust.Sheets is { } sheets ? new Phrase("Take {0} bought sheets out of the fridge.", new Quantity(Math.Ceiling(sheets.EachLines > 0 ? (double)pies / sheets.EachLines : sheets.Count.Value.Value * pies), Dimension.Count)) : "Take the bought sheet out of the fridge.", new(1, 0, pies), MinuteRange.Between(5, 15), "bench", "it unrolls without cracking") { Label = "Take sheets out" });
                 break;
             default:
-                steps.Add(new(Part.Crust, $"Take the {Bare(fat)} out to soften.", new(1, 0, pies), new(StepConstants.SoftenFat.Low, StepConstants.SoftenFat.Usual, StepConstants.SoftenFat.High), "bench", "a finger sinks in"));
-                steps.Add(new(Part.Crust, new($"Cream {Bare(fat)} and sugar, beat in the egg, then the flour until no dry bits show: about {{0}} of dough.", dough), new(9, 1.5, pies), MinuteRange.None, "mixer", "smooth, no longer", "Raw flour and egg are not for tasting."));
+                steps.Add(new(Part.Crust, $"Take the {Bare(fat)} out to soften.", new(1, 0, pies), new(StepConstants.SoftenFat.Low, StepConstants.SoftenFat.Usual, StepConstants.SoftenFat.High), "bench", "a finger sinks in") { Label = "Soften butter" });
+                steps.Add(new(Part.Crust, new($"Cream {Bare(fat)} and sugar, beat in the egg, then the flour until no dry bits show: about {{0}} of dough.", dough), new(9, 1.5, pies), MinuteRange.None, "mixer", "smooth, no longer", "Raw flour and egg are not for tasting.") { Label = "Make dough" });
                 break;
         }
 
         if (family.Mixing is not Mixing.Bought)
-            steps.Add(new(Part.Crust, "Flatten, wrap and rest in the fridge.", new(1, 1, pies), new(family.RestMinutes, family.RestMinutes, CrustConstants.FridgeMost.Usual), "fridge", "firm, no longer springy"));
+            steps.Add(new(Part.Crust, "Flatten, wrap and rest in the fridge.", new(1, 1, pies), new(family.RestMinutes, family.RestMinutes, CrustConstants.FridgeMost.Usual), "fridge", "firm, no longer springy") { Label = "Rest dough" });
         if (room.IsWarm)
-            steps.Add(new(Part.Crust, new("At {0} in here, chill board and pin with a tray of ice; roll one at a time and put it back cold whenever it bends.", room.AsQuantity()), new(3, 0, pies), MinuteRange.Of(10), "bench", "the board cool to the wrist"));
+            steps.Add(new(Part.Crust, new("At {0} in here, chill board and pin with a tray of ice; roll one at a time and put it back cold whenever it bends.", room.AsQuantity()), new(3, 0, pies), new(10, 10, 40), "bench", "the board cool to the wrist") { Label = "Chill the board" });
         steps.Add(new(
             Part.Crust,
             crust.SheetLength is { } length ? new Phrase("Roll to a sheet {0} by {1}, line the pan, finish the edge, dock the base.", crust.Disc!, length) : new Phrase("Roll to a disc {0} across, line the pan, finish the edge, dock the base.", crust.Disc!),
-            new(2, 9, pies), MinuteRange.None, "bench", "even, no thin spots; keep the scraps for patching"));
+            new(2, 9, pies), MinuteRange.None, "bench", "even, no thin spots; keep the scraps for patching")
+        { Label = "Roll and line" });
         steps.Add(choice.Frozen
-            ? new(Part.Crust, "Freeze the lined shell.", new(0, 0.5, pies), new(CrustConstants.FreezeShell.Low, CrustConstants.FreezeShell.Usual, CrustConstants.FreezerShell.Usual), "freezer", "hard right through; it goes into the oven as it is")
-            : new(Part.Crust, "Chill the lined shell.", new(0, 0.5, pies), new(StepConstants.ChillShell.Low, StepConstants.ChillShell.Usual, CrustConstants.ShellFridgeMost.Usual), "fridge", "hard to the touch"));
+            ? new(Part.Crust, "Freeze the lined shell.", new(0, 0.5, pies), new(CrustConstants.FreezeShell.Low, CrustConstants.FreezeShell.Usual, CrustConstants.FreezerShell.Usual), "freezer", "hard right through; it goes into the oven as it is") { Label = "Freeze shells" }
+            : new(Part.Crust, "Chill the lined shell.", new(0, 0.5, pies), new(StepConstants.ChillShell.Low, StepConstants.ChillShell.Usual, CrustConstants.ShellFridgeMost.Usual), "fridge", "hard to the touch") { Label = "Chill shells" });
     }
 
     /// <summary>What the dial for the filled shell is called among a pie's figures.</summary>
@@ -124,28 +132,30 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
     private static void Pressed(List<Step> steps, CrumbFamily family, CrustChoice choice, CrustSums crust, int pies)
     {
         if (crust.BrownedAway is { } away)
-            steps.Add(new(Part.Crust, new("Brown the butter in a wide pan: {0} of it boils off. Weigh it again.", (away.Value * pies).AsQuantity()), new(6, 1, pies), MinuteRange.Between(5, 10), "hob", "nut-brown flecks, smells of toast", "It foams up and goes from brown to black in seconds; smoking butter: off the heat, window open, leave it be."));
+            steps.Add(new(Part.Crust, new("Brown the butter in a wide pan: {0} of it boils off. Weigh it again.", (away.Value * pies).AsQuantity()), new(6, 1, pies), MinuteRange.Between(5, 10), "hob", "nut-brown flecks, smells of toast", "It foams up and goes from brown to black in seconds; smoking butter: off the heat, window open, leave it be.") { Label = "Brown butter" });
         steps.Add(new(
             Part.Crust,
             crust.Biscuits is { } biscuits
                 ? new Phrase(choice.Browned ? "Crush about {0} biscuits." : "Crush about {0} biscuits and melt the fat.", (biscuits.Value with { Value = biscuits.Value.Value * pies }).AsQuantity())
                 : choice.Browned ? "Grind the crumb." : "Grind the crumb and melt the fat.",
-            new(5, 2, pies), MinuteRange.None, "bench", "even sand, no lumps"));
+            new(5, 2, pies), MinuteRange.None, "processor", "even sand, no lumps")
+        { Label = "Grind the crumb" });
         if (crust.HeldBack is { } held)
-            steps.Add(new(Part.Crust, new($"Stir in the rest and all but {{0}} of the {Bare(family.Fat!.ShortName)}; add that in thirds of {{1}}, squeezing a handful each time.", new Said((held.Value * pies).AsQuantity(), Ingredient: family.Fat), new Said((held.Value * (pies / 3.0)).AsQuantity(), Ingredient: family.Fat)), new(3, 1, pies), MinuteRange.None, "bench", "squeezed, it clumps and looks dry; greasy wants more crumb"));
-        steps.Add(new(Part.Crust, choice.Height.Value > choice.Thickness.Value ? "Press base, then wall, with a flat-bottomed glass." : "Press the base with a flat-bottomed glass.", new(1, 7, pies), MinuteRange.None, "bench", "level, corners not thick"));
+            steps.Add(new(Part.Crust, new($"Stir in the rest and all but {{0}} of the {Bare(family.Fat!.ShortName)}; add that in thirds of {{1}}, squeezing a handful each time.", new Said((held.Value * pies).AsQuantity(), Ingredient: family.Fat), new Said((held.Value * (pies / 3.0)).AsQuantity(), Ingredient: family.Fat)), new(3, 1, pies), MinuteRange.None, "bench", "squeezed, it clumps and looks dry; greasy wants more crumb") { Label = "Bind the crumb" });
+        steps.Add(new(Part.Crust, choice.Height.Value > choice.Thickness.Value ? "Press base, then wall, with a flat-bottomed glass." : "Press the base with a flat-bottomed glass.", new(1, 7, pies), MinuteRange.None, "bench", "level, corners not thick") { Label = "Press crusts" });
     }
 
     private static void Laid(List<Step> steps, CrustSums crust, int pies)
     {
         var laid = crust.Laid!;
-        steps.Add(new(Part.Crust, new("Crush and butter {0} of biscuits for the gaps.", (laid.Gaps.Value * pies).AsQuantity()), new(4, 1, pies), MinuteRange.None, "bench", "squeezed, it clumps and looks dry"));
+        steps.Add(new(Part.Crust, new("Crush and butter {0} of biscuits for the gaps.", (laid.Gaps.Value * pies).AsQuantity()), new(4, 1, pies), MinuteRange.None, "bench", "squeezed, it clumps and looks dry") { Label = "Crush biscuits" });
         steps.Add(new(
             Part.Crust,
             laid.Wall > 0
                 ? new("Lay {0} biscuits on each base and stand {1} round the wall; press the crumbs between them.", new Quantity(laid.Base.Count, Dimension.Count), new Quantity(laid.Wall, Dimension.Count))
                 : new Phrase("Lay {0} biscuits on each base; press the crumbs between them.", new Quantity(laid.Base.Count, Dimension.Count)),
-            new(1, 8, pies), MinuteRange.None, "bench", "none rocks; none is loose, or it floats"));
+            new(1, 8, pies), MinuteRange.None, "bench", "none rocks; none is loose, or it floats")
+        { Label = "Lay biscuits" });
     }
 
     private static void Bake(List<Step> steps, BlindBakeCard card, int pies)
@@ -165,7 +175,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                 _ => new Phrase("Cool the shell on a rack."),
             };
             var most = stage.Name switch { "Cool" => 24 * 60, "Chill" => 48 * 60, _ => stage.Minutes.Value.Most };
-            steps.Add(new(Part.Crust, words, stage.Name is "Cool" or "Fill" ? new(0, 0, pies) : stage.Name is "Unpack" ? new(1, 0.5, pies) : new(1, 1.5, pies), stage.Minutes.Value with { Most = most }, stage.Heat is null ? stage.Name == "Chill" ? "fridge" : "bench" : "oven", stage.Cue, stage.Name == "Open" ? "Beans hold their heat: tip them into metal, not plastic." : default(Phrase)));
+            steps.Add(new(Part.Crust, words, stage.Name is "Cool" or "Fill" ? new(0, 0, pies) : stage.Name is "Unpack" ? new(1, 0.5, pies) : new(1, 1.5, pies), stage.Minutes.Value with { Most = most }, stage.Heat is null ? stage.Name == "Chill" ? "fridge" : "bench" : "oven", stage.Cue, stage.Name == "Open" ? "Beans hold their heat: tip them into metal, not plastic." : default(Phrase)) { Label = stage.Name switch { "Weighted" or "Bake" => "Bake shells", "Open" => "Weights out", "Seal" => "Seal", "Chill" => "Chill crusts", "Unpack" => "Unpack shells", _ => "Cool shells" } });
         }
 
         // The dial is named where it says something else than the heat.
@@ -184,9 +194,9 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         Phrase pour = new(family.Pour.Do.Template, [depth, .. family.Pour.Do.Amounts ?? []]);
         if (several)
             pour = new(Safe(c.Filling.Formula.Name) + " on top, to {0} above the base in all: " + char.ToLowerInvariant(pour.Template[0]) + pour.Template[1..].Replace(" {0} deep", "", StringComparison.Ordinal), pour.Amounts);
-        steps.Add(new(Part.Assembly, pour, new(family.Pour.SetUp, family.Pour.PerPie, pies), MinuteRange.None, family.Pour.Where, family.Pour.Cue, family.Pour.Caution));
+        steps.Add(new(Part.Assembly, pour, new(family.Pour.SetUp, family.Pour.PerPie, pies), MinuteRange.None, family.Pour.Where, family.Pour.Cue, family.Pour.Caution) { Label = "Fill" });
         foreach (var layer in layers.Where(l => l.Over > 0))
-            steps.Add(new(Part.Assembly, new($"Press {{0}} {((PieceLayer)layer.Choice).Piece.Name} into the top.", new Quantity(layer.Over, Dimension.Count)), new(0.5, 2, pies), MinuteRange.None, "bench", "half out of the filling, between those beneath"));
+            steps.Add(new(Part.Assembly, new($"Press {{0}} {((PieceLayer)layer.Choice).Piece.Name} into the top.", new Quantity(layer.Over, Dimension.Count)), new(0.5, 2, pies), MinuteRange.None, "bench", "half out of the filling, between those beneath") { Label = "Fruit on top" });
         foreach (var topping in toppings.Where(t => t.Choice.Topping.GoesOn is GoesOn.WithTheFilling))
             Top(steps, Part.Assembly, topping, pies);
         if (baked is not null)
@@ -195,12 +205,13 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             steps.Add(new(
                 Part.Assembly,
                 oven.DialIsHeat ? new("Bake at {0}." + note, baked.Heat!) : new($"Bake at {{0}} ({Plain(oven)}: set {{1}}).{note}", baked.Heat!, oven.DialFor(baked.Heat!, FilledDial)),
-                new(1, 1, pies), baked.Minutes.Value, "oven", baked.Cue));
-            steps.Add(new(Part.Assembly, "Cool on a rack.", new(0, 0.5, pies), new(60, 90, 120), "bench", "warm to the hand", family.SetCaution));
+                new(1, 1, pies), baked.Minutes.Value, "oven", baked.Cue)
+            { Label = "Bake filled" });
+            steps.Add(new(Part.Assembly, "Cool on a rack.", new(0, 0.5, pies), new(60, 90, 120), "bench", "warm to the hand", family.SetCaution) { Label = "Cool on a rack" });
         }
 
         if (set.Best > 0)
-            steps.Add(new(Part.Assembly, "Set in the fridge.", new(0, 0.5, pies), set, "fridge", family.SetCue, baked is null ? family.SetCaution : Phrase.None));
+            steps.Add(new(Part.Assembly, "Set in the fridge.", new(0, 0.5, pies), set, "fridge", family.SetCue, baked is null ? family.SetCaution : Phrase.None) { Label = "Set" });
     }
 
     /// <summary>All that is done for a filling before it goes in.</summary>
@@ -211,11 +222,11 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         if (formula.Lines.Where(l => l.GoesIn is GoesIn.Reduced).ToList() is { Count: > 0 } reduced)
         {
             var reducing = FillingYield.Of(formula, setter).Reducing!.Value;
-            steps.Add(new(Part.Filling, Named($"Boil the {string.Join(" and ", reduced.Select(l => l.Ingredient.ShortName))} down to half in a wide pan; measure it. Let it cool."), new(2, 0.5, pies), reducing + MinuteRange.Between(15, 30), "hob", "half of what it was, by the jug", "Steam and hot juice scald."));
+            steps.Add(new(Part.Filling, Named($"Boil the {string.Join(" and ", reduced.Select(l => l.Ingredient.ShortName))} down to half in a wide pan; measure it. Let it cool."), new(2, 0.5, pies), reducing + MinuteRange.Between(15, 30), "hob", "half of what it was, by the jug", "Steam and hot juice scald.") { Label = "Boil down" });
         }
 
         foreach (var step in formula.Family.Method)
-            steps.Add(new(Part.Filling, Named(step.Do), new(step.SetUp, step.PerPie, pies), step.Wait, step.Where, step.Cue, step.Caution));
+            steps.Add(new(Part.Filling, Named(step.Do), new(step.SetUp, step.PerPie, pies), step.Wait, step.Where, step.Cue, step.Caution) { Label = formula.Name });
     }
 
     /// <summary>A layer beneath the filling: made, levelled, and set before the next one goes on; or pieces, laid.</summary>
@@ -228,18 +239,20 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                 Make(steps, filling.Formula, 1, true, pies);
                 steps.Add(new(
                     Part.Assembly, new($"{Safe(filling.Formula.Name)} first: {{0}} into each, {{1}} thick, and level it.", layer.Mass, filling.Thickness.AsQuantity()),
-                    new(family.Pour.SetUp, family.Pour.PerPie, pies), MinuteRange.None, "bench", "level, right into the corner", family.Pour.Caution));
+                    new(family.Pour.SetUp, family.Pour.PerPie, pies), MinuteRange.None, "bench", "level, right into the corner", family.Pour.Caution)
+                { Label = "First layer" });
 
                 // It need only bear what comes next; a thin layer does so sooner than a deep one.
                 var factor = Math.Clamp(filling.Thickness.Value / family.SetDepth.Usual, StepConstants.ThinLayer.Usual, 1);
                 var least = Math.Max(StepConstants.LayerChill.Usual, family.SetTime.Least * factor);
-                steps.Add(new(Part.Assembly, "Chill it before the next goes on.", new(0, 0.5, pies), new(least, least, Math.Max(least, family.SetTime.Most)), "fridge", "bears a fingertip"));
+                steps.Add(new(Part.Assembly, "Chill it before the next goes on.", new(0, 0.5, pies), new(least, least, Math.Max(least, family.SetTime.Most)), "fridge", "bears a fingertip") { Label = "Chill the layer" });
                 break;
             case PieceLayer pieces:
                 var n = new Quantity((layer.Count?.Value.Value ?? 0) - layer.Over, Dimension.Count);
                 steps.Add(new(
                     Part.Assembly, new($"Dry the {pieces.Piece.Name} on a cloth and lay {{0}} in each, side by side{(layer.Over > 0 ? "; keep the other {1} back" : "")}.", n, new Quantity(layer.Over, Dimension.Count)),
-                    new(2, 3, pies), MinuteRange.None, "bench", "dry: wet fruit slides and weeps"));
+                    new(2, 3, pies), MinuteRange.None, "bench", "dry: wet fruit slides and weeps")
+                { Label = "Lay the fruit" });
                 break;
         }
     }
@@ -253,11 +266,11 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             Phrase onto = sums.Count is { } count
                 ? new($"Whip the cream to {sums.Style!.Stage} and pipe {{0}} {(choice.Laying.Pattern switch { Pattern.Lattice => "lines, across and across again", Pattern.Shells => "shells round the rim, each over the tail of the one before", Pattern.Rim => "rosettes round the rim", Pattern.HalfMoon => "rosettes in a half-moon", _ => "rosettes over all of it" })}, nozzle {{1}}, on a quite cold pie.", count, choice.Laying.Nozzle.AsQuantity())
                 : new("Whip the cream to " + sums.Style!.Stage + " and put it on {0} thick, on a quite cold pie.", choice.Height.AsQuantity());
-            steps.Add(new(part, onto, new(6, sums.Count is null ? 4 : 6, pies), MinuteRange.None, "mixer", "last strokes by hand: a few seconds past stiff is butter"));
+            steps.Add(new(part, onto, new(6, sums.Count is null ? 4 : 6, pies), MinuteRange.None, "mixer", "last strokes by hand: a few seconds past stiff is butter") { Label = "Cream on" });
             return;
         }
 
         foreach (var step in topping.Steps)
-            steps.Add(new(part, new(step.Do.Template, [choice.Height.AsQuantity(), .. step.Do.Amounts ?? []]), new(step.SetUp, step.PerPie, pies), step.Wait, step.Where, step.Cue, step.Caution));
+            steps.Add(new(part, new(step.Do.Template, [choice.Height.AsQuantity(), .. step.Do.Amounts ?? []]), new(step.SetUp, step.PerPie, pies), step.Wait, step.Where, step.Cue, step.Caution) { Label = topping.Name });
     }
 }

@@ -12,4 +12,13 @@ public static class StepConstants
     public static readonly Constant SoftenFat = new("softening butter", 75, 60, 120, Dimension.Time, "Cold butter will not cream.");
     public static readonly Constant ThinLayer = new("the shortest set of a thin layer, to its family's", 0.35, 0.3, 0.5, Dimension.Factor, "However thin, it has to cool right through before it bears the next.");
     public static readonly Constant LayerChill = new("chilled before the next goes on, at the least", 15, 10, 30, Dimension.Time, "Less leaves the surface wet.");
+    public static readonly Constant SmallHands = new("hands for a small shell, to a pie's", 0.25, 0.15, 0.35, Dimension.Factor, "Forty tartlets are not forty pies: one sheet lines many.");
+    public static readonly Constant HotIn = new("hot filling waits for its shell", 10, 5, 15, Dimension.Time, "It skins over and sets in the pot.");
+    public static readonly Constant GelatineIn = new("filling with gelatine waits for its shell", 15, 10, 20, Dimension.Time, "It sets in the bowl as it cools.");
+    public static readonly Constant ColdIn = new("other filling waits for its shell", 60, 30, 90, Dimension.Time, "Cream and egg are not left out; foam falls.");
+    public static readonly Constant HotShell = new("a shell that is filled hot waits", 20, 10, 25, Dimension.Time, "The base is dry as long as it is hot.");
+    public static readonly Constant AtHand = new("from one bench step to the next", 15, 5, 30, Dimension.Time, "What is begun is carried on with.");
+    public static readonly Constant Stands = new("a finished crust waits for its filling", 24 * 60, 12 * 60, 48 * 60, Dimension.Time, "Airtight and dry.");
+    public static readonly Constant LongestStretch = new("hands on one thing without a break", 90, 60, 120, Dimension.Time, "Then the baker looks up, and another job may go between.");
+    public static readonly Constant Thaw = new("thawing dough in the fridge", 600, 480, 2880, Dimension.Time, "Overnight; thawed outside, it melts at the edge while the middle is hard.");
 }

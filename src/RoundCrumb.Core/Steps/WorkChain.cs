@@ -1,0 +1,352 @@
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Toppings;
+
+namespace RoundCrumb.Core.Steps;
+
+/// <summary>
+/// The steps of so many of a pie as work that can be put on a clock: stretches of hands, loads in an oven, and what
+/// must lie between them. What goes in more loads than one runs side by side from there on.
+/// </summary>
+/// <param name="Steps">The steps, as <see cref="Work.Steps"/> counts them.</param>
+/// <param name="Works">In an order in which nothing comes before what it waits for.</param>
+/// <param name="Gaps">What lies between them.</param>
+/// <param name="Endings">What lies between the last of them and the time it is wanted.</param>
+/// <param name="Filled">The work from which the filled pie ages.</param>
+/// <param name="Keeps">How long it then keeps.</param>
+/// <param name="Topped">The last work of the topping; none without one.</param>
+/// <param name="HoldsMost">Minutes that the topping holds.</param>
+/// <param name="PansFrom">The work with which the pans are first in use.</param>
+public sealed record WorkChain(
+    IReadOnlyList<Step> Steps,
+    IReadOnlyList<Work> Works,
+    IReadOnlyList<Gap> Gaps,
+    IReadOnlyList<Ending> Endings,
+    IReadOnlyList<int> Filled,
+    MinuteRange Keeps,
+    int? Topped,
+    double HoldsMost,
+    int PansFrom)
+{
+    /// <summary>The work for a pie as it was worked out.</summary>
+    /// <param name="pie">The pie, for so many.</param>
+    /// <param name="stock">What is there already.</param>
+    /// <param name="perLoad">How many of its pans the roomiest oven that is used takes at once; 0 where none does, and then all go together.</param>
+    public static WorkChain Of(Assessment pie, Stock stock, int perLoad) => new Weaver(pie, stock, perLoad).Weave();
+
+    /// <summary>How many pans the roomiest of some ovens takes at once.</summary>
+    public static int PerLoad(IEnumerable<Oven> ovens, Pans.Pan pan) => ovens.Select(o => o.OnOneShelf(pan) * o.Shelves).DefaultIfEmpty(0).Max();
+
+    /// <summary>Puts the chain together step by step.</summary>
+    private sealed class Weaver
+    {
+        /// <summary>Where a strand has got to.</summary>
+        /// <param name="Work">Its last work; none at the beginning.</param>
+        /// <param name="Wait">What is waited after it.</param>
+        /// <param name="At">Where.</param>
+        /// <param name="Open">True while more hands can go straight on.</param>
+        private sealed record Tail(int Work, MinuteRange Wait, WaitsAt At, bool Open, bool Waited);
+
+        private readonly Assessment _pie;
+        private readonly List<Step> _steps;
+        private readonly List<Work> _works = new(24);
+        private readonly List<Gap> _gaps = new(32);
+        private readonly List<int> _filled = [];
+        private readonly int _perLoad;
+        private readonly Stock _stock;
+        private List<Tail> _main = [];
+        private List<Tail> _beside = [];
+        private bool _poured;
+        private int? _topped;
+        private int? _pansFrom;
+
+        public Weaver(Assessment pie, Stock stock, int perLoad)
+        {
+            (_pie, _perLoad, _stock) = (pie, Math.Max(0, perLoad), stock);
+            _steps = Left(pie.Chain.Steps, pie.Composition.Crust, pie.Pies, ref _stock);
+        }
+
+        /// <summary>What is left to do when some of it is in stock; stock that such a crust does not know is no stock.</summary>
+        private static List<Step> Left(IReadOnlyList<Step> steps, CrustChoice crust, int pies, ref Stock stock)
+        {
+            if (crust.Family is not RolledFamily { Sheet: null } && stock is not Stock.BakedShells)
+                stock = Stock.Scratch;
+            var kept = steps.ToList();
+            switch (stock)
+            {
+                case Stock.FrozenDough:
+                    kept.RemoveRange(0, kept.FindIndex(s => s.Label == "Rest dough") + 1);
+                    kept.Insert(0, new(Part.Crust, "Take the frozen dough out to thaw in the fridge overnight.", new(2, 0, pies), new(StepConstants.Thaw.Low, StepConstants.Thaw.Usual, StepConstants.Thaw.High), "fridge", "gives to a thumb, still cold") { Label = "Thaw dough" });
+                    break;
+                case Stock.FrozenShells:
+                    kept.RemoveRange(0, kept.FindIndex(s => s.Label is "Freeze shells" or "Chill shells") + 1);
+                    break;
+                case Stock.BakedShells:
+                    kept.RemoveAll(s => s.Part is Part.Crust);
+                    break;
+                default:
+                    break;
+            }
+
+            return kept;
+        }
+
+        public WorkChain Weave()
+        {
+            for (var i = 0; i < _steps.Count; i++)
+                Add(i);
+
+            // A pie keeps longer in the fridge than it takes to set there; what limits that is how long it keeps.
+            var keeps = _pie.Times.Keeps.Value;
+            foreach (var on in _pie.Toppings.Where(t => t.Choice.Topping.GoesOn is GoesOn.WithTheFilling && t.Choice.Topping.Kind is ToppingKind.Meringue))
+                keeps = keeps with { Most = Math.Min(keeps.Most, on.Choice.Topping.Holds.Most), Best = Math.Min(keeps.Best, on.Choice.Topping.Holds.Most) };
+            var cold = _steps.Any(s => s.Label is "Set" or "Cream on");
+            var endings = _main.Select(t => new Ending(t.Work, t.Wait with { Most = Math.Max(keeps.Most, t.Wait.Best) }, cold ? WaitsAt.Fridge : WaitsAt.Bench, _works[t.Work].Pies)).ToList();
+            var holds = _pie.Toppings.Where(t => t.Choice.Topping.GoesOn is not GoesOn.WithTheFilling).Select(t => t.Choice.Topping.Holds.Most).DefaultIfEmpty(0).Min();
+            return new(_steps, _works, _gaps, endings, _filled, keeps, _topped, holds, _pansFrom ?? _filled[0]);
+        }
+
+        private void Add(int i)
+        {
+            var step = _steps[i];
+
+            // What is made beside the pie and meets it later: the filling, and what a topping needs before it can go on.
+            var beside = step.Part is Part.Filling || (step.Part is Part.Topping && step.Where is "hob" or "oven" && i + 1 < _steps.Count && _steps[i + 1].Label == step.Label);
+            if (step.Where == "oven" && step.Wait.Best > 0)
+                Bake(i, beside);
+            else
+                Do(i, step.Hands, beside, step.Where);
+            if (step.Where != "oven" && step.Wait.Most > 0)
+                Wait(step, beside);
+        }
+
+        private void Wait(Step step, bool beside)
+        {
+            var at = step.Where switch { "fridge" => WaitsAt.Fridge, "freezer" => WaitsAt.Freezer, _ => WaitsAt.Bench };
+            var tails = beside ? _beside : _main;
+            for (var k = 0; k < tails.Count; k++)
+                tails[k] = tails[k] with { Wait = tails[k].Wait + step.Wait, At = at, Open = false, Waited = true };
+        }
+
+        private void Do(int i, Hands hands, bool beside, string where)
+        {
+            if (hands.Minutes <= 0)
+                return;
+            var step = _steps[i];
+            var tool = where switch { "hob" => Tool.Burner, "mixer" => Tool.Mixer, "processor" => Tool.Processor, _ => Tool.None };
+            var tails = beside ? _beside : _main;
+
+            // Out of the oven onto a rack: no work of its own, but hands at the oven's door.
+            if (tails.Count > 0 && !tails[0].Waited && tails[0].Work >= 0 && _works[tails[0].Work].Baking is not null && hands.SetUp == 0)
+            {
+                foreach (var tail in tails)
+                    Out(tail.Work, hands.PerPie * _works[tail.Work].Pies, i);
+                return;
+            }
+
+            var pour = step.Part is Part.Assembly && !_poured && LastPour(i);
+            var lanes = pour && Baked(i) ? Loads : step.Part is Part.Crust && tails.Count <= 1 && NextBakes(i) ? Loads : tails.Count > 1 && !pour && step.Part is not Part.Topping ? tails.Count : 1;
+            var meets = !beside && _beside.Count > 0;
+            var joins = JoinOf(step);
+            if (!meets && tails.Count == lanes && tails.Count > 0 && tails.All(t => t.Open && _works[t.Work].Baking is null && Fits(_works[t.Work], tool, hands, lanes, joins)))
+            {
+                for (var k = 0; k < lanes; k++)
+                {
+                    var w = _works[tails[k].Work];
+                    _works[tails[k].Work] = w with
+                    {
+                        Steps = [.. w.Steps, i],
+                        SetUp = w.SetUp + hands.SetUp,
+                        More = w.More + (hands.PerPie * w.Pies),
+                        Tool = w.Tool is Tool.None ? tool : w.Tool,
+                        Label = hands.SetUp + (hands.PerPie * w.Pies) > w.SetUp + w.More ? step.Label : w.Label,
+                    };
+                    Note(tails[k].Work, i, pour);
+                }
+
+                _poured |= pour;
+                return;
+            }
+
+            var next = new List<Tail>(lanes);
+            for (var k = 0; k < lanes; k++)
+            {
+                var pies = Share(lanes, k);
+                var all = hands.SetUp + (hands.PerPie * pies);
+                var parts = Math.Max(1, (int)Math.Ceiling(all / StepConstants.LongestStretch.Usual));
+                var last = -1;
+                for (var p = 0; p < parts; p++)
+                {
+                    var at = _works.Count;
+                    _works.Add(new(step.Part, step.Label, [i], p == 0 ? hands.SetUp : 0, p == 0 ? (all / parts) - hands.SetUp : all / parts, tool, pies, null, p == 0 && parts == 1 ? joins : ""));
+                    if (p > 0)
+                        _gaps.Add(new(last, at, new(0, 0, StepConstants.ColdIn.Usual), WaitsAt.Bench, true, default));
+                    else
+                        Tie(tails, lanes, k, at, step, beside);
+                    Note(at, i, pour);
+                    last = at;
+                }
+
+                next.Add(new(last, MinuteRange.None, WaitsAt.Bench, true, false));
+            }
+
+            _poured |= pour;
+            if (meets)
+                _beside = [];
+            Keep(beside, next);
+        }
+
+        /// <summary>Gaps from where the strands are to the work at an index.</summary>
+        private void Tie(List<Tail> tails, int lanes, int lane, int to, Step step, bool beside)
+        {
+            foreach (var (tail, t) in tails.Select((tail, t) => (tail, t)))
+            {
+                if (tail.Work >= 0 && (tails.Count != lanes || t == lane))
+                    Between(tail, to, step);
+            }
+
+            if (beside)
+                return;
+
+            // A later load's share of the filling stands until its turn in the oven comes.
+            foreach (var tail in _beside)
+            {
+                var slack = lane * (_pie.FilledBake?.Minutes.Value.Most + 30 ?? 0);
+                var most = tail.Waited ? tail.Wait.Most : FillingWaits(step);
+                _gaps.Add(new(tail.Work, to, tail.Wait with { Most = Math.Max(most, tail.Wait.Best) + slack }, tail.At, !tail.Waited, new(0, tail.At is WaitsAt.Bench ? 0 : 1)));
+            }
+        }
+
+        private double FillingWaits(Step step)
+        {
+            var family = _pie.Composition.Filling.Formula.Family;
+            return step.Part is Part.Topping ? StepConstants.ColdIn.Usual
+                : family.GoesInHot ? StepConstants.HotIn.Usual
+                : family.Scale == SetScale.Gelatine ? StepConstants.GelatineIn.Usual
+                : StepConstants.ColdIn.Usual;
+        }
+
+        private void Between(Tail tail, int to, Step step)
+        {
+            var from = _works[tail.Work];
+            var shell = from.Part is Part.Crust && step.Part is not Part.Crust;
+            var wait = tail.Waited ? tail.Wait
+                : shell && from.Baking is not null ? new(0, 0, StepConstants.HotShell.Usual)
+                : shell ? new(0, 0, StepConstants.Stands.Usual)
+                : new MinuteRange(0, 0, step.Part is Part.Topping ? StepConstants.ColdIn.Usual : StepConstants.AtHand.Usual);
+            var inPan = _pansFrom is { } pans && tail.Work >= pans && from.Part is not Part.Filling;
+            _gaps.Add(new(tail.Work, to, wait, tail.At, !tail.Waited, tail.At is WaitsAt.Bench ? default : inPan ? new(from.Pies, 0) : new(0, 1)));
+        }
+
+        private void Bake(int i, bool beside)
+        {
+            var step = _steps[i];
+            var tails = beside ? _beside : _main;
+
+            // Still in the same oven: weights out, or sealed, and back in.
+            if (tails.Count > 0 && tails.All(t => !t.Waited && t.Work >= 0 && _works[t.Work].Baking is { } b && b.Heat == HeatOf(step).Heat) && step.Part is Part.Crust)
+            {
+                foreach (var tail in tails)
+                {
+                    var w = _works[tail.Work];
+                    var baking = w.Baking!;
+                    var minutes = step.Hands.SetUp + (step.Hands.PerPie * w.Pies);
+                    var touches = baking.Touches.SkipLast(1).Append(new(baking.Minutes, minutes, i)).Append(new(baking.Minutes + minutes + step.Wait.Best, baking.Touches[^1].Minutes, i));
+                    _works[tail.Work] = w with { Steps = [.. w.Steps, i], Baking = baking with { Minutes = baking.Minutes + minutes + step.Wait.Best, Touches = [.. touches] } };
+                }
+
+                return;
+            }
+
+            Do(i, step.Hands, beside, "bench");
+            tails = beside ? _beside : _main;
+            var (heat, low, high) = HeatOf(step);
+            var lanes = tails.Count;
+            var tray = step.Part is Part.Topping;
+            for (var k = 0; k < lanes; k++)
+            {
+                var pies = _works[tails[k].Work].Pies;
+                var at = _works.Count;
+                _works.Add(new(step.Part, step.Label, [i], 0, 0, Tool.None, pies, new(heat, low, high, step.Wait.Best, [new(step.Wait.Best, 2, i)], tray), ""));
+                _gaps.Add(new(tails[k].Work, at, new(0, 0, StepConstants.HotIn.Usual), WaitsAt.Bench, true, default));
+
+                // Some things only have to be done beforehand, however long.
+                var loose = step.Wait.Most > 4 * step.Wait.Best ? new MinuteRange(0, 0, step.Wait.Most - step.Wait.Best) : MinuteRange.None;
+                tails[k] = new(at, loose, WaitsAt.Bench, false, loose.Most > 0);
+            }
+        }
+
+        private void Out(int work, double minutes, int step)
+        {
+            var w = _works[work];
+            var last = w.Baking!.Touches[^1];
+            _works[work] = w with { Steps = w.Steps.Contains(step) ? w.Steps : [.. w.Steps, step], Baking = w.Baking with { Touches = [.. w.Baking.Touches.SkipLast(1), last with { Minutes = Math.Max(last.Minutes, minutes) }] } };
+        }
+
+        private void Note(int work, int i, bool pour)
+        {
+            var step = _steps[i];
+            if (pour && !_filled.Contains(work))
+                _filled.Add(work);
+            if (step.Part is Part.Topping)
+                _topped = work;
+            if (_pansFrom is null && (step.Label is "Roll and line" or "Press crusts" or "Lay biscuits" || (_stock is Stock.FrozenShells && step.Part is Part.Crust) || step.Part is Part.Assembly))
+                _pansFrom = work;
+        }
+
+        private void Keep(bool beside, List<Tail> tails)
+        {
+            if (beside)
+                _beside = tails;
+            else
+                _main = tails;
+        }
+
+        /// <summary>Work that saves when it is done for several pies at once: one dough, one crumb, one whipping.</summary>
+        private string JoinOf(Step step)
+        {
+            var crust = _pie.Composition.Crust;
+            return step.Label switch
+            {
+                "Freeze fat" or "Soften butter" or "Make dough" or "Rest dough" when step.Part is Part.Crust => "dough " + crust.Family.Id + (step.Label is "Freeze fat" or "Soften butter" ? " fat" : ""),
+                "Grind the crumb" or "Bind the crumb" => FormattableString.Invariant($"crumb {crust.Family.Id} {crust.Binder} {crust.Browned}"),
+                "Cream on" => "cream " + (_pie.Toppings.FirstOrDefault(t => t.Choice.Topping.Kind is ToppingKind.Whipped)?.Choice.Topping.Id ?? ""),
+                _ => "",
+            };
+        }
+
+        private static bool Fits(Work work, Tool tool, Hands hands, int lanes, string join) =>
+            (work.Tool == tool || work.Tool is Tool.None || tool is Tool.None) && work.Join == join &&
+            work.Minutes + hands.SetUp + (hands.PerPie * hands.Pies / lanes) <= StepConstants.LongestStretch.Usual;
+
+        /// <summary>True for the step with which the filling itself goes in: the last "Fill", where layers lie beneath.</summary>
+        private bool LastPour(int i) => _steps[i].Label == "Fill";
+
+        private bool Baked(int from) => _steps.Skip(from).Any(s => s.Part is Part.Assembly && s.Where == "oven" && s.Wait.Best > 0);
+
+        /// <summary>True when this step's hands put shells into the oven, or the very next ones do.</summary>
+        private bool NextBakes(int i) => _steps[i].Where == "oven" && _steps[i].Wait.Best > 0;
+
+        private int Loads => _perLoad == 0 ? 1 : (_pie.Pies + _perLoad - 1) / _perLoad;
+
+        private int Share(int lanes, int lane) => (_pie.Pies / lanes) + (lane < _pie.Pies % lanes ? 1 : 0);
+
+        /// <summary>The heat of a step, with how far it may be off, from the words that say it.</summary>
+        private static (OvenCelsius Heat, OvenCelsius Low, OvenCelsius High) HeatOf(Step step)
+        {
+            foreach (var said in step.Do.Amounts ?? [])
+            {
+                if (said.Quantity.Dimension is not Dimension.OvenHeat)
+                    continue;
+                var range = said.Figure?.Terms.Select(t => t.Constant).FirstOrDefault(c => c?.Dimension is Dimension.OvenHeat);
+                var (low, high) = range is null ? (said.Quantity.Low, said.Quantity.High) : (range.Low, range.High);
+                return (new(said.Quantity.Amount), new(Math.Min(low, said.Quantity.Amount)), new(Math.Max(high, said.Quantity.Amount)));
+            }
+
+            return (new(180), new(180), new(180));
+        }
+    }
+}
