@@ -46,7 +46,8 @@ public static class DayMaker
     /// <summary>A day.</summary>
     /// <param name="seed">Where chance begins.</param>
     /// <param name="batches">How many orders, 1 or more.</param>
-    public static BuiltDay Make(int seed, int batches)
+    /// <param name="joined">False to do each order by itself.</param>
+    public static BuiltDay Make(int seed, int batches, bool joined = true)
     {
         var random = new Random((seed * 7919) + batches);
         var bakers = batches <= 12 ? 2 : batches <= 24 ? 3 : 5;
@@ -66,6 +67,8 @@ public static class DayMaker
             orders.Add(new($"o{i}", $"Pie {i}", pie, count, (24 + 9) * Hour + (random.Next(0, 15) * Hour / 2), random.Next(6) == 0 ? Stock.FrozenShells : Stock.Scratch));
         }
 
-        return DayBuilder.Build(orders, new DaySetting { Kitchen = KitchenFor(batches), Shifts = shifts, End = 48 * Hour, Now = 12 * Hour });
+        var setting = new DaySetting { Kitchen = KitchenFor(batches), Shifts = shifts, End = 48 * Hour, Now = 12 * Hour };
+        var built = DayBuilder.Build(orders, setting);
+        return joined ? built : DayBuilder.Build(orders, setting with { Apart = built.Joined.Select(j => j.Name).ToHashSet() });
     }
 }

@@ -1,6 +1,7 @@
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 using RoundCrumb.Data.Bakes;
+using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Demo;
 using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pans;
@@ -31,6 +32,12 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
     public DbSet<KitchenCold> KitchenColds => Set<KitchenCold>();
 
     public DbSet<KitchenRoom> KitchenRooms => Set<KitchenRoom>();
+
+    public DbSet<KitchenBaker> KitchenBakers => Set<KitchenBaker>();
+
+    public DbSet<BakeDay> BakeDays => Set<BakeDay>();
+
+    public DbSet<DayOrder> DayOrders => Set<DayOrder>();
 
     public DbSet<DataMark> Marks => Set<DataMark>();
 
@@ -85,6 +92,33 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
         modelBuilder.Entity<RememberedName>().HasKey(n => n.Words);
         modelBuilder.Entity<KitchenPan>().HasIndex(p => p.Address);
         modelBuilder.Entity<KitchenCold>().Property(c => c.Kind).HasConversion<string>();
+        modelBuilder.Entity<KitchenOven>().Property(o => o.WarmUp).HasDefaultValue(20.0);
+        modelBuilder.Entity<KitchenRoom>(room =>
+        {
+            room.Property(r => r.Burners).HasDefaultValue(4);
+            room.Property(r => r.Mixers).HasDefaultValue(1);
+            room.Property(r => r.Processors).HasDefaultValue(1);
+        });
+        modelBuilder.Entity<BakeDay>(day =>
+        {
+            day.Property(d => d.Name).HasMaxLength(BakeDay.LongestName);
+            day.Property(d => d.Version).IsConcurrencyToken();
+            day.HasIndex(d => d.From);
+            day.HasMany(d => d.Orders).WithOne().HasForeignKey(o => o.BakeDayId).OnDelete(DeleteBehavior.Cascade);
+            day.HasMany(d => d.Hours).WithOne().HasForeignKey(h => h.BakeDayId).OnDelete(DeleteBehavior.Cascade);
+            day.HasMany(d => d.DayMarks).WithOne().HasForeignKey(m => m.BakeDayId).OnDelete(DeleteBehavior.Cascade);
+        });
+        modelBuilder.Entity<DayOrder>(order =>
+        {
+            order.Property(o => o.Name).HasMaxLength(SavedPie.LongestName);
+            order.Property(o => o.Notes).HasMaxLength(DayOrder.LongestNotes);
+            order.Property(o => o.Stock).HasConversion<string>();
+        });
+        modelBuilder.Entity<DayMark>(mark =>
+        {
+            mark.HasKey(m => new { m.BakeDayId, m.Key });
+            mark.Property(m => m.Kind).HasConversion<string>();
+        });
         modelBuilder.Entity<DataMark>().HasKey(m => m.Name);
     }
 }

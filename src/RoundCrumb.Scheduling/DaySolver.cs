@@ -138,32 +138,45 @@ public sealed class DaySolver
     /// <summary>By deadline, three at a time, the earlier ones staying where they are; where that does not go, some of them are let go again.</summary>
     private bool Construct()
     {
-        var order = Enumerable.Range(0, _day.Batches.Count).OrderBy(b => _day.Batches[b].Due).ThenBy(b => b).ToList();
+        var left = Enumerable.Range(0, _day.Batches.Count).OrderBy(b => _day.Batches[b].Due).ThenBy(b => b).ToList();
+        var partners = Partners();
         var placed = new HashSet<int>();
         Plan? plan = null;
         const int Together = 3;
-        for (var k = 0; k < order.Count; k += Together)
+        var each = _options.Deterministic ? 0.45 : Math.Min(0.45, _options.Seconds * 0.25 * Together / _day.Batches.Count);
+        while (left.Count > 0)
         {
-            var next = order.Skip(k).Take(Together).ToList();
-            var rest = order.Skip(k + next.Count).ToHashSet();
-            for (var free = 0; ; free += 4)
+            // What is made in one go is put on the clock in one go.
+            var next = new List<int>();
+            foreach (var b in left)
+            {
+                if (next.Count >= Together)
+                    break;
+                if (!next.Contains(b))
+                    next.AddRange(left.Where(o => o == b || partners[b].Contains(o)).Except(next));
+            }
+
+            left.RemoveAll(next.Contains);
+            var rest = left.ToHashSet();
+            for (var free = 0; ; free = free == 0 ? 4 : free * 2)
             {
                 if (_cancel.IsCancellationRequested)
                     return false;
-                var frozen = placed.OrderByDescending(b => _day.Batches[b].Due).Skip(free).ToHashSet();
+                var frozen = placed.OrderByDescending(b => next.Any(n => partners[n].Contains(b))).ThenByDescending(b => _day.Batches[b].Due).Skip(free).ToHashSet();
                 var scope = new Scope { Aim = Aim.Lateness, Out = rest, Frozen = frozen, Known = plan };
                 Plan? found = null;
-                var status = Run(scope, free == 0 ? 0.45 : 1.5, p => found = p);
+                var status = Run(scope, free == 0 ? each : 1, p => found = p);
                 if (found is not null)
                 {
                     plan = found;
                     break;
                 }
 
-                if (status is CpSolverStatus.Infeasible && frozen.Count == 0 && free > 0)
-                    return false;
-                if (free > placed.Count + 4)
-                    return false;
+                if (frozen.Count == 0 && (free > 0 || placed.Count == 0))
+                {
+                    if (status is CpSolverStatus.Infeasible || Left < 0.1)
+                        return false;
+                }
             }
 
             placed.UnionWith(next);
@@ -171,6 +184,21 @@ public sealed class DaySolver
 
         Take(plan!);
         return true;
+    }
+
+    /// <summary>For each batch those that it shares work with that cannot stand for long.</summary>
+    private List<HashSet<int>> Partners()
+    {
+        var partners = _day.Batches.Select(_ => new HashSet<int>()).ToList();
+        for (var i = 0; i < _day.Works.Count; i++)
+        {
+            if (_day.Works[i].Batches.Count < 2 || !_day.Gaps.Any(g => g.From == i && g.Most < 24 * 60 / Slot.Minutes) && _day.Gaps.Any(g => g.From == i))
+                continue;
+            foreach (var b in _day.Works[i].Batches)
+                partners[b].UnionWith(_day.Works[i].Batches);
+        }
+
+        return partners;
     }
 
     /// <summary>Some batches at a time are let go, the rest staying where they are.</summary>

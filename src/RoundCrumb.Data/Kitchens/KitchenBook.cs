@@ -22,7 +22,17 @@ public sealed class KitchenCache
 /// <param name="Cold">By their numbers.</param>
 /// <param name="Room">How warm it is.</param>
 /// <param name="Schools">What the house has settled where bakers differ.</param>
-public sealed record EquipmentOnHand(IReadOnlyList<(int Id, Oven Oven)> Ovens, IReadOnlyList<(int Id, ColdPlace Place)> Cold, RoomCelsius Room, Schools Schools);
+public sealed record EquipmentOnHand(IReadOnlyList<(int Id, Oven Oven)> Ovens, IReadOnlyList<(int Id, ColdPlace Place)> Cold, RoomCelsius Room, Schools Schools)
+{
+    /// <summary>Who works here.</summary>
+    public IReadOnlyList<(int Id, Baker Baker)> Bakers { get; init; } = [];
+
+    public int Burners { get; init; } = 4;
+
+    public int Mixers { get; init; } = 1;
+
+    public int Processors { get; init; } = 1;
+}
 
 /// <summary>The ovens, cold places and room of this kitchen.</summary>
 public sealed class KitchenBook(RoundCrumbContext context, KitchenCache cache, PanRack rack, TimeProvider clock)
@@ -39,7 +49,13 @@ public sealed class KitchenBook(RoundCrumbContext context, KitchenCache cache, P
             [.. ovens.Select(o => (o.Id, o.AsOven()))],
             [.. cold.Select(c => (c.Id, c.AsPlace()))],
             room is null ? RoomCelsius.Usual : new(room.Celsius),
-            Schools.Read(room?.Schools));
+            Schools.Read(room?.Schools))
+        {
+            Bakers = [.. (await context.KitchenBakers.AsNoTracking().Where(b => b.DeletedAt == null).OrderBy(b => b.Id).ToListAsync(cancel)).Select(b => (b.Id, b.AsBaker()))],
+            Burners = room?.Burners ?? 4,
+            Mixers = room?.Mixers ?? 1,
+            Processors = room?.Processors ?? 1,
+        };
     }
 
     /// <summary>The whole kitchen, pans too; what nobody has said is as usual.</summary>
@@ -47,7 +63,14 @@ public sealed class KitchenBook(RoundCrumbContext context, KitchenCache cache, P
     {
         var pans = await rack.AllAsync(cancel);
         var equipment = await EquipmentAsync(cancel);
-        return Kitchen.Of([.. pans.Select(p => new PanPlace(p.Pan, p.Owned))], [.. equipment.Ovens.Select(o => o.Oven)], [.. equipment.Cold.Select(c => c.Place)], equipment.Room) with { Schools = equipment.Schools };
+        return Kitchen.Of([.. pans.Select(p => new PanPlace(p.Pan, p.Owned))], [.. equipment.Ovens.Select(o => o.Oven)], [.. equipment.Cold.Select(c => c.Place)], equipment.Room) with
+        {
+            Schools = equipment.Schools,
+            Burners = equipment.Burners,
+            Mixers = equipment.Mixers,
+            Processors = equipment.Processors,
+            Bakers = [.. equipment.Bakers.Select(b => b.Baker)],
+        };
     }
 
     /// <summary>Puts an oven in, or changes one.</summary>
@@ -68,7 +91,7 @@ public sealed class KitchenBook(RoundCrumbContext context, KitchenCache cache, P
             context.KitchenOvens.Add(row);
         }
 
-        (row.Name, row.Width, row.Depth, row.Shelves, row.Fan, row.RunsHot) = (oven.Name, oven.Width.Value, oven.Depth.Value, oven.Shelves, oven.Fan, oven.RunsHot);
+        (row.Name, row.Width, row.Depth, row.Shelves, row.Fan, row.RunsHot, row.WarmUp) = (oven.Name, oven.Width.Value, oven.Depth.Value, oven.Shelves, oven.Fan, oven.RunsHot, oven.WarmUp);
         await KeepAsync(cancel);
         return true;
     }
@@ -126,6 +149,47 @@ public sealed class KitchenBook(RoundCrumbContext context, KitchenCache cache, P
         row.DeletedAt = away ? clock.GetUtcNow() : null;
         await KeepAsync(cancel);
         return true;
+    }
+
+    /// <summary>Puts a baker in, or changes their name or week.</summary>
+    /// <returns>False when the one to change is not there.</returns>
+    public async Task<bool> SaveAsync(int? id, string name, IReadOnlyList<Hours?> week, CancellationToken cancel = default)
+    {
+        KitchenBaker? row;
+        if (id is { } known)
+        {
+            row = await context.KitchenBakers.FirstOrDefaultAsync(b => b.Id == known, cancel);
+            if (row is null)
+                return false;
+        }
+        else
+        {
+            row = new KitchenBaker { Name = name };
+            context.KitchenBakers.Add(row);
+        }
+
+        (row.Name, row.Week) = (name, string.Join(';', week.Select(h => h?.ToString() ?? "")));
+        await KeepAsync(cancel);
+        return true;
+    }
+
+    /// <summary>Puts a baker away, or brings them back.</summary>
+    public async Task<bool> PutBakerAwayAsync(int id, bool away, CancellationToken cancel = default)
+    {
+        var row = await context.KitchenBakers.FirstOrDefaultAsync(b => b.Id == id, cancel);
+        if (row is null)
+            return false;
+        row.DeletedAt = away ? clock.GetUtcNow() : null;
+        await KeepAsync(cancel);
+        return true;
+    }
+
+    /// <summary>Says how many burners, mixers and processors there are.</summary>
+    public async Task ToolsAsync(int burners, int mixers, int processors, CancellationToken cancel = default)
+    {
+        var row = await RoomAsync(cancel);
+        (row.Burners, row.Mixers, row.Processors) = (burners, mixers, processors);
+        await KeepAsync(cancel);
     }
 
     /// <summary>Says how warm the room is.</summary>

@@ -23,6 +23,9 @@ public sealed class KitchenOven
     /// <summary>°C that it is hotter inside than its dial says.</summary>
     public double RunsHot { get; set; }
 
+    /// <summary>Minutes until it bakes evenly.</summary>
+    public double WarmUp { get; set; } = OvenConstants.WarmUp.Usual;
+
     /// <summary>The usual one comes first; the lowest number is it.</summary>
     public int Place { get; set; }
 
@@ -30,7 +33,7 @@ public sealed class KitchenOven
     public DateTimeOffset? DeletedAt { get; set; }
 
     /// <summary>As the core knows it.</summary>
-    public Oven AsOven() => new(FormattableString.Invariant($"oven-{Id}"), Name, new(Width), new(Depth), Shelves, Fan, RunsHot);
+    public Oven AsOven() => new(FormattableString.Invariant($"oven-{Id}"), Name, new(Width), new(Depth), Shelves, Fan, RunsHot) { WarmUp = WarmUp };
 }
 
 /// <summary>A cold place of this kitchen.</summary>
@@ -62,6 +65,31 @@ public sealed class KitchenRoom
     /// <summary>How warm it is, °C.</summary>
     public double Celsius { get; set; } = RoomCelsius.Usual.Value;
 
+    public int Burners { get; set; } = 4;
+
+    public int Mixers { get; set; } = 1;
+
+    public int Processors { get; set; } = 1;
+
     /// <summary>What the house has settled where bakers differ, as <c>school:way,school:way</c>.</summary>
     public string Schools { get; set; } = "";
+}
+
+/// <summary>Somebody who works in this kitchen.</summary>
+public sealed class KitchenBaker
+{
+    public const int LongestName = 40;
+
+    public int Id { get; set; }
+
+    public required string Name { get; set; }
+
+    /// <summary>The hours of a week, Monday first, parted by semicolons; nothing between two of them is a day off.</summary>
+    public string Week { get; set; } = ";;;;;;";
+
+    /// <summary>When they were put away; they can be brought back.</summary>
+    public DateTimeOffset? DeletedAt { get; set; }
+
+    /// <summary>As the core knows them.</summary>
+    public Baker AsBaker() => new(FormattableString.Invariant($"baker-{Id}"), Name, [.. Week.Split(';').Concat(Enumerable.Repeat("", 7)).Take(7).Select(t => Hours.TryRead(t, out var hours) ? hours : null)]);
 }

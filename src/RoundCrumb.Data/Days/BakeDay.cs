@@ -1,0 +1,136 @@
+using RoundCrumb.Core.Steps;
+
+namespace RoundCrumb.Data.Days;
+
+/// <summary>A bake day, or several that belong together.</summary>
+public sealed class BakeDay
+{
+    public const int LongestName = 60;
+
+    /// <summary>The most days that are planned together.</summary>
+    public const int MostDays = 7;
+
+    public int Id { get; set; }
+
+    /// <summary>Never changes; what a calendar knows its events by.</summary>
+    public Guid Stamp { get; set; } = Guid.NewGuid();
+
+    public required string Name { get; set; }
+
+    public DateOnly From { get; set; }
+
+    public int Days { get; set; } = 1;
+
+    /// <summary>Ovens that stay cold, parted by blanks.</summary>
+    public string Forbidden { get; set; } = "";
+
+    /// <summary>Like work that is done apart, a line each.</summary>
+    public string Apart { get; set; } = "";
+
+    /// <summary>More places in the cold, just for this day: fridge.</summary>
+    public int MoreFridge { get; set; }
+
+    /// <summary>The same of the freezer.</summary>
+    public int MoreFreezer { get; set; }
+
+    /// <summary>The plan, as <see cref="KeptPlan"/> in JSON; empty while there is none.</summary>
+    public string Plan { get; set; } = "";
+
+    public DateTimeOffset SavedAt { get; set; }
+
+    /// <summary>Counts up at every change.</summary>
+    public int Version { get; set; } = 1;
+
+    public DateTimeOffset? DeletedAt { get; set; }
+
+    public List<DayOrder> Orders { get; } = [];
+
+    public List<DayHours> Hours { get; } = [];
+
+    public List<DayMark> DayMarks { get; } = [];
+}
+
+/// <summary>So many of a pie for one time.</summary>
+public sealed class DayOrder
+{
+    public const int LongestNotes = 300;
+
+    /// <summary>The most of one pie in one order.</summary>
+    public const int MostPies = 200;
+
+    public int Id { get; set; }
+
+    public int BakeDayId { get; set; }
+
+    /// <summary>The pie of the box that it was taken from; none for one straight from Compose.</summary>
+    public int? PieId { get; set; }
+
+    public required string Name { get; set; }
+
+    /// <summary>The composition as it was when it was ordered.</summary>
+    public required string Address { get; set; }
+
+    public int Count { get; set; }
+
+    /// <summary>When it is wanted, by the clock on the wall.</summary>
+    public DateTime Due { get; set; }
+
+    public string Notes { get; set; } = "";
+
+    public Stock Stock { get; set; }
+
+    public DateTimeOffset? DeletedAt { get; set; }
+}
+
+/// <summary>Hours of one baker on one date, where they differ from the usual week.</summary>
+public sealed class DayHours
+{
+    public int Id { get; set; }
+
+    public int BakeDayId { get; set; }
+
+    public int BakerId { get; set; }
+
+    public DateOnly Date { get; set; }
+
+    /// <summary>Minutes after midnight; the same as <see cref="To"/> where they are off.</summary>
+    public int From { get; set; }
+
+    public int To { get; set; }
+}
+
+/// <summary>What a baker has said about one step.</summary>
+public enum MarkKind
+{
+    Pinned,
+    Done,
+}
+
+/// <summary>A step that stands where the baker put it, or is done.</summary>
+public sealed class DayMark
+{
+    public int BakeDayId { get; set; }
+
+    public required string Key { get; set; }
+
+    public MarkKind Kind { get; set; }
+
+    /// <summary>Its first slot.</summary>
+    public int Start { get; set; }
+
+    /// <summary>Its oven among the kitchen's, -1 for none.</summary>
+    public int Oven { get; set; } = -1;
+}
+
+/// <summary>A plan as it is kept: by keys, so that it is found again when the day is made anew.</summary>
+/// <param name="Print">A fingerprint of the day that it is for; of another day it is out of date.</param>
+/// <param name="Starts">The slot of each piece of work.</param>
+/// <param name="Ovens">The oven's id of each load.</param>
+/// <param name="Ready">When each order is ready.</param>
+/// <param name="Runs">The ovens' runs: oven, heat, from, to.</param>
+/// <param name="LatenessProven">True when less lateness is impossible.</param>
+/// <param name="OvenOnProven">True when the ovens cannot be on for less.</param>
+public sealed record KeptPlan(string Print, Dictionary<string, int> Starts, Dictionary<string, string> Ovens, Dictionary<string, int> Ready, List<KeptRun> Runs, bool LatenessProven, bool OvenOnProven);
+
+/// <summary>A run as it is kept.</summary>
+public sealed record KeptRun(string Oven, int Heat, int From, int To);

@@ -1,0 +1,122 @@
+using System.Globalization;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Quantities;
+
+namespace RoundCrumb.Scheduling;
+
+/// <summary>Something that can be changed about a day, kept as a few words so that one click can do it.</summary>
+public abstract record Change
+{
+    /// <summary>The day's orders and setting with it.</summary>
+    public abstract (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting);
+
+    /// <summary>As text that reads back.</summary>
+    public abstract string Code { get; }
+
+    /// <summary>Reads one back; none where it is not one.</summary>
+    public static Change? Read(string? code)
+    {
+        var parts = (code ?? "").Split(' ');
+        static int? Whole(string text) => int.TryParse(text, NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var n) ? n : null;
+        return parts switch
+        {
+            ["hours", var baker, var from, var to, var was, var until] when Whole(baker) is { } b && Whole(from) is { } f && Whole(to) is { } t && Whole(was) is { } w && Whole(until) is { } u && t > f => new MoreHours(b, f, t, w, u),
+            ["cold", var kind, var places] when Enum.TryParse<ColdKind>(kind, out var k) && Whole(places) is > 0 and < 100 and var p => new MoreCold(k, p),
+            ["count", var order, var count] when Whole(count) is > 0 and var c => new OtherCount(order, c),
+            ["due", var order, var slot] when Whole(slot) is > 0 and var s => new OtherDue(order, s),
+            ["fill", var order, var formula] => new OtherFilling(order, formula),
+            ["ovens"] => new AllOvens(),
+            _ => null,
+        };
+    }
+}
+
+/// <summary>Somebody begins earlier or stays longer.</summary>
+/// <param name="Baker">Who.</param>
+/// <param name="From">The new first slot.</param>
+/// <param name="To">The new slot after the last.</param>
+/// <param name="Was">The first slot as it was.</param>
+/// <param name="Until">The slot after the last as it was.</param>
+public sealed record MoreHours(int Baker, int From, int To, int Was, int Until) : Change
+{
+    /// <inheritdoc/>
+    public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting) =>
+        (orders, setting with { Shifts = [.. setting.Shifts.Select(s => s == new Shift(Baker, Was, Until) ? new Shift(Baker, From, To) : s)] });
+
+    /// <inheritdoc/>
+    public override string Code => FormattableString.Invariant($"hours {Baker} {From} {To} {Was} {Until}");
+}
+
+/// <summary>More places in the cold: a cool box, a shelf, a neighbour's fridge.</summary>
+/// <param name="Kind">Which.</param>
+/// <param name="Places">How many more.</param>
+public sealed record MoreCold(ColdKind Kind, int Places) : Change
+{
+    /// <inheritdoc/>
+    public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting)
+    {
+        var widest = setting.Kitchen.Cold.Where(c => c.Kind == Kind).Select(c => c.Widest).DefaultIfEmpty(new Millimetres(300)).MaxBy(w => w.Value);
+        return (orders, setting with { Kitchen = setting.Kitchen with { Cold = [.. setting.Kitchen.Cold, new ColdPlace("more", "more room", Kind, Places, widest)] } });
+    }
+
+    /// <inheritdoc/>
+    public override string Code => FormattableString.Invariant($"cold {Kind} {Places}");
+}
+
+/// <summary>Fewer of a pie, or more.</summary>
+/// <param name="Order">Which order.</param>
+/// <param name="Count">How many of it now.</param>
+public sealed record OtherCount(string Order, int Count) : Change
+{
+    /// <inheritdoc/>
+    public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting) =>
+        ([.. orders.Select(o => o.Key == Order ? o with { Count = Count } : o)], setting);
+
+    /// <inheritdoc/>
+    public override string Code => FormattableString.Invariant($"count {Order} {Count}");
+}
+
+/// <summary>Wanted at another time.</summary>
+/// <param name="Order">Which order.</param>
+/// <param name="Due">By which slot now.</param>
+public sealed record OtherDue(string Order, int Due) : Change
+{
+    /// <inheritdoc/>
+    public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting) =>
+        ([.. orders.Select(o => o.Key == Order ? o with { Due = Due } : o)], setting);
+
+    /// <inheritdoc/>
+    public override string Code => FormattableString.Invariant($"due {Order} {Due}");
+}
+
+/// <summary>Another filling, one that sets sooner.</summary>
+/// <param name="Order">Which order.</param>
+/// <param name="Formula">The filling's stable name.</param>
+public sealed record OtherFilling(string Order, string Formula) : Change
+{
+    /// <inheritdoc/>
+    public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting) =>
+        FillingBook.All.FirstOrDefault(f => f.Id == Formula) is not { } formula
+            ? (orders, setting)
+            : ([.. orders.Select(o => o.Key == Order ? o with { Pie = o.Pie with { Filling = new(formula, o.Pie.Filling.Batch, o.Pie.Filling.Line, 1) } } : o)], setting);
+
+    /// <inheritdoc/>
+    public override string Code => $"fill {Order} {Formula}";
+}
+
+/// <summary>Every oven is used.</summary>
+public sealed record AllOvens : Change
+{
+    /// <inheritdoc/>
+    public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting) =>
+        (orders, setting with { Forbidden = new HashSet<string>() });
+
+    /// <inheritdoc/>
+    public override string Code => "ovens";
+}
+
+/// <summary>A change that makes a day possible.</summary>
+/// <param name="Change">What is changed.</param>
+/// <param name="IsLeast">True when it is proven that less of it would not do.</param>
+public sealed record Remedy(Change Change, bool IsLeast);

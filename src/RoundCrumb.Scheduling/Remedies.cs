@@ -1,0 +1,146 @@
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Kitchens;
+
+namespace RoundCrumb.Scheduling;
+
+/// <summary>When a day cannot be done as it is: the least change of each kind that would do it, each tried by solving the day with it.</summary>
+public static class Remedies
+{
+    private const int HalfHour = 30 / Slot.Minutes;
+    private const int MostHalfHours = 6;
+    private const int MostPlaces = 6;
+
+    /// <summary>Finds them, the kinds one after another, and reports each as it is found.</summary>
+    /// <param name="orders">The orders.</param>
+    /// <param name="setting">Where and when.</param>
+    /// <param name="plan">The plan that is late.</param>
+    /// <param name="options">How each trial is solved.</param>
+    /// <param name="found">Told of each.</param>
+    /// <param name="cancel">Stops it.</param>
+    public static IReadOnlyList<Remedy> Find(IReadOnlyList<Order> orders, DaySetting setting, Plan? plan, SolveOptions options, Action<Remedy>? found = null, CancellationToken cancel = default)
+    {
+        var remedies = new List<Remedy>();
+        var built = DayBuilder.Build(orders, setting);
+        foreach (var row in Rows(orders, setting, built, plan))
+        {
+            if (cancel.IsCancellationRequested)
+                break;
+            if (Least(orders, setting, row, options, cancel) is not { } remedy)
+                continue;
+            remedies.Add(remedy);
+            found?.Invoke(remedy);
+        }
+
+        return remedies;
+    }
+
+    /// <summary>Each kind of change, the smallest first.</summary>
+    private static IEnumerable<IReadOnlyList<Change>> Rows(IReadOnlyList<Order> orders, DaySetting setting, BuiltDay built, Plan? plan)
+    {
+        var late = plan is null
+            ? built.Day.Batches.Select(b => b.Key).ToList()
+            : built.Day.Batches.Where((b, i) => plan.Ready[i] > b.Due).Select(b => b.Key).ToList();
+        if (setting.Forbidden.Count > 0)
+            yield return [new AllOvens()];
+        foreach (var kind in new[] { ColdKind.Fridge, ColdKind.Freezer })
+        {
+            if (setting.Kitchen.Cold.Any(c => c.Kind == kind && c.Places > 0))
+                yield return [.. Enumerable.Range(1, MostPlaces).Select(n => new MoreCold(kind, n))];
+        }
+
+        foreach (var shift in setting.Shifts.Where(s => s.To > setting.Now).OrderBy(s => s.From))
+        {
+            // Not into somebody's night: from five in the morning, to ten at night.
+            var midnight = shift.From - (shift.From % (24 * 60 / Slot.Minutes));
+            var earlier = Enumerable.Range(1, MostHalfHours).Select(n => new MoreHours(shift.Baker, shift.From - (n * HalfHour), shift.To, shift.From, shift.To)).Where(c => c.From >= Math.Max(setting.Now, midnight + (10 * HalfHour))).ToList();
+            var later = Enumerable.Range(1, MostHalfHours).Select(n => new MoreHours(shift.Baker, shift.From, shift.To + (n * HalfHour), shift.From, shift.To)).Where(c => c.To <= midnight + (44 * HalfHour)).ToList();
+            if (earlier.Count > 0)
+                yield return earlier;
+            if (later.Count > 0)
+                yield return later;
+        }
+
+        foreach (var key in late)
+        {
+            var order = orders.First(o => o.Key == key);
+            if (order.Count > 1)
+                yield return [.. Enumerable.Range(1, order.Count - 1).Select(n => new OtherCount(key, order.Count - n))];
+            if (order.Pie.Filling.Formula.Family == FillingFamilies.CheeseStiff)
+            {
+                foreach (var formula in FillingBook.All.Where(f => f.Family == FillingFamilies.CheeseGelatine).Take(1))
+                    yield return [new OtherFilling(key, formula.Id)];
+            }
+
+            if (plan is not null && late.Count == 1)
+                yield return [.. Enumerable.Range(1, 12).Select(n => new OtherDue(key, order.Due + (n * 3))), new OtherDue(key, plan.Ready[built.Day.Batches.ToList().FindIndex(b => b.Key == key)])];
+        }
+    }
+
+    /// <summary>The least of a row that will do, found by halving: more of the same never does harm.</summary>
+    private static Remedy? Least(IReadOnlyList<Order> orders, DaySetting setting, IReadOnlyList<Change> row, SolveOptions options, CancellationToken cancel)
+    {
+        var (low, high) = (-1, row.Count - 1);
+        if (Does(orders, setting, row[high], options, cancel) is not true)
+            return null;
+
+        // What is below low is known not to do; whether that is proven is remembered.
+        var proven = true;
+        while (high - low > 1)
+        {
+            if (cancel.IsCancellationRequested)
+                return null;
+            var middle = (low + high) / 2;
+            var does = Does(orders, setting, row[middle], options, cancel);
+            if (does is true)
+                high = middle;
+            else
+                (low, proven) = (middle, does is false);
+        }
+
+        return new(row[high], proven);
+    }
+
+    /// <summary>True where nothing is late with it, false where something provably is, none where that is not known.</summary>
+    private static bool? Does(IReadOnlyList<Order> orders, DaySetting setting, Change change, SolveOptions options, CancellationToken cancel)
+    {
+        var (others, other) = change.Applied(orders, setting);
+        var built = DayBuilder.Build(others, other);
+        if (built.LeftOut.Count > 0)
+            return false;
+        using var enough = CancellationTokenSource.CreateLinkedTokenSource(cancel);
+        var solution = DaySolver.Solve(built.Day, options with { OnlyLateness = true, Known = null }, cancel: enough.Token);
+        if (solution.NoneExists)
+            return false;
+        if (solution.Plan is not { } plan)
+            return null;
+        return plan.Lateness(built.Day) == 0 ? true : solution.LatenessProven ? false : null;
+    }
+}
+
+/// <summary>What a change of the orders costs.</summary>
+/// <param name="Before">The plan as it was.</param>
+/// <param name="After">The plan with it; none where there is none.</param>
+/// <param name="Lateness">Minutes later over all orders.</param>
+/// <param name="OvenOn">Minutes more of ovens.</param>
+/// <param name="Hands">Minutes more of hands.</param>
+/// <param name="LeftOut">Orders that then cannot be made at all.</param>
+public sealed record Cost(Plan Before, Plan? After, int Lateness, int OvenOn, int Hands, IReadOnlyList<Trouble> LeftOut)
+{
+    /// <summary>What one more of an order costs, beside a plan that is known.</summary>
+    public static Cost OfOneMore(IReadOnlyList<Order> orders, DaySetting setting, Plan known, string order, SolveOptions options, CancellationToken cancel = default)
+    {
+        var before = DayBuilder.Build(orders, setting);
+        var one = orders.First(o => o.Key == order);
+        var (others, other) = new OtherCount(order, one.Count + 1).Applied(orders, setting);
+        var after = DayBuilder.Build(others, other);
+        var solution = DaySolver.Solve(after.Day, options, cancel: cancel);
+        return new(
+            known, solution.Plan,
+            solution.Plan is null ? 0 : (solution.Plan.Lateness(after.Day) - known.Lateness(before.Day)) * Slot.Minutes,
+            solution.Plan is null ? 0 : (solution.Plan.OvenOn(after.Day) - known.OvenOn(before.Day)) * Slot.Minutes,
+            (HandsOf(after.Day) - HandsOf(before.Day)) * Slot.Minutes,
+            [.. after.LeftOut.Where(t => before.LeftOut.All(l => l.Order.Key != t.Order.Key))]);
+    }
+
+    private static int HandsOf(Day day) => day.Works.Sum(w => w.IsHands ? w.Length : w.Load!.Touches.Sum(t => t.Length));
+}
