@@ -24,7 +24,10 @@ copy(from('htmx.org', 'LICENSE'), join(root, 'lib'), 'htmx.LICENSE.txt');
 copy(from('axe-core', 'axe.min.js'), tests, 'axe.min.js');
 copy(from('axe-core', 'LICENSE'), tests, 'axe.LICENSE.txt');
 
-const css = join(root, 'css', 'app.css');
-mkdirSync(dirname(css), { recursive: true });
-execFileSync(process.execPath, [from('@tailwindcss', 'cli', 'dist', 'index.mjs'), '-i', join(here, 'app.css'), '-o', css, '--minify'], { stdio: 'inherit', cwd: here });
-writeFileSync(css, readFileSync(css, 'utf8').trimEnd() + '\n');
+// The bake day's styles are a sheet of their own: only its pages fetch them.
+for (const sheet of ['app.css', 'days.css']) {
+  const css = join(root, 'css', sheet);
+  mkdirSync(dirname(css), { recursive: true });
+  execFileSync(process.execPath, [from('@tailwindcss', 'cli', 'dist', 'index.mjs'), '-i', join(here, sheet), '-o', css, '--minify'], { stdio: 'inherit', cwd: here });
+  writeFileSync(css, readFileSync(css, 'utf8').trimEnd() + '\n');
+}

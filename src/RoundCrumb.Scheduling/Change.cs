@@ -26,6 +26,7 @@ public abstract record Change
             ["count", var order, var count] when Whole(count) is > 0 and var c => new OtherCount(order, c),
             ["due", var order, var slot] when Whole(slot) is > 0 and var s => new OtherDue(order, s),
             ["fill", var order, var formula] => new OtherFilling(order, formula),
+            ["pans", var more, .. var key] when Whole(more) is > 0 and < 100 and var n && key.Length > 0 => new MorePans(string.Join(' ', key), n),
             ["ovens"] => new AllOvens(),
             _ => null,
         };
@@ -103,6 +104,25 @@ public sealed record OtherFilling(string Order, string Formula) : Change
 
     /// <inheritdoc/>
     public override string Code => $"fill {Order} {Formula}";
+}
+
+/// <summary>More of a pan: lent, or bought.</summary>
+/// <param name="Pan">Its name among the day's pans.</param>
+/// <param name="More">How many more.</param>
+public sealed record MorePans(string Pan, int More) : Change
+{
+    /// <inheritdoc/>
+    public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting) => (orders, setting with { Kitchen = With(setting.Kitchen, Pan, More) });
+
+    /// <summary>A kitchen with so many more of a pan.</summary>
+    public static Kitchen With(Kitchen kitchen, string pan, int more)
+    {
+        var first = kitchen.Pans.Select((p, i) => (p, i)).Where(x => DayBuilder.PanKey(x.p.Pan) == pan).Select(x => (int?)x.i).FirstOrDefault();
+        return first is null ? kitchen : kitchen with { Pans = [.. kitchen.Pans.Select((p, i) => i == first ? p with { Owned = p.Owned + more } : p)] };
+    }
+
+    /// <inheritdoc/>
+    public override string Code => FormattableString.Invariant($"pans {More} {Pan}");
 }
 
 /// <summary>Every oven is used.</summary>

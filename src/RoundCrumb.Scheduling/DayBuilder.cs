@@ -28,6 +28,9 @@ public sealed record DaySetting
     /// <summary>Nothing new begins before this slot.</summary>
     public int Now { get; init; }
 
+    /// <summary>Orders that are under way, whose time may have come already.</summary>
+    public IReadOnlySet<string> UnderWay { get; init; } = new HashSet<string>();
+
     /// <summary>Ovens that stay cold.</summary>
     public IReadOnlySet<string> Forbidden { get; init; } = new HashSet<string>();
 
@@ -118,9 +121,9 @@ public static class DayBuilder
     {
         var order = one.Order;
         var pan = one.Pie.Composition.Pan;
-        if (order.Due <= setting.Now)
+        if (order.Due <= setting.Now && !setting.UnderWay.Contains(order.Key))
             return new(order, TroubleKind.Past, "It was wanted before now.", 0);
-        if (!setting.Shifts.Any(s => s.To > setting.Now))
+        if (!setting.Shifts.Any(s => s.To > setting.Now) && !setting.UnderWay.Contains(order.Key))
             return new(order, TroubleKind.NoHours, "Nobody has hours in these days.", 0);
         if (one.Chain.Works.Any(w => w.Baking is { Tray: false }) && WorkChain.PerLoad(ovens, pan) == 0)
         {
@@ -239,7 +242,7 @@ public static class DayBuilder
                 var least = Slot.Up(gap.Wait.Least);
                 var most = Math.Max(Slot.Down(gap.Wait.Most), Math.Max(least, gap.IsTie ? Math.Max(1, least) : least));
                 if (gap.IsTie && works[from].Batches.Count > 1)
-                    most = Math.Max(most, 2 * AnHour);
+                    most = Math.Max(most, Slot.Down(StepConstants.JoinedStands.Usual));
                 var takes = gap.At is WaitsAt.Bench ? default : Units(gap.Holds, pan, gap.At is WaitsAt.Fridge ? fridges : freezers);
                 var next = new DayGap(from, to, least, Math.Clamp(Slot.Up(gap.Wait.Best), least, most), most, gap.At, takes, gap.IsTie);
                 if (gaps.FindIndex(g => g.From == from && g.To == to) is >= 0 and var same)

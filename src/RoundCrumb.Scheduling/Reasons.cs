@@ -27,6 +27,9 @@ public enum Binds
     /// <summary>The cold place is full.</summary>
     Cold,
 
+    /// <summary>All pans of its kind are in use.</summary>
+    Pans,
+
     /// <summary>It is wanted.</summary>
     Due,
 
@@ -88,6 +91,17 @@ public static class Reasons
         if (w.Load is { } load)
             Oven(day, plan, work, start, load, reasons);
         Cold(day, plan, work, start, reasons);
+        if (start < plan.Starts[work])
+        {
+            foreach (var b in w.Batches.Where(b => day.Batches[b].PansFrom == work))
+            {
+                var pan = day.Pans.FirstOrDefault(p => p.Pan == day.Batches[b].Pan);
+                var others = Enumerable.Range(0, day.Batches.Count).Where(o => o != b && day.Batches[o].Pan == day.Batches[b].Pan && plan.Starts[day.Batches[o].PansFrom] <= start && start < plan.Ready[o]).ToList();
+                if (pan is not null && others.Sum(o => day.Batches[o].Pies) + day.Batches[b].Pies > pan.Owned)
+                    reasons.Add(new(Binds.Pans, day.Batches[others[0]].PansFrom));
+            }
+        }
+
         return reasons;
     }
 

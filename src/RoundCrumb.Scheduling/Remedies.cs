@@ -48,6 +48,8 @@ public static class Remedies
                 yield return [.. Enumerable.Range(1, MostPlaces).Select(n => new MoreCold(kind, n))];
         }
 
+        foreach (var pan in built.Day.Pans.Where(p => built.Day.Batches.Where(b => b.Pan == p.Pan).Sum(b => b.Pies) > p.Owned))
+            yield return [.. Enumerable.Range(1, built.Day.Batches.Where(b => b.Pan == pan.Pan).Sum(b => b.Pies) - pan.Owned).Select(n => new MorePans(pan.Pan, n))];
         foreach (var shift in setting.Shifts.Where(s => s.To > setting.Now).OrderBy(s => s.From))
         {
             // Not into somebody's night: from five in the morning, to ten at night.

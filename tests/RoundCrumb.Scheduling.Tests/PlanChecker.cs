@@ -58,8 +58,8 @@ internal static class PlanChecker
                 if (minutes < gap.Wait.Least - 1)
                     wrong.Add($"{order.Key}: {chain.Works[gap.From].Label} to {chain.Works[gap.To].Label} {minutes} min, least {gap.Wait.Least:0}");
 
-                // What is made for several pies at once may stand till its turn comes: two hours.
-                var most = gap.IsTie && day.Works[at[b][gap.From]].Batches.Count > 1 ? Math.Max(120, gap.Wait.Most) : gap.Wait.Most;
+                // What is made for several pies at once may stand till its turn comes: a day.
+                var most = gap.IsTie && day.Works[at[b][gap.From]].Batches.Count > 1 ? Math.Max(24 * 60, gap.Wait.Most) : gap.Wait.Most;
                 if (minutes > Math.Max(most, gap.Wait.Least + Grid) + 1)
                     wrong.Add($"{order.Key}: {chain.Works[gap.From].Label} to {chain.Works[gap.To].Label} {minutes} min, most {gap.Wait.Most:0}");
             }

@@ -21,4 +21,5 @@ public static class StepConstants
     public static readonly Constant Stands = new("a finished crust waits for its filling", 24 * 60, 12 * 60, 48 * 60, Dimension.Time, "Airtight and dry.");
     public static readonly Constant LongestStretch = new("hands on one thing without a break", 90, 60, 120, Dimension.Time, "Then the baker looks up, and another job may go between.");
     public static readonly Constant Thaw = new("thawing dough in the fridge", 600, 480, 2880, Dimension.Time, "Overnight; thawed outside, it melts at the edge while the middle is hard.");
+    public static readonly Constant JoinedStands = new("crumb or dough made for several pies stands", 24 * 60, 12 * 60, 48 * 60, Dimension.Time, "Covered and cool; warm the crumb in the hand before it is pressed.");
 }

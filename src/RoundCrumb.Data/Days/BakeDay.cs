@@ -33,6 +33,9 @@ public sealed class BakeDay
     /// <summary>The same of the freezer.</summary>
     public int MoreFreezer { get; set; }
 
+    /// <summary>Pans lent for this day, a line each: how many, and the pan's name among the day's.</summary>
+    public string MorePans { get; set; } = "";
+
     /// <summary>The plan, as <see cref="KeptPlan"/> in JSON; empty while there is none.</summary>
     public string Plan { get; set; } = "";
 
@@ -130,7 +133,11 @@ public sealed class DayMark
 /// <param name="Runs">The ovens' runs: oven, heat, from, to.</param>
 /// <param name="LatenessProven">True when less lateness is impossible.</param>
 /// <param name="OvenOnProven">True when the ovens cannot be on for less.</param>
-public sealed record KeptPlan(string Print, Dictionary<string, int> Starts, Dictionary<string, string> Ovens, Dictionary<string, int> Ready, List<KeptRun> Runs, bool LatenessProven, bool OvenOnProven);
+public sealed record KeptPlan(string Print, Dictionary<string, int> Starts, Dictionary<string, string> Ovens, Dictionary<string, int> Ready, List<KeptRun> Runs, bool LatenessProven, bool OvenOnProven)
+{
+    /// <summary>What would make it possible, where something is late; none where nobody has looked yet.</summary>
+    public List<KeptRemedy>? Remedies { get; init; }
+}
 
 /// <summary>A run as it is kept.</summary>
 public sealed record KeptRun(string Oven, int Heat, int From, int To);

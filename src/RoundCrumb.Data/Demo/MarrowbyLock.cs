@@ -6,6 +6,7 @@ using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Records;
 using RoundCrumb.Data.Bakes;
+using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pans;
 using RoundCrumb.Data.Pies;
@@ -48,7 +49,7 @@ public static class MarrowbyLock
     /// <summary>The rack of the tea room, four kinds on it of its own.</summary>
     private static IReadOnlyList<(string Pan, int Owned)> Rack { get; } =
     [
-        ("pan=plate-20", 2), ("pan=plate-23", 4), ("pan=deep-plate-24", 1), ("pan=plate-28", 1), ("pan=tart-20", 2), ("pan=tart-23", 3), ("pan=tart-25", 2), ("pan=tartlet-8", 24),
+        ("pan=plate-20", 2), ("pan=plate-23", 5), ("pan=deep-plate-24", 1), ("pan=plate-28", 1), ("pan=tart-20", 2), ("pan=tart-23", 3), ("pan=tart-25", 2), ("pan=tartlet-8", 48),
         ("pan=tartlet-10", 12), ("pan=oblong-35", 2), ("pan=springform-18", 1), ("pan=springform-20", 2), ("pan=springform-23", 1), ("pan=tray-28", 2), ("pan=ramekin-9", 8), ("pan=wells-12", 2),
         ("pan=square-20", 1), ("pan=pot-120", 24), (CompositionAddress.WritePan(new(PanCupboard.OwnId, "10 cm ring, steel", PanKind.Ring, PanMaterial.BrightAluminium, new(100), new(100), new(30))), 8),
         (CompositionAddress.WritePan(new(PanCupboard.OwnId, "20 cm perforated ring", PanKind.Ring, PanMaterial.PerforatedSteel, new(200), new(200), new(22))), 3),
@@ -104,10 +105,17 @@ public static class MarrowbyLock
         context.KitchenColds.AddRange(
             new KitchenCold { Name = "Tall fridge", Kind = ColdKind.Fridge, Places = 8, Widest = 300 },
             new KitchenCold { Name = "Chest freezer", Kind = ColdKind.Freezer, Places = 5, Widest = 360 });
-        context.KitchenRooms.Add(new KitchenRoom { Celsius = 22 });
+        context.KitchenRooms.Add(new KitchenRoom { Celsius = 22, Burners = 4, Mixers = 1, Processors = 1 });
+        context.KitchenBakers.AddRange(
+            new KitchenBaker { Name = "Early baker", Week = "06:00–14:00;;06:00–14:00;06:00–14:00;06:00–14:00;05:30–13:30;" },
+            new KitchenBaker { Name = "Late baker", Week = ";10:00–17:00;10:00–17:00;10:00–17:00;10:00–18:00;07:00–15:00;" });
         foreach (var part in MarrowbyParts.All)
             context.Parts.Add(MarrowbyParts.Make(part, now, read));
         await context.SaveChangesAsync(cancel);
+
+        var pies = await context.Pies.ToListAsync(cancel);
+        var weekend = Saturday(now, clock.LocalTimeZone, pies);
+        context.BakeDays.AddRange(weekend, Wednesday(weekend.From.AddDays(2), now, pies));
 
         // Pies of the house's own parts, by the numbers these have been given.
         var numbers = await context.Parts.ToDictionaryAsync(p => p.Name, p => p.Id, cancel);
@@ -121,6 +129,48 @@ public static class MarrowbyLock
         await context.SaveChangesAsync(cancel);
         return true;
     }
+
+    /// <summary>Thursday to Saturday: the Saturday counter, forty tartlets for a christening, and the village hall's tea.</summary>
+    private static BakeDay Saturday(DateTimeOffset now, TimeZoneInfo zone, IReadOnlyList<SavedPie> pies)
+    {
+        var today = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(now, zone).DateTime);
+        var thursday = today.AddDays(1);
+        while (thursday.DayOfWeek is not DayOfWeek.Thursday)
+            thursday = thursday.AddDays(1);
+        var saturday = thursday.AddDays(2);
+        var day = new BakeDay { Name = "Saturday: counter, christening, village hall", From = thursday, Days = 3, SavedAt = now };
+        void Take(string name, int count, int hour, int minute, string notes) => day.Orders.Add(new DayOrder
+        {
+            PieId = pies.First(p => p.Name == name).Id,
+            Name = name,
+            Address = pies.First(p => p.Name == name).Address,
+            Count = count,
+            Due = saturday.ToDateTime(new TimeOnly(hour, minute)),
+            Notes = notes,
+        });
+        Take("Malt custard cream pie", 2, 9, 30, "Counter");
+        Take("Plum almond tart", 2, 9, 30, "Counter");
+        Take("Coffee cream pie on crumb", 1, 9, 30, "Counter");
+        day.Orders.Add(new DayOrder { Name = "Lemon curd tartlets", Address = Tartlets, Count = 40, Due = saturday.ToDateTime(new TimeOnly(11, 0)), Notes = "Christening: fetched in four boxes of ten" });
+        Take("Lemon cheese tart for the village hall", 2, 15, 0, "Village-hall tea");
+        Take("Gooseberry crumble pie", 2, 15, 0, "Village-hall tea, served cool");
+        return day;
+    }
+
+    /// <summary>The Wednesday after: more than one day holds, kept to show what a plan says then.</summary>
+    private static BakeDay Wednesday(DateOnly saturday, DateTimeOffset now, IReadOnlyList<SavedPie> pies)
+    {
+        var day = new BakeDay { Name = "Wednesday market, at short notice", From = saturday.AddDays(4), Days = 1, SavedAt = now.AddMinutes(-5) };
+        foreach (var (name, count, hour, notes) in new[] { ("Malt custard cream pie", 2, 13, "Market stall"), ("Raspberry yoghurt pie", 2, 12, "Market stall"), ("Blood-orange tart", 2, 14, "The bookshop") })
+        {
+            var pie = pies.First(p => p.Name == name);
+            day.Orders.Add(new DayOrder { PieId = pie.Id, Name = name, Address = pie.Address, Count = count, Due = day.From.ToDateTime(new TimeOnly(hour, 0)), Notes = notes });
+        }
+
+        return day;
+    }
+
+    private static readonly string Tartlets = Whole("pan=tartlet-8&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=sharp-lemon&make=exact&top=none&ahead=6&topped=0");
 
     private static Bake Made(int pie, int count, DateTimeOffset at, BakeEntry? entry) => new()
     {

@@ -135,6 +135,10 @@ namespace RoundCrumb.Data.Migrations
                     b.Property<int>("MoreFridge")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("MorePans")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
                     b.Property<string>("Name")
                         .IsRequired()
                         .HasMaxLength(60)

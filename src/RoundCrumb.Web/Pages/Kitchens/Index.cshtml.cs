@@ -41,6 +41,28 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
     /// <summary>A cold place that was just put away and can be brought back.</summary>
     public int? GoneCold { get; private set; }
 
+    /// <summary>A baker who was just put away and can be brought back.</summary>
+    public int? GoneBaker { get; private set; }
+
+    /// <summary>The days of a week, Monday first.</summary>
+    public static IReadOnlyList<string> Weekdays { get; } = ["Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday"];
+
+    /// <summary>A baker's week in a line, days of the same hours together.</summary>
+    public static string WeekOf(Baker baker)
+    {
+        var parts = new List<string>();
+        for (var d = 0; d < 7;)
+        {
+            var (from, hours) = (d, baker.Week[d]);
+            while (d < 7 && baker.Week[d] == hours)
+                d++;
+            if (hours is { } h)
+                parts.Add((d - from == 1 ? Weekdays[from][..3] : $"{Weekdays[from][..3]}–{Weekdays[d - 1][..3]}") + " " + h);
+        }
+
+        return parts.Count == 0 ? "no hours" : string.Join(", ", parts);
+    }
+
     /// <summary>The room's warmth as typed, where it could not be used.</summary>
     public string? RoomTyped { get; private set; }
 
@@ -90,9 +112,9 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
     }
 
     /// <summary>Shows the rack.</summary>
-    public async Task OnGetAsync(int? gone, int? goneOven, int? goneCold, CancellationToken cancel)
+    public async Task OnGetAsync(int? gone, int? goneOven, int? goneCold, int? goneBaker, CancellationToken cancel)
     {
-        (Gone, GoneOven, GoneCold) = (gone, goneOven, goneCold);
+        (Gone, GoneOven, GoneCold, GoneBaker) = (gone, goneOven, goneCold, goneBaker);
         await ShowAsync(cancel);
     }
 
@@ -156,12 +178,13 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
         var width = Length("width");
         var depth = Length("depth");
         var shelves = Whole("shelves", 1, 12, "shelves");
+        var warm = Typed("warm").Length == 0 ? (int)OvenConstants.WarmUp.Usual : Whole("warm", 0, 120, "minutes");
         var hot = 0.0;
         if (!BakersNumber.TryRead(Typed("hot").Length == 0 ? "0" : Typed("hot"), out hot, out var unit) || unit is not ("" or "°" or "°c" or "c" or "°f" or "f") || Math.Abs(Celsius(hot)) > 60)
             _equipmentTroubles["hot"] = $"How much hotter than its dial says: {Shown.Say(new Quantity(-60, Dimension.HeatDifference))} to {Shown.Say(new Quantity(60, Dimension.HeatDifference))}.";
         if (_equipmentTroubles.Count > 0)
             return await AgainAsync(cancel);
-        return await kitchen.SaveAsync(id, new Oven("", name, width, depth, shelves, Typed("fan").Length > 0, Math.Round(Celsius(hot), 1)), cancel) ? Redirect("/kitchen#equipment") : NotFound();
+        return await kitchen.SaveAsync(id, new Oven("", name, width, depth, shelves, Typed("fan").Length > 0, Math.Round(Celsius(hot), 1)) { WarmUp = warm }, cancel) ? Redirect("/kitchen#equipment") : NotFound();
 
         double Celsius(double typed) => Fahrenheit ? typed * 5 / 9 : typed;
     }
@@ -196,6 +219,44 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
     /// <summary>Brings a cold place back.</summary>
     public async Task<IActionResult> OnPostColdBackAsync(int id, CancellationToken cancel) =>
         await kitchen.PutColdAwayAsync(id, away: false, cancel) ? Redirect("/kitchen#equipment") : NotFound();
+
+    /// <summary>Puts a baker in, or changes their week.</summary>
+    public async Task<IActionResult> OnPostBakerAsync(int? id, CancellationToken cancel)
+    {
+        Keep();
+        var name = Named();
+        if (name.Length > KitchenBaker.LongestName)
+            _equipmentTroubles["name"] = $"{KitchenBaker.LongestName} characters at most.";
+        var week = new Hours?[7];
+        for (var d = 0; d < 7; d++)
+        {
+            if (!Hours.TryRead(Typed($"day{d}"), out week[d]))
+                _equipmentTroubles[$"day{d}"] = "From and to, such as 06:00–15:00; to comes after from.";
+        }
+
+        if (_equipmentTroubles.Count > 0)
+            return await AgainAsync(cancel);
+        return await kitchen.SaveAsync(id, name, week, cancel) ? Redirect("/kitchen#bakers") : NotFound();
+    }
+
+    /// <summary>Puts a baker away.</summary>
+    public async Task<IActionResult> OnPostBakerAwayAsync(int id, CancellationToken cancel) =>
+        await kitchen.PutBakerAwayAsync(id, away: true, cancel) ? Redirect($"/kitchen?goneBaker={id}#bakers") : NotFound();
+
+    /// <summary>Brings a baker back.</summary>
+    public async Task<IActionResult> OnPostBakerBackAsync(int id, CancellationToken cancel) =>
+        await kitchen.PutBakerAwayAsync(id, away: false, cancel) ? Redirect("/kitchen#bakers") : NotFound();
+
+    /// <summary>Says how many burners and machines there are.</summary>
+    public async Task<IActionResult> OnPostToolsAsync(CancellationToken cancel)
+    {
+        Keep();
+        var (burners, mixers, processors) = (Whole("burners", 1, 20, "burners"), Whole("mixers", 1, 10, "mixers"), Whole("processors", 0, 10, "processors"));
+        if (_equipmentTroubles.Count > 0)
+            return await AgainAsync(cancel);
+        await kitchen.ToolsAsync(burners, mixers, processors, cancel);
+        return Redirect("/kitchen#tools");
+    }
 
     /// <summary>Says how warm the room is.</summary>
     public async Task<IActionResult> OnPostRoomAsync(string? room, CancellationToken cancel)

@@ -11,7 +11,7 @@ using RoundCrumb.Data;
 namespace RoundCrumb.Data.Migrations
 {
     [DbContext(typeof(RoundCrumbContext))]
-    [Migration("20261125193419_BakeDays")]
+    [Migration("20261125195259_BakeDays")]
     partial class BakeDays
     {
         /// <inheritdoc />
@@ -137,6 +137,10 @@ namespace RoundCrumb.Data.Migrations
 
                     b.Property<int>("MoreFridge")
                         .HasColumnType("INTEGER");
+
+                    b.Property<string>("MorePans")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
 
                     b.Property<string>("Name")
                         .IsRequired()

@@ -53,6 +53,7 @@ namespace RoundCrumb.Data.Migrations
                     Apart = table.Column<string>(type: "TEXT", nullable: false),
                     MoreFridge = table.Column<int>(type: "INTEGER", nullable: false),
                     MoreFreezer = table.Column<int>(type: "INTEGER", nullable: false),
+                    MorePans = table.Column<string>(type: "TEXT", nullable: false),
                     Plan = table.Column<string>(type: "TEXT", nullable: false),
                     SavedAt = table.Column<long>(type: "INTEGER", nullable: false),
                     Version = table.Column<int>(type: "INTEGER", nullable: false),

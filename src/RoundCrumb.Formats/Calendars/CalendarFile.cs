@@ -1,0 +1,73 @@
+using Ical.Net;
+using Ical.Net.CalendarComponents;
+using Ical.Net.DataTypes;
+using Ical.Net.Serialization;
+
+namespace RoundCrumb.Formats.Calendars;
+
+/// <summary>One thing in a calendar.</summary>
+/// <param name="Uid">Never changes for the same thing, so that sending it again changes what is there.</param>
+/// <param name="Title">What it is called.</param>
+/// <param name="Words">What to do.</param>
+/// <param name="Start">When it begins.</param>
+/// <param name="End">When it ends.</param>
+/// <param name="Where">Where, or who.</param>
+/// <param name="WarnBefore">Minutes before it begins that the calendar speaks up; none to leave it silent.</param>
+public sealed record CalendarEntry(string Uid, string Title, string Words, DateTimeOffset Start, DateTimeOffset End, string Where, int? WarnBefore);
+
+/// <summary>A calendar that was read.</summary>
+/// <param name="Entries">What is in it, each with the moment it begins.</param>
+/// <param name="Trouble">Why it could not be read; empty where it could.</param>
+public sealed record ReadCalendar(IReadOnlyList<(string Uid, string Title, DateTimeOffset Start)> Entries, string Trouble);
+
+/// <summary>Writes and reads calendars (iCalendar, RFC 5545).</summary>
+public static class CalendarFile
+{
+    /// <summary>Writes a calendar.</summary>
+    /// <param name="name">What it is called.</param>
+    /// <param name="entries">What goes in.</param>
+    /// <param name="version">Counts up at every change, so that a calendar knows which is the newer.</param>
+    /// <param name="stamp">When it was written.</param>
+    public static string Write(string name, IEnumerable<CalendarEntry> entries, int version, DateTimeOffset stamp)
+    {
+        var calendar = new Calendar { ProductId = "-//Round Crumb//Bake day//EN", Method = "PUBLISH" };
+        calendar.AddProperty("X-WR-CALNAME", name);
+        foreach (var entry in entries)
+        {
+            var one = new CalendarEvent
+            {
+                Uid = entry.Uid,
+                Summary = entry.Title,
+                Description = entry.Words,
+                Location = entry.Where,
+                Start = Utc(entry.Start),
+                End = Utc(entry.End),
+                DtStamp = Utc(stamp),
+                Sequence = version,
+            };
+            if (entry.WarnBefore is { } minutes)
+                one.Alarms.Add(new Alarm { Action = AlarmAction.Display, Description = entry.Title, Trigger = new Trigger(Duration.FromMinutes(-minutes)) });
+            calendar.Events.Add(one);
+        }
+
+        return new CalendarSerializer().SerializeToString(calendar)!;
+    }
+
+    /// <summary>Reads a calendar. What is in it without a name or a beginning is passed over.</summary>
+    public static ReadCalendar Read(string text)
+    {
+        try
+        {
+            if (Calendar.Load(text) is not { } calendar)
+                return new([], "There is no calendar in that file.");
+            var entries = calendar.Events.Where(e => e.Uid is { Length: > 0 } && e.Start is { HasTime: true }).Select(e => (e.Uid!, e.Summary ?? "", new DateTimeOffset(e.Start!.AsUtc, TimeSpan.Zero))).ToList();
+            return entries.Count == 0 ? new([], "There are no events in that file.") : new(entries, "");
+        }
+        catch (Exception e) when (e is System.Runtime.Serialization.SerializationException or ArgumentException or FormatException or InvalidOperationException or NullReferenceException or IndexOutOfRangeException or TimeZoneNotFoundException)
+        {
+            return new([], "That file is not a calendar that can be read.");
+        }
+    }
+
+    private static CalDateTime Utc(DateTimeOffset moment) => new(moment.UtcDateTime, "UTC");
+}

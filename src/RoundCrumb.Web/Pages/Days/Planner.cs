@@ -1,0 +1,154 @@
+using System.Collections.Concurrent;
+using RoundCrumb.Data.Days;
+using RoundCrumb.Scheduling;
+
+namespace RoundCrumb.Web.Pages.Days;
+
+/// <summary>One day being put on the clock.</summary>
+public sealed class PlanningJob
+{
+    private readonly Lock _lock = new();
+    private readonly List<Progress> _steps = [];
+    private readonly List<Remedy> _remedies = [];
+
+    internal CancellationTokenSource Stop { get; } = new();
+
+    /// <summary>Seconds that it may take.</summary>
+    public required double Seconds { get; init; }
+
+    public required DateTimeOffset Since { get; init; }
+
+    /// <summary>What is solved.</summary>
+    public required BuiltDay Built { get; init; }
+
+    /// <summary>True once nothing more will come.</summary>
+    public bool Over { get; internal set; }
+
+    /// <summary>True while it is looked for what would make the day possible.</summary>
+    public bool LooksForRemedies { get; internal set; }
+
+    /// <summary>Why there is no plan; empty where there is one.</summary>
+    public string Trouble { get; internal set; } = "";
+
+    /// <summary>The plans so far, each better than the one before.</summary>
+    public IReadOnlyList<Progress> Steps
+    {
+        get
+        {
+            lock (_lock)
+                return [.. _steps];
+        }
+    }
+
+    /// <summary>The remedies so far.</summary>
+    public IReadOnlyList<Remedy> Remedies
+    {
+        get
+        {
+            lock (_lock)
+                return [.. _remedies];
+        }
+    }
+
+    internal void Better(Progress step)
+    {
+        lock (_lock)
+            _steps.Add(step);
+    }
+
+    internal void Found(Remedy remedy)
+    {
+        lock (_lock)
+            _remedies.Add(remedy);
+    }
+}
+
+/// <summary>Puts days on the clock in the background, one at a time, and keeps what comes of it.</summary>
+public sealed partial class Planner(IServiceScopeFactory scopes, TimeProvider clock, ILogger<Planner> log) : IDisposable
+{
+    private readonly ConcurrentDictionary<int, PlanningJob> _jobs = new();
+    private readonly SemaphoreSlim _one = new(1);
+
+    /// <summary>The job of a day that is not over; none where there is none.</summary>
+    public PlanningJob? Running(int day) => _jobs.TryGetValue(day, out var job) && !job.Over ? job : null;
+
+    /// <summary>What the last job of a day had to say; empty where it had nothing.</summary>
+    public string TroubleOf(int day) => _jobs.TryGetValue(day, out var job) ? job.Trouble : "";
+
+    /// <summary>Begins to plan a day; one that is already being planned is stopped first.</summary>
+    /// <param name="open">The day.</param>
+    /// <param name="seconds">How long it may take.</param>
+    /// <param name="near">True to change as little of the known plan as can be.</param>
+    /// <param name="undo">What to do when there is no plan at all: take back what was asked.</param>
+    public PlanningJob Begin(OpenDay open, double seconds, bool near, Func<DayBook, Task>? undo = null)
+    {
+        Halt(open.Kept.Id);
+        var built = DayDesk.FromNow(open);
+        var job = new PlanningJob { Seconds = seconds, Since = clock.GetUtcNow(), Built = built };
+        _jobs[open.Kept.Id] = job;
+        _ = Task.Run(() => RunAsync(open, built, job, near, undo));
+        return job;
+    }
+
+    /// <summary>Stops planning; the best plan so far is kept.</summary>
+    public void Halt(int day)
+    {
+        if (_jobs.TryGetValue(day, out var job) && !job.Over)
+            job.Stop.Cancel();
+    }
+
+    private async Task RunAsync(OpenDay open, BuiltDay built, PlanningJob job, bool near, Func<DayBook, Task>? undo)
+    {
+        await _one.WaitAsync();
+        try
+        {
+            var options = new SolveOptions { Seconds = job.Seconds, Known = KnownFor(open, built), StayNear = near };
+            var solution = DaySolver.Solve(built.Day, options, job.Better, job.Stop.Token);
+            if (solution.Plan is not { } plan)
+            {
+                job.Trouble = solution.NoneExists ? "There is no such day, however late: what was asked cannot be." : job.Stop.IsCancellationRequested ? "" : "No plan was found in the time. Give it longer, or make the day easier.";
+                if (undo is not null)
+                {
+                    await using var scope = scopes.CreateAsyncScope();
+                    await undo(scope.ServiceProvider.GetRequiredService<DayBook>());
+                }
+
+                return;
+            }
+
+            var kept = OpenDay.Keep(built, plan, solution.LatenessProven, solution.OvenOnProven) with { Print = OpenDay.PrintOf(open.Built) };
+            await KeepAsync(open.Kept.Id, kept);
+            if (plan.Lateness(built.Day) > 0 && !job.Stop.IsCancellationRequested)
+            {
+                job.LooksForRemedies = true;
+                var remedies = Remedies.Find(open.Orders, built.Setting, plan, new SolveOptions { Seconds = 1.5 }, job.Found, job.Stop.Token);
+                await KeepAsync(open.Kept.Id, kept with { Remedies = [.. remedies.Select(r => new KeptRemedy(r.Change.Code, r.IsLeast))] });
+            }
+        }
+        catch (Exception e)
+        {
+            Failed(log, open.Kept.Id, e);
+            job.Trouble = "Something went wrong while planning; the day is as it was.";
+        }
+        finally
+        {
+            job.Over = true;
+            _one.Release();
+        }
+    }
+
+    /// <summary>The plan to begin from, where every work of the day is in it.</summary>
+    private static Plan? KnownFor(OpenDay open, BuiltDay built) => open.KeptPlan is { } kept ? OpenDay.Fit(built.Day, kept) : null;
+
+    private async Task KeepAsync(int id, KeptPlan plan)
+    {
+        await using var scope = scopes.CreateAsyncScope();
+        await scope.ServiceProvider.GetRequiredService<DayDesk>().KeepAsync(id, plan);
+    }
+
+    [LoggerMessage(Level = LogLevel.Error, Message = "Planning day {Day} failed.")]
+    private static partial void Failed(ILogger logger, int day, Exception exception);
+
+    /// <inheritdoc/>
+    public void Dispose() => _one.Dispose();
+}
