@@ -56,6 +56,7 @@ public sealed class DaySolver
     private readonly HashSet<int> _none = [];
     private readonly Random _random;
     private Plan? _best;
+    private Plan? _hint;
     private (int Lateness, int OvenOn) _standing = (int.MaxValue, int.MaxValue);
     private bool _latenessProven;
     private bool _ovenProven;
@@ -78,10 +79,9 @@ public sealed class DaySolver
     {
         if (_day.Batches.Count == 0)
             return new(new([], [], [], []), false, true, true);
-        _best = _options.Known;
-        if (_best is not null && _best.Ready.Any(r => r < 0))
-            _best = null;
-        var known = _best;
+
+        // A plan that is known is a hint and no more: what was pinned since may have made it wrong.
+        var known = _hint = _options.Known;
         var large = _day.Batches.Count > Small;
         if (!large)
         {
@@ -90,16 +90,16 @@ public sealed class DaySolver
                 return new(null, true, false, false);
             _latenessProven = first is CpSolverStatus.Optimal;
         }
-        else if (known is null)
+        else
         {
-            if (!Construct())
+            if (known is not null)
+                _latenessProven = Run(Whole(Aim.Lateness), Left * 0.4) is CpSolverStatus.Optimal;
+            if (_best is null && !Construct())
                 return new(null, false, false, false);
         }
 
         if (_best is null)
             return new(null, false, false, false);
-        if (known is not null && large)
-            Run(Whole(Aim.Lateness) with { Known = known }, Left * 0.4);
         Report();
         if (!_latenessProven && _standing.Lateness == 0)
             _latenessProven = true;
@@ -133,7 +133,7 @@ public sealed class DaySolver
         return new(_best, false, _latenessProven, _ovenProven);
     }
 
-    private Scope Whole(Aim aim) => new() { Aim = aim, Out = _none, Frozen = _none, Known = _best };
+    private Scope Whole(Aim aim) => new() { Aim = aim, Out = _none, Frozen = _none, Known = _best ?? _hint };
 
     /// <summary>By deadline, three at a time, the earlier ones staying where they are; where that does not go, some of them are let go again.</summary>
     private bool Construct()
@@ -182,7 +182,7 @@ public sealed class DaySolver
             placed.UnionWith(next);
         }
 
-        Take(plan!);
+        Take(plan!, Aim.Lateness);
         return true;
     }
 
@@ -267,9 +267,12 @@ public sealed class DaySolver
         return sum;
     }
 
-    private void Take(Plan plan)
+    private void Take(Plan plan, Aim aim)
     {
-        var standing = (plan.Lateness(_day), plan.OvenOn(_day));
+        // On its way a solve may pass through plans that are worse in what it does not aim at.
+        var standing = (Lateness: plan.Lateness(_day), OvenOn: plan.OvenOn(_day));
+        if (_best is not null && aim is not Aim.Nearness && (standing.Lateness, standing.OvenOn).CompareTo((_standing.Lateness, _standing.OvenOn)) > 0)
+            return;
         _best = plan;
         if (standing == _standing)
             return;
@@ -294,7 +297,7 @@ public sealed class DaySolver
                 ? FormattableString.Invariant($"num_workers:1 random_seed:{_options.Seed} max_deterministic_time:{seconds} ")
                 : FormattableString.Invariant($"num_workers:{_options.Workers} random_seed:{_options.Seed} max_time_in_seconds:{seconds:0.###} "),
         };
-        using var callback = new Solutions(model, take ?? Take);
+        using var callback = new Solutions(model, take ?? (p => Take(p, scope.Aim)));
         using var stop = _cancel.Register(solver.StopSearch);
         var status = solver.Solve(model.Model, callback);
         if (status is CpSolverStatus.ModelInvalid)

@@ -75,7 +75,7 @@ public sealed class EquipmentTests
         var baker = kitchen.Baker();
         const string Six = "/crusts?crust=butter-flaky&p=plate-23&many=6&cold=6";
         AsRead(await baker.PageAsync(Six)).ShouldContain("Your freezer takes 5 of these at once");
-        AsRead(await baker.PageAsync(Six)).ShouldContain("You have 4 of these: freeze the first ones hard, lift them out, and line again");
+        AsRead(await baker.PageAsync(Six)).ShouldContain("You have 5 of these: freeze the first ones hard, lift them out, and line again");
         await baker.SendAsync("/kitchen", "/kitchen?handler=Cold", ("form", "cold"), ("name", "Cellar freezer"), ("places", "4"), ("widest", "400"), ("freezer", "1"));
         AsRead(await baker.PageAsync(Six)).ShouldNotContain("Your freezer takes");
 

@@ -41,7 +41,10 @@ public class LayerTests
     public void Formats_leans_on_core_alone_of_ours() => Ours(Formats).ShouldBe(["RoundCrumb.Core"]);
 
     [Fact]
-    public void Web_leans_on_core_data_and_formats() => Ours(Web).ShouldBe(["RoundCrumb.Core", "RoundCrumb.Data", "RoundCrumb.Formats"]);
+    public void Scheduling_leans_on_core_alone_of_ours() => Ours(typeof(Scheduling.Day).Assembly).ShouldBe(["RoundCrumb.Core"]);
+
+    [Fact]
+    public void Web_leans_on_all() => Ours(Web).ShouldBe(["RoundCrumb.Core", "RoundCrumb.Data", "RoundCrumb.Formats", "RoundCrumb.Scheduling"]);
 
     private static IEnumerable<string> Ours(Assembly assembly) =>
         assembly.GetReferencedAssemblies().Select(a => a.Name!).Where(n => n.StartsWith("RoundCrumb.", StringComparison.Ordinal)).Order();

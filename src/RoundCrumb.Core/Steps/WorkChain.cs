@@ -238,7 +238,7 @@ public sealed record WorkChain(
                 : shell ? new(0, 0, StepConstants.Stands.Usual)
                 : new MinuteRange(0, 0, step.Part is Part.Topping ? StepConstants.ColdIn.Usual : StepConstants.AtHand.Usual);
             var inPan = _pansFrom is { } pans && tail.Work >= pans && from.Part is not Part.Filling;
-            _gaps.Add(new(tail.Work, to, wait, tail.At, !tail.Waited, tail.At is WaitsAt.Bench ? default : inPan ? new(from.Pies, 0) : new(0, 1)));
+            _gaps.Add(new(tail.Work, to, wait, tail.At, !tail.Waited, tail.At is WaitsAt.Bench ? default : inPan ? new(Math.Min(from.Pies, _works[to].Pies), 0) : new(0, 1)));
         }
 
         private void Bake(int i, bool beside)

@@ -1,0 +1,132 @@
+using RoundCrumb.Core.Kitchens;
+using static RoundCrumb.Scheduling.Tests.Days;
+
+namespace RoundCrumb.Scheduling.Tests;
+
+public class RemedyTests
+{
+    private static IReadOnlyList<Remedy> Find(DaySetting setting, params Order[] orders)
+    {
+        var (_, solution) = Solve(setting, orders);
+        solution.Plan.ShouldNotBeNull();
+        return Remedies.Find(orders, setting, solution.Plan, Repeatable with { Seconds = 2 }, cancel: TestContext.Current.CancellationToken);
+    }
+
+    private static void DoesIt(Remedy remedy, DaySetting setting, params Order[] orders)
+    {
+        var (others, other) = remedy.Change.Applied(orders, setting);
+        var built = DayBuilder.Build(others, other);
+        var plan = DaySolver.Solve(built.Day, Repeatable, cancel: TestContext.Current.CancellationToken).Plan.ShouldNotBeNull();
+        plan.Lateness(built.Day).ShouldBe(0, remedy.Change.Code);
+        PlanChecker.Check(built, plan).ShouldBeEmpty();
+
+        // And it is known again from its few words.
+        Change.Read(remedy.Change.Code).ShouldBe(remedy.Change);
+    }
+
+    [Fact]
+    public void A_fridge_too_small_by_one_asks_for_one_place()
+    {
+        // Two cheese tarts and two custard pies, all due cold at ten: four places, and the fridge has three.
+        var setting = Setting(Kitchen(fridge: 3));
+        Order[] orders = [Order("a", LemonCheese, 2, At(1, 10)), Order("b", Malt, 2, At(1, 10))];
+        var remedies = Find(setting, orders);
+        var cold = remedies.Single(r => r.Change is MoreCold { Kind: ColdKind.Fridge });
+        cold.Change.ShouldBe(new MoreCold(ColdKind.Fridge, 1));
+        cold.IsLeast.ShouldBeTrue();
+        foreach (var remedy in remedies)
+            DoesIt(remedy, setting, orders);
+        remedies.ShouldContain(r => r.Change is OtherCount);
+    }
+
+    [Fact]
+    public void Too_little_time_asks_for_an_earlier_start_or_a_later_hour_and_no_more_of_it_than_it_takes()
+    {
+        // One day only: a custard pie from six in the morning is ready at one at the soonest (hands 85 min, rests 20 + 60
+        // + 30 + 30, 45 in the oven, 180 to set, on the grid). It is wanted half an hour before.
+        var setting = Setting(days: 1);
+        Order[] orders = [Order("a", Malt, 1, At(0, 12.5))];
+        var remedies = Find(setting, orders);
+        var earlier = remedies.Single(r => r.Change is MoreHours { Baker: 0 } h && h.From < h.Was);
+        earlier.IsLeast.ShouldBeTrue();
+        foreach (var remedy in remedies)
+            DoesIt(remedy, setting, orders);
+
+        // Half an hour less of it would not do.
+        var hours = (MoreHours)earlier.Change;
+        var (others, other) = (hours with { From = hours.From + 6 }).Applied(orders, setting);
+        var (built, less) = Solve(other, [.. others]);
+        if (hours.From + 6 < hours.Was)
+            less.Plan!.Lateness(built.Day).ShouldBeGreaterThan(0);
+        remedies.ShouldContain(r => r.Change is OtherDue);
+    }
+
+    [Fact]
+    public void Pans_that_are_wanted_twice_over_ask_for_more_of_them()
+    {
+        var setting = Setting(Kitchen(plates: 3), days: 1);
+        Order[] orders = [Order("a", Malt, 2, At(0, 15)), Order("b", Coffee, 2, At(0, 15))];
+        var remedies = Find(setting, orders);
+        var pans = remedies.Single(r => r.Change is MorePans);
+        ((MorePans)pans.Change).More.ShouldBe(1);
+        DoesIt(pans, setting, orders);
+    }
+
+    [Fact]
+    public void An_overnight_set_gives_way_to_gelatine()
+    {
+        var setting = Setting(days: 1);
+        Order[] orders = [Order("a", "pan=springform-20&crust=plain-crumb&bake=chilled&fill=honey-cheese&make=exact&line=22&top=none", 1, At(0, 14))];
+        var remedies = Find(setting, orders);
+        if (orders[0].Pie.Filling.Formula.Family == Core.Fillings.FillingFamilies.CheeseStiff)
+            remedies.ShouldContain(r => r.Change is OtherFilling);
+        foreach (var remedy in remedies)
+            DoesIt(remedy, setting, orders);
+    }
+
+    [Fact]
+    public void A_cold_oven_is_the_first_thing_to_ask_for()
+    {
+        // Four shells in the small oven alone are load after load; the soonest hour that both ovens make is too soon for it.
+        var setting = Setting(Kitchen(plates: 8), days: 1);
+        var alone = setting with { Forbidden = new HashSet<string> { "big" } };
+        for (var hour = 13.0; hour < 16; hour += 0.25)
+        {
+            Order[] orders = [Order("a", Malt, 4, At(0, hour))];
+            var (both, solved) = Solve(setting, orders);
+            if (solved.Plan!.Lateness(both.Day) > 0)
+                continue;
+            var remedies = Find(alone, orders);
+            remedies[0].Change.ShouldBe(new AllOvens());
+            DoesIt(remedies[0], alone, orders);
+            return;
+        }
+
+        Assert.Fail("Both ovens never make it.");
+    }
+
+    [Fact]
+    public void One_more_pie_says_what_it_costs()
+    {
+        Order[] orders = [Order("a", Malt, 2, At(1, 12)), Order("b", Walnut, 1, At(1, 14))];
+        var (_, solution) = Solve(Setting(), orders);
+        var cost = Cost.OfOneMore(orders, Setting(), solution.Plan!, "a", Repeatable, TestContext.Current.CancellationToken);
+        cost.After.ShouldNotBeNull();
+        cost.Lateness.ShouldBe(0);
+        cost.Hands.ShouldBeGreaterThan(0);
+
+        // The seventh of six plates cannot be had at all, and it says so.
+        Order[] full = [Order("a", Malt, 6, At(1, 12))];
+        var (_, six) = Solve(Setting(), full);
+        Cost.OfOneMore(full, Setting(), six.Plan!, "a", Repeatable, TestContext.Current.CancellationToken).LeftOut.Single().Kind.ShouldBe(TroubleKind.NoPans);
+    }
+
+    [Theory]
+    [InlineData("")]
+    [InlineData("cold Fridge 0")]
+    [InlineData("count a -1")]
+    [InlineData("hours 0 20 10 0 0")]
+    [InlineData("nothing such")]
+    [InlineData("pans 2")]
+    public void Nonsense_is_no_change(string code) => Change.Read(code).ShouldBeNull();
+}
