@@ -17,6 +17,7 @@ public sealed class EveryScreenTests(TeaRoom room)
         "/compose?pie=20", "/compose?pie=21", "/above?pan=tart-23&crust=sweet-short&bake=steady&top=laid-strawberry-halves", "/above?pan=oblong-35&crust=sweet-short&top=icing&top-laid=lattice&top-nozzle=90",
         "/above?pan=tartlet-8&crust=sweet-short&top=laid-pear-halves", "/above?top=icing", "/compose?under1=salt-caramel&under1-high=90&on1=nothing-such&top=meringue-french",
         "/pairings", "/pairings?no-milk=1&no-wheat=1&with=plain-crumb,rhubarb-buttermilk&ahead=x", "/what-if?if=no-oven", "/what-if?if=no-egg&no-wheat=1&no-milk=1&no-nuts=1", "/compose?no-milk=1&no-alcohol=1&table=90&known=unsealed&seal=none",
+        "/days", "/days/1", "/days/2", "/days/order?pan=plate-23&crust=short", "/days/order?pan=nothing",
         "/pantry", "/pantry?q=zzz", "/pantry/butter", "/pantry/new?from=butter",
     ];
 

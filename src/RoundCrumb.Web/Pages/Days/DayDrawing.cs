@@ -185,7 +185,9 @@ public sealed class DayDrawing
     }
 
     private string Classes(Placed p, string css) =>
-        css + (p.Mark.Length > 0 ? " " + p.Mark : "") + (p.Key == _chosen ? " chosen" : "") + (_followed is { } f && !_view.Day.Works[p.Index].Batches.Contains(f) ? " dim" : "");
+        css + (p.Mark.Length > 0 ? " " + p.Mark : "") + (p.Key == _chosen ? " chosen" : "");
+
+    private bool Dim(Placed p) => _followed is { } f && !_view.Day.Works[p.Index].Batches.Contains(f);
 
     private void Block(Placed p, double x, double y, double wide, double high, string css, string inside)
     {
@@ -193,9 +195,9 @@ public sealed class DayDrawing
         var where = p.Oven >= 0 ? _view.Day.Ovens[p.Oven].Name : p.Who >= 0 && p.Who < _view.Open.Bakers.Count ? _view.Open.Bakers[p.Who].Name : "hands";
         var says = $"{_view.DayAndClock(p.From)}–{_view.Clock(p.To)}, {where}: {p.Label}. {p.Pies}.{(p.Mark.Length > 0 ? $" {char.ToUpperInvariant(p.Mark[0])}{p.Mark[1..]}." : "")}";
         var why = _view.Why(p.Index);
-        _svg.Append(Inv($"<a href=\"{_address}?step={p.Key}\" class=\"{Classes(p, css)}\" data-key=\"{p.Key}\" data-start=\"{p.From}\" data-why=\"{Safe(says + " " + why)}\" aria-label=\"{Safe(says + " " + why)}\"><title>{Safe(says + " " + why)}</title>"));
+        _svg.Append(Inv($"<g class=\"piece{(Dim(p) ? " dim" : "")}\"><a href=\"{_address}?step={p.Key}\" class=\"{Classes(p, css)}\" data-key=\"{p.Key}\" data-start=\"{p.From}\" data-why=\"{Safe(says + " " + why)}\" aria-label=\"{Safe(says + " " + why)}\"><title>{Safe(says + " " + why)}</title>"));
         _svg.Append(Inv($"<rect x=\"{x:0.#}\" y=\"{y + 0.5:0.#}\" width=\"{wide:0.#}\" height=\"{Math.Max(3, high - 1):0.#}\" rx=\"{Math.Min(4, high / 3):0.#}\" class=\"box\"/>"));
-        _svg.Append(inside).Append("</a>");
+        _svg.Append("</a><g class=\"words\" aria-hidden=\"true\">").Append(inside).Append("</g></g>");
     }
 
     private void HandLanes()

@@ -10,7 +10,7 @@ namespace RoundCrumb.Web.Pages.Days;
 /// <summary>The bake days.</summary>
 public sealed class IndexModel(DayBook book, Desk desk, TimeProvider clock) : PageModel
 {
-    /// <summary>All of them, the latest first.</summary>
+    /// <summary>All of them: what comes next first, what is past last.</summary>
     public IReadOnlyList<BakeDay> Days { get; private set; } = [];
 
     /// <summary>Who works here.</summary>
@@ -38,7 +38,9 @@ public sealed class IndexModel(DayBook book, Desk desk, TimeProvider clock) : Pa
 
     private async Task ShowAsync(CancellationToken cancel)
     {
-        Days = await book.AllAsync(cancel);
+        var all = await book.AllAsync(cancel);
+        bool Past(BakeDay d) => d.From.AddDays(d.Days) <= Today;
+        Days = [.. all.Where(d => !Past(d)).OrderBy(d => d.From), .. all.Where(Past)];
         Bakers = (await desk.KitchenAsync(cancel)).Bakers;
     }
 

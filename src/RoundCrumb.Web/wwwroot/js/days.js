@@ -76,7 +76,7 @@ document.addEventListener('pointermove', (event) => {
   }
   event.preventDefault();
   drag.by = Math.round(way / drag.slot);
-  drag.block.setAttribute('transform', `translate(0 ${(drag.by * drag.slot) / drag.block.ownerSVGElement.getScreenCTM().d})`);
+  drag.block.parentNode.setAttribute('transform', `translate(0 ${(drag.by * drag.slot) / drag.block.ownerSVGElement.getScreenCTM().d})`);
   say(`Begins at ${clock(drag.block, drag.by)}; the rest is planned round it.`);
 });
 document.addEventListener('pointerup', () => {
@@ -86,14 +86,14 @@ document.addEventListener('pointerup', () => {
   if (!moved) return;
   dropped = true;
   if (by === 0) {
-    block.removeAttribute('transform');
+    block.parentNode.removeAttribute('transform');
     block.classList.remove('dragging');
     return;
   }
   put(block.dataset.key, Number(block.dataset.start) + by);
 });
 document.addEventListener('pointercancel', () => {
-  drag?.block.removeAttribute('transform');
+  drag?.block.parentNode.removeAttribute('transform');
   drag?.block.classList.remove('dragging');
   drag = null;
 });
@@ -110,7 +110,7 @@ document.addEventListener('keydown', (event) => {
     event.preventDefault();
     if (nudge?.block !== block) nudge = { block, by: 0 };
     nudge.by += event.key === 'ArrowDown' ? 1 : -1;
-    block.setAttribute('transform', `translate(0 ${nudge.by * Number(block.ownerSVGElement.dataset.slot)})`);
+    block.parentNode.setAttribute('transform', `translate(0 ${nudge.by * Number(block.ownerSVGElement.dataset.slot)})`);
     say(`Begins at ${clock(block, nudge.by)}. Enter puts it there, Escape lets it be.`);
   } else if (nudge?.block === block && event.key === 'Enter') {
     event.preventDefault();
@@ -119,7 +119,7 @@ document.addEventListener('keydown', (event) => {
     if (by !== 0) put(block.dataset.key, Number(block.dataset.start) + by);
   } else if (nudge?.block === block && event.key === 'Escape') {
     nudge = null;
-    block.removeAttribute('transform');
+    block.parentNode.removeAttribute('transform');
     say(block.dataset.why);
   }
 });

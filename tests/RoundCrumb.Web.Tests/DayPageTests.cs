@@ -1,0 +1,332 @@
+using System.Net;
+using System.Text.RegularExpressions;
+using RoundCrumb.Core.Composing;
+
+namespace RoundCrumb.Web.Tests;
+
+/// <summary>Bake days over HTTP in process: orders, hours, planning, bad input. Each test has a kitchen of its own.</summary>
+public sealed partial class DayPageTests
+{
+    private static readonly DateOnly Saturday = Next(DayOfWeek.Saturday);
+
+    private static DateOnly Next(DayOfWeek day)
+    {
+        var date = DateOnly.FromDateTime(DateTime.Now).AddDays(2);
+        while (date.DayOfWeek != day)
+            date = date.AddDays(1);
+        return date;
+    }
+
+    private static string Iso(DateOnly date) => date.ToString("yyyy-MM-dd", System.Globalization.CultureInfo.InvariantCulture);
+
+    /// <summary>Begins a Friday and a Saturday and says where it is.</summary>
+    private static async Task<string> BeginAsync(HttpClient baker, int days = 2)
+    {
+        var answer = await baker.SendAsync("/days", "/days", ("from", Iso(Saturday.AddDays(1 - days))), ("days", days.ToString(System.Globalization.CultureInfo.InvariantCulture)), ("name", ""));
+        answer.StatusCode.ShouldBe(HttpStatusCode.Redirect);
+        return answer.Headers.Location!.OriginalString;
+    }
+
+    private static Task<HttpResponseMessage> TakeAsync(HttpClient baker, string day, string pie, string count, string time, params (string, string)[] more) =>
+        baker.SendAsync(day, day + "?handler=Order", [("pie", pie), ("count", count), ("date", Iso(Saturday)), ("time", time), ("stock", "Scratch"), .. more]);
+
+    private static async Task<string> PlannedAsync(HttpClient baker, string day, string handler = "Solve", params (string, string)[] fields)
+    {
+        (await baker.SendAsync(day, $"{day}?handler={handler}", fields)).StatusCode.ShouldBe(HttpStatusCode.Redirect);
+        return await OverAsync(baker, day);
+    }
+
+    /// <summary>The page once planning is over.</summary>
+    private static async Task<string> OverAsync(HttpClient baker, string day)
+    {
+        for (; ; )
+        {
+            var page = await baker.PageAsync(day);
+            if (!page.Contains("class=\"planning\"", StringComparison.Ordinal))
+                return page;
+            await Task.Delay(100, TestContext.Current.CancellationToken);
+        }
+    }
+
+    [Fact]
+    public async Task A_pie_from_the_box_is_on_the_clock_in_three_clicks_and_its_calendar_knows_it()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        var day = await BeginAsync(baker);
+        (await baker.PageAsync(day)).ShouldContain("Nothing to plan yet");
+        await TakeAsync(baker, day, "1", "2", "12:00");
+        (await baker.PageAsync(day)).ShouldContain("Not on the clock yet");
+        var page = await PlannedAsync(baker, day);
+        page.ShouldContain("Everything is ready in time");
+        page.ShouldContain("Roll and line");
+
+        // One event for each thing to do; each in the list has its own.
+        var calendar = await baker.PageAsync(day + "?handler=Calendar");
+        Regex.Count(calendar, "BEGIN:VEVENT").ShouldBe(Regex.Count(page, "class=\"list-(load|hands)\""));
+        var again = await baker.PageAsync(day + "?handler=Calendar");
+        Uids().Matches(again).Select(m => m.Value).ShouldBe(Uids().Matches(calendar).Select(m => m.Value));
+        (await baker.PageAsync(day + "?handler=Table")).ShouldStartWith("Key,Date,Start,End");
+
+        // A step says what to do, and why it stands there.
+        var key = Keys().Match(page).Groups[1].Value;
+        var step = await baker.PageAsync($"{day}?step={key}");
+        step.ShouldContain("Why here.");
+        step.ShouldContain("No later:");
+    }
+
+    [Fact]
+    public async Task What_is_pinned_stays_and_what_cannot_be_is_let_go_again()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        var day = await BeginAsync(baker);
+        await TakeAsync(baker, day, "1", "1", "12:00");
+        var page = await PlannedAsync(baker, day);
+        var list = Rows(page);
+        var dough = list.First(r => r.What == "Make dough");
+
+        // Two hours earlier, on the day it is planned for.
+        var earlier = dough.Time.AddHours(-1);
+        var moved = await PlannedAsync(baker, day, "Pin", ("step", dough.Key), ("date", Iso(DateOnly.FromDateTime(dough.Time))), ("time", earlier.ToString("HH:mm", System.Globalization.CultureInfo.InvariantCulture)));
+        Rows(moved).First(r => r.Key == dough.Key).Time.ShouldBe(earlier);
+        moved.ShouldContain("pinned");
+        moved.ShouldContain("Everything is ready in time");
+
+        // The cream cannot go on at seven on the first morning.
+        var cream = list.First(r => r.What == "Cream on");
+        var refused = await PlannedAsync(baker, day, "Pin", ("step", cream.Key), ("date", Iso(Saturday.AddDays(-1))), ("time", "07:00"));
+        refused.ShouldContain("what was asked cannot be");
+        Rows(refused).First(r => r.Key == cream.Key).Time.ShouldBe(Rows(moved).First(r => r.Key == cream.Key).Time);
+
+        // Let go, it may go back.
+        (await PlannedAsync(baker, day, "Unpin", ("step", dough.Key))).ShouldNotContain(" · pinned");
+    }
+
+    [Fact]
+    public async Task What_was_moved_in_a_calendar_is_put_there()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        var day = await BeginAsync(baker);
+        await TakeAsync(baker, day, "1", "1", "12:00");
+        var page = await PlannedAsync(baker, day);
+        var dough = Rows(page).First(r => r.What == "Make dough");
+        var table = await baker.PageAsync(day + "?handler=Table");
+        var line = table.Split("\r\n").First(l => l.StartsWith(dough.Key + ",", StringComparison.Ordinal));
+        var earlier = dough.Time.AddMinutes(-45).ToString("HH:mm", System.Globalization.CultureInfo.InvariantCulture);
+        var changed = table.Replace(line, line.Replace("," + dough.Time.ToString("HH:mm", System.Globalization.CultureInfo.InvariantCulture) + ",", "," + earlier + ",", StringComparison.Ordinal), StringComparison.Ordinal);
+        var read = await SendFileAsync(baker, day, "day.csv", changed + "x9.9,2027-01-01,10:00\r\n");
+        read.ShouldContain("Moved: A Make dough to");
+        read.ShouldContain("1 in it is not of this day");
+        Rows(await OverAsync(baker, day)).First(r => r.Key == dough.Key).Time.ShouldBe(dough.Time.AddMinutes(-45));
+
+        (await SendFileAsync(baker, day, "day.ics", await baker.PageAsync(day + "?handler=Calendar"))).ShouldContain("Nothing in it was moved");
+        (await SendFileAsync(baker, day, "day.ics", "rubbish")).ShouldContain("not a calendar that can be read");
+        (await SendFileAsync(baker, day, "day.csv", "a,b\r\n1,2")).ShouldContain("no column called Key");
+        (await SendFileAsync(baker, day, "day.ics", "")).ShouldContain("Choose a calendar");
+    }
+
+    private static async Task<string> SendFileAsync(HttpClient baker, string day, string name, string text)
+    {
+        using var form = new MultipartFormDataContent();
+        form.Add(new StringContent(Token().Match(await baker.PageAsync(day)).Groups[1].Value), "__RequestVerificationToken");
+        form.Add(new ByteArrayContent(System.Text.Encoding.UTF8.GetBytes(text)), "file", name);
+        return await (await baker.PostAsync(new Uri(day + "?handler=Import", UriKind.Relative), form, TestContext.Current.CancellationToken)).TextAsync();
+    }
+
+    [Fact]
+    public async Task A_day_that_cannot_be_says_what_would_do_it_and_one_click_does()
+    {
+        // The demo's Wednesday: three orders, two bakers, and not enough morning.
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        var page = await PlannedAsync(baker, "/days/2");
+        page.ShouldContain("late");
+        page.ShouldContain("Any one of these would do it");
+        var code = Codes().Match(page).Groups[1].Value;
+        code.ShouldNotBeEmpty();
+        var mended = await PlannedAsync(baker, "/days/2", "Apply", ("code", code));
+        mended.ShouldContain("Everything is ready in time");
+
+        // It costs what it costs.
+        var order = Orders().Match(mended).Groups[1].Value;
+        (await (await baker.SendAsync("/days/2", "/days/2?handler=More", ("order", order))).TextAsync()).ShouldContain("One more:");
+    }
+
+    [Fact]
+    public async Task The_demos_three_days_are_planned_in_time()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        (await baker.PageAsync("/days")).ShouldContain("Saturday: counter, christening, village hall");
+        var page = await PlannedAsync(baker, "/days/1");
+        page.ShouldContain("Everything is ready in time");
+        page.ShouldContain("One dough for");
+
+        // Pulled apart there is more to do.
+        var name = Apart().Match(page).Groups[1].Value;
+        await baker.SendAsync("/days/1", "/days/1?handler=Apart", ("name", name), ("apart", "true"));
+        var apart = await baker.PageAsync("/days/1");
+        apart.ShouldContain("Orders or hours have changed since it was planned");
+        apart.ShouldContain(": apart");
+    }
+
+    [Theory]
+    [InlineData("count", "0", "whole number from 1 to 200")]
+    [InlineData("count", "many", "whole number from 1 to 200")]
+    [InlineData("time", "25:00", "A time such as 12:30")]
+    [InlineData("time", "noon", "A time such as 12:30")]
+    [InlineData("date", "2031-01-01", "One of the days that are planned")]
+    [InlineData("pie", "9999", "no longer in the box")]
+    public async Task An_order_that_cannot_be_read_says_why_and_keeps_what_was_typed(string field, string typed, string says)
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        var day = await BeginAsync(baker);
+        (string Name, string Value)[] good = [("pie", "1"), ("count", "3"), ("date", Iso(Saturday)), ("time", "13:45"), ("stock", "Scratch"), ("notes", "For the ferryman")];
+        var page = await (await baker.SendAsync(day, day + "?handler=Order", [.. good.Where(f => f.Name != field), (field, typed)])).TextAsync();
+        page.ShouldContain(says);
+        page.ShouldContain("For the ferryman");
+        (await baker.PageAsync(day)).ShouldContain("no orders yet");
+    }
+
+    [Theory]
+    [InlineData("from", "2001-01-01", "That day is past")]
+    [InlineData("from", "someday", "A date")]
+    [InlineData("days", "40", "From 1 to 7 days")]
+    public async Task A_day_that_cannot_be_begun_says_why(string field, string typed, string says)
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        (string Name, string Value)[] good = [("from", Iso(Saturday)), ("days", "1"), ("name", "Fair")];
+        var page = await (await kitchen.Baker().SendAsync("/days", "/days", [.. good.Where(f => f.Name != field), (field, typed)])).TextAsync();
+        page.ShouldContain(says);
+        page.ShouldContain("value=\"Fair\"");
+    }
+
+    [Fact]
+    public async Task Past_orders_no_hours_and_a_hundred_pies_are_each_spoken_of_and_kept()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        var day = await BeginAsync(baker);
+        await TakeAsync(baker, day, "5", "100", "12:00");
+        var page = await baker.PageAsync(day);
+        page.ShouldContain("Cannot be made.");
+        page.ShouldContain("None of it can be made as it is");
+
+        // One click makes it as many as the pans allow.
+        await baker.SendAsync(day, day + "?handler=Apply", ("code", Codes().Match(page).Groups[1].Value));
+        (await OverAsync(baker, day)).ShouldNotContain("Cannot be made.");
+
+        // Nobody here: said, and the hours that were typed stay.
+        page = await baker.PageAsync(day);
+        var hours = HoursFields().Matches(page).Select(m => (m.Groups[1].Value, "")).ToArray();
+        await baker.SendAsync(day, day + "?handler=Hours", hours);
+        (await baker.PageAsync(day)).ShouldContain("Nobody has hours in these days");
+        (await (await baker.SendAsync(day, day + "?handler=Hours", [.. hours.Skip(1), (hours[0].Item1, "dawn till dusk")])).TextAsync()).ShouldContain("value=\"dawn till dusk\"");
+
+        // No oven for what has to be baked, and every oven again in one click.
+        await using var other = new Kitchen(demo: true);
+        var second = other.Baker();
+        var cold = await BeginAsync(second);
+        await TakeAsync(second, cold, "1", "1", "12:00");
+        await second.SendAsync(cold, cold + "?handler=Oven", ("oven", "oven-1"), ("cold", "true"));
+        await second.SendAsync(cold, cold + "?handler=Oven", ("oven", "oven-2"), ("cold", "true"));
+        page = await second.PageAsync(cold);
+        page.ShouldContain("every oven is left cold");
+        await second.SendAsync(cold, cold + "?handler=Apply", ("code", "ovens"));
+        (await OverAsync(second, cold)).ShouldContain("Everything is ready in time");
+    }
+
+    [Fact]
+    public async Task An_order_of_a_pie_since_deleted_or_changed_is_made_as_it_was_ordered()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        await baker.SendAsync("/", "/?handler=Delete", ("id", "1"), ("version", "1"));
+        var page = await baker.PageAsync("/days/1");
+        page.ShouldContain("Its pie is no longer in the box. It is made as it was when it was ordered.");
+        (await PlannedAsync(baker, "/days/1")).ShouldContain("Everything is ready in time");
+
+        // Taken off by mistake, it comes back.
+        var answer = await baker.SendAsync("/days/1", "/days/1?handler=Off", ("order", "1"));
+        answer.Headers.Location!.OriginalString.ShouldBe("/days/1?off=1");
+        (await baker.PageAsync("/days/1?off=1")).ShouldContain("The order is off.");
+        await baker.SendAsync("/days/1", "/days/1?handler=Back", ("order", "1"));
+        (await baker.PageAsync("/days/1")).ShouldContain("Malt custard cream pie");
+    }
+
+    [Fact]
+    public async Task A_pie_from_compose_is_on_a_day_in_two_actions()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        var address = CompositionAddress.Write(Composition.Usual);
+        var page = await baker.PageAsync("/days/order?" + address);
+        page.ShouldContain("Put it on the day");
+        var choice = Choices().Match(page).Groups[1].Value;
+        (await baker.SendAsync("/days/order?" + address, "/days/order", ("address", address), ("day", choice), ("count", "3"), ("time", "11:30"), ("name", "A pie as it stands"))).Headers.Location!.OriginalString.ShouldStartWith("/days/");
+        (await baker.PageAsync("/days/" + choice.Split(' ')[0])).ShouldContain("A pie as it stands");
+        (await (await baker.SendAsync("/days/order?" + address, "/days/order", ("address", address), ("day", choice), ("count", "none"), ("time", "11:30"), ("name", "x"))).TextAsync()).ShouldContain("whole number from 1");
+    }
+
+    [Fact]
+    public async Task What_is_not_there_is_not_found()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        await baker.PageAsync("/days/99", HttpStatusCode.NotFound);
+        await baker.PageAsync("/days/1?handler=Calendar", HttpStatusCode.NotFound);
+        (await baker.SendAsync("/days", "/days/99?handler=Solve")).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (await baker.SendAsync("/days", "/days?handler=Away", ("id", "1"))).Headers.Location!.OriginalString.ShouldBe("/days?gone=1");
+        await baker.PageAsync("/days/1", HttpStatusCode.NotFound);
+        await baker.SendAsync("/days", "/days?handler=Back", ("id", "1"));
+        await baker.PageAsync("/days/1");
+    }
+
+    private sealed record Row(string Key, DateTime Time, string What);
+
+    /// <summary>The plan as a phone lists it.</summary>
+    private static List<Row> Rows(string page)
+    {
+        var rows = new List<Row>();
+        var date = "";
+        foreach (Match m in Listed().Matches(page))
+        {
+            if (m.Groups["day"].Success)
+                date = m.Groups["day"].Value;
+            else
+                rows.Add(new(m.Groups["key"].Value, DateTime.ParseExact($"{date} {Saturday.Year} {m.Groups["time"].Value}", "dddd d MMMM yyyy HH:mm", System.Globalization.CultureInfo.InvariantCulture), m.Groups["what"].Value));
+        }
+
+        return rows;
+    }
+
+    [GeneratedRegex("UID:(\\S+)")]
+    private static partial Regex Uids();
+
+    [GeneratedRegex("data-key=\"([^\"]+)\"")]
+    private static partial Regex Keys();
+
+    [GeneratedRegex("name=\"code\" value=\"([^\"]+)\"")]
+    private static partial Regex Codes();
+
+    [GeneratedRegex("name=\"order\" value=\"(o\\d+)\"")]
+    private static partial Regex Orders();
+
+    [GeneratedRegex("name=\"name\" value=\"(dough[^\"]+)\"")]
+    private static partial Regex Apart();
+
+    [GeneratedRegex("name=\"(h-baker-[^\"]+)\"")]
+    private static partial Regex HoursFields();
+
+    [GeneratedRegex("<option value=\"(\\d+ \\d{4}-\\d\\d-\\d\\d)\"")]
+    private static partial Regex Choices();
+
+    [GeneratedRegex("__RequestVerificationToken\" type=\"hidden\" value=\"([^\"]+)\"")]
+    private static partial Regex Token();
+
+    [GeneratedRegex("<li class=\"list-day\">(?<day>[^<]+)</li>|step=(?<key>[^#\"]+)#step\"><span class=\"list-time\">(?<time>[^<]+)</span>.*?<strong>(?<what>[^<]+)</strong>", RegexOptions.Singleline)]
+    private static partial Regex Listed();
+}
