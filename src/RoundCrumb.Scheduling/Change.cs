@@ -22,6 +22,7 @@ public abstract record Change
         return parts switch
         {
             ["hours", var baker, var from, var to, var was, var until] when Whole(baker) is { } b && Whole(from) is { } f && Whole(to) is { } t && Whole(was) is { } w && Whole(until) is { } u && t > f => new MoreHours(b, f, t, w, u),
+            ["shift", var baker, var day, var from, var to] when Whole(baker) is >= 0 and var b && Whole(day) is >= -1 and < 7 and var d && Whole(from) is >= 0 and var f && Whole(to) is <= 24 * 60 and var t && t > f => new MoreShift(b, d, f, t),
             ["cold", var kind, var places] when Enum.TryParse<ColdKind>(kind, out var k) && Whole(places) is > 0 and < 100 and var p => new MoreCold(k, p),
             ["count", var order, var count] when Whole(count) is > 0 and var c => new OtherCount(order, c),
             ["due", var order, var slot] when Whole(slot) is > 0 and var s => new OtherDue(order, s),
@@ -47,6 +48,37 @@ public sealed record MoreHours(int Baker, int From, int To, int Was, int Until) 
 
     /// <inheritdoc/>
     public override string Code => FormattableString.Invariant($"hours {Baker} {From} {To} {Was} {Until}");
+}
+
+/// <summary>Somebody comes in on a day on which they are off, or on the day before the first.</summary>
+/// <param name="Baker">Who.</param>
+/// <param name="Day">Which day, 0 for the first; -1 for the day before it.</param>
+/// <param name="From">From when, minutes after midnight.</param>
+/// <param name="To">Until when, minutes after midnight.</param>
+public sealed record MoreShift(int Baker, int Day, int From, int To) : Change
+{
+    private const int ADay = 24 * 60 / Slot.Minutes;
+
+    /// <inheritdoc/>
+    public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting)
+    {
+        // A day more at the beginning: everything is that much later counted from there.
+        var by = Day < 0 ? ADay : 0;
+        var start = (Math.Max(0, Day) * ADay) + (From / Slot.Minutes);
+        return (
+            [.. orders.Select(o => o with { Due = o.Due + by })],
+            setting with
+            {
+                Shifts = [.. setting.Shifts.Select(s => s with { From = s.From + by, To = s.To + by }), new Shift(Baker, start, start + ((To - From) / Slot.Minutes))],
+                End = setting.End + by,
+                Now = setting.Now == 0 ? 0 : setting.Now + by,
+                Pinned = setting.Pinned.ToDictionary(p => p.Key, p => p.Value + by),
+                Done = setting.Done.ToDictionary(p => p.Key, p => (p.Value.Start + by, p.Value.Oven)),
+            });
+    }
+
+    /// <inheritdoc/>
+    public override string Code => FormattableString.Invariant($"shift {Baker} {Day} {From} {To}");
 }
 
 /// <summary>More places in the cold: a cool box, a shelf, a neighbour's fridge.</summary>

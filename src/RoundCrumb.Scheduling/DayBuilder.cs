@@ -28,6 +28,9 @@ public sealed record DaySetting
     /// <summary>Nothing new begins before this slot.</summary>
     public int Now { get; init; }
 
+    /// <summary>The slot that it is, below 0 before the first day: nobody can be asked to come in before it.</summary>
+    public int Today { get; init; } = int.MinValue;
+
     /// <summary>Orders that are under way, whose time may have come already.</summary>
     public IReadOnlySet<string> UnderWay { get; init; } = new HashSet<string>();
 
@@ -185,7 +188,7 @@ public static class DayBuilder
     {
         var kitchen = setting.Kitchen;
         var heats = Heats(made.SelectMany(m => m.Chain.Works).Select(w => w.Baking).OfType<Baking>());
-        var groups = JoinsOf(made, setting.Apart, out var joined);
+        var groups = JoinsOf(made, kitchen, setting.Apart, out var joined);
         var works = new List<DayWork>();
         var at = new Dictionary<(int Batch, int Work), int>();
         var byGroup = new Dictionary<(string Join, int Lead), int>();
@@ -345,7 +348,7 @@ public static class DayBuilder
     }
 
     /// <summary>For each batch and each name of like work, the first batch of those that do it together.</summary>
-    private static Dictionary<(string Join, int Batch), int> JoinsOf(List<Prepared> made, IReadOnlySet<string> apart, out List<Joined> joined)
+    private static Dictionary<(string Join, int Batch), int> JoinsOf(List<Prepared> made, Kitchen kitchen, IReadOnlySet<string> apart, out List<Joined> joined)
     {
         var groups = new Dictionary<(string, int), int>();
         joined = [];
@@ -362,6 +365,14 @@ public static class DayBuilder
                 double Minutes(int b) => made[b].Chain.Works.First(w => w.Join == join).More;
                 while (together.Count > 1 && together.Sum(Minutes) > StepConstants.LongestStretch.Usual)
                     together.RemoveAt(together.Count - 1);
+
+                // What is creamed in one go stands finished at one time: in pans that there are, in the cold that there is.
+                if (join.StartsWith("cream", StringComparison.Ordinal))
+                {
+                    while (together.Count > 1 && !StandTogether([.. together.Select(b => made[b])], kitchen))
+                        together.RemoveAt(together.Count - 1);
+                }
+
                 users.RemoveAll(together.Contains);
                 if (together.Count < 2)
                     continue;
@@ -376,5 +387,12 @@ public static class DayBuilder
         }
 
         return groups;
+    }
+
+    private static bool StandTogether(List<Prepared> some, Kitchen kitchen)
+    {
+        var rooms = kitchen.Cold.Where(c => c.Kind is ColdKind.Fridge && c.Places > 0).Select(c => new ColdRoom(c.Kind, c.Widest.Value, c.Places * ColdRoom.Place)).ToList();
+        return some.GroupBy(p => PanKey(p.Pie.Composition.Pan)).All(g => Owned(kitchen, g.First().Pie.Composition.Pan) is not { } owned || g.Sum(p => p.Order.Count) <= owned)
+            && (rooms.Count == 0 || some.Sum(p => UnitsOf(p.Pie.Composition.Pan, p.Order.Count, rooms)) <= rooms.Sum(r => r.Units));
     }
 }

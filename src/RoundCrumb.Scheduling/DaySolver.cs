@@ -165,7 +165,7 @@ public sealed class DaySolver
                 var frozen = placed.OrderByDescending(b => next.Any(n => partners[n].Contains(b))).ThenByDescending(b => _day.Batches[b].Due).Skip(free).ToHashSet();
                 var scope = new Scope { Aim = Aim.Lateness, Out = rest, Frozen = frozen, Known = plan };
                 Plan? found = null;
-                var status = Run(scope, free == 0 ? each : 1, p => found = p);
+                var status = Run(scope, free == 0 ? each : frozen.Count == 0 ? Math.Max(1, Left * 0.6) : 1, p => found = p);
                 if (found is not null)
                 {
                     plan = found;
@@ -192,7 +192,7 @@ public sealed class DaySolver
         var partners = _day.Batches.Select(_ => new HashSet<int>()).ToList();
         for (var i = 0; i < _day.Works.Count; i++)
         {
-            if (_day.Works[i].Batches.Count < 2 || !_day.Gaps.Any(g => g.From == i && g.Most < 24 * 60 / Slot.Minutes) && _day.Gaps.Any(g => g.From == i))
+            if (_day.Works[i].Batches.Count < 2 || !_day.Gaps.Any(g => g.From == i && g.Most <= 24 * 60 / Slot.Minutes) && _day.Gaps.Any(g => g.From == i))
                 continue;
             foreach (var b in _day.Works[i].Batches)
                 partners[b].UnionWith(_day.Works[i].Batches);

@@ -62,6 +62,19 @@ public static class Remedies
                 yield return later;
         }
 
+        // A day off, and the day before: from the evening back to the early afternoon.
+        const int Evening = 20 * 60;
+        var aDay = 24 * 60 / Slot.Minutes;
+        var bakers = setting.Shifts.Select(s => s.Baker).Distinct().Order().ToList();
+        for (var day = setting.Now > 0 ? setting.Now / aDay : -1; day < setting.End / aDay; day++)
+        {
+            foreach (var baker in day < 0 ? bakers.Take(1) : bakers)
+            {
+                if (day < 0 || !setting.Shifts.Any(s => s.Baker == baker && s.From / aDay == day))
+                    yield return [.. Enumerable.Range(1, 2 * MostHalfHours).Select(n => new MoreShift(baker, day, Evening - (n * 30), Evening)).Where(c => (day * aDay) + (c.From / Slot.Minutes) >= setting.Today)];
+            }
+        }
+
         foreach (var key in late)
         {
             var order = orders.First(o => o.Key == key);
@@ -82,6 +95,8 @@ public static class Remedies
     private static Remedy? Least(IReadOnlyList<Order> orders, DaySetting setting, IReadOnlyList<Change> row, SolveOptions options, CancellationToken cancel)
     {
         var (low, high) = (-1, row.Count - 1);
+        if (high < 0)
+            return null;
         if (Does(orders, setting, row[high], options, cancel) is not true)
             return null;
 

@@ -151,6 +151,17 @@ public class DaySolverTests
     }
 
     [Fact]
+    public void Far_more_than_pans_and_fridge_hold_still_has_an_answer_however_late()
+    {
+        // Fourteen orders, three plates, four places: most of it has to wait for pans to come back.
+        string[] pies = [Malt, Coffee, Gooseberry, Walnut, PlumAlmond, LemonCheese, Coffee];
+        var orders = Enumerable.Range(0, 14).Select(i => Order($"o{i}", pies[i % pies.Length], 1 + (i % 2), At(1, 13))).ToArray();
+        var (built, solution) = Solve(Setting(Kitchen(fridge: 4, plates: 3)), orders);
+        PlanChecker.Check(built, solution.Plan.ShouldNotBeNull()).ShouldBeEmpty();
+        solution.Plan.Lateness(built.Day).ShouldBeGreaterThan(0);
+    }
+
+    [Fact]
     public void The_same_day_gives_the_same_plan()
     {
         var built = DayMaker.Make(5, 4);

@@ -106,6 +106,19 @@ public class RemedyTests
     }
 
     [Fact]
+    public void A_cheese_that_wants_the_night_asks_for_the_evening_before()
+    {
+        // Eight hours to set at the least, wanted at noon: whoever comes in the evening before, it is set by morning.
+        var setting = Setting(days: 1);
+        Order[] orders = [Order("a", LemonCheese, 1, At(0, 12))];
+        var remedies = Find(setting, orders);
+        var before = remedies.Single(r => r.Change is MoreShift { Day: -1 });
+        DoesIt(before, setting, orders);
+        before.IsLeast.ShouldBeTrue();
+        ((MoreShift)before.Change).From.ShouldBeGreaterThanOrEqualTo(18 * 60);
+    }
+
+    [Fact]
     public void One_more_pie_says_what_it_costs()
     {
         Order[] orders = [Order("a", Malt, 2, At(1, 12)), Order("b", Walnut, 1, At(1, 14))];
@@ -128,5 +141,7 @@ public class RemedyTests
     [InlineData("hours 0 20 10 0 0")]
     [InlineData("nothing such")]
     [InlineData("pans 2")]
+    [InlineData("shift 0 9 600 700")]
+    [InlineData("shift 0 0 700 600")]
     public void Nonsense_is_no_change(string code) => Change.Read(code).ShouldBeNull();
 }

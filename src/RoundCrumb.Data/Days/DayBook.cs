@@ -6,6 +6,8 @@ namespace RoundCrumb.Data.Days;
 /// <summary>The bake days.</summary>
 public sealed class DayBook(RoundCrumbContext context, TimeProvider clock)
 {
+    private const int MostAttempts = 8;
+
     /// <summary>All days that are not put away, the latest first, with their orders.</summary>
     public Task<List<BakeDay>> AllAsync(CancellationToken cancel = default) =>
         context.BakeDays.AsNoTracking().Include(d => d.Orders.Where(o => o.DeletedAt == null)).Where(d => d.DeletedAt == null).OrderByDescending(d => d.From).ThenByDescending(d => d.Id).ToListAsync(cancel);
@@ -28,13 +30,24 @@ public sealed class DayBook(RoundCrumbContext context, TimeProvider clock)
     /// <returns>False when the day is not there.</returns>
     public async Task<bool> ChangeAsync(int id, Action<BakeDay> change, CancellationToken cancel = default)
     {
-        if (await Whole().FirstOrDefaultAsync(d => d.Id == id && d.DeletedAt == null, cancel) is not { } day)
-            return false;
-        change(day);
-        day.Version++;
-        day.SavedAt = clock.GetUtcNow();
-        await context.SaveChangesAsync(cancel);
-        return true;
+        // A plan may be kept while somebody changes the day: whoever comes second does it again on what is there then.
+        for (var attempt = 1; ; attempt++)
+        {
+            context.ChangeTracker.Clear();
+            if (await Whole().FirstOrDefaultAsync(d => d.Id == id && d.DeletedAt == null, cancel) is not { } day)
+                return false;
+            change(day);
+            day.Version++;
+            day.SavedAt = clock.GetUtcNow();
+            try
+            {
+                await context.SaveChangesAsync(cancel);
+                return true;
+            }
+            catch (DbUpdateConcurrencyException) when (attempt < MostAttempts)
+            {
+            }
+        }
     }
 
     /// <summary>Puts a day away, or brings it back.</summary>

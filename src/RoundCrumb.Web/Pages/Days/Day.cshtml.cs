@@ -337,6 +337,21 @@ public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner
                 var to = open.Clock.WallOf(hours.To);
                 DayBook.SayHours(day, DayDesk.NumberOf(open.Bakers[hours.Baker]), DateOnly.FromDateTime(from), new((int)from.TimeOfDay.TotalMinutes, to.Date > from.Date ? 24 * 60 : (int)to.TimeOfDay.TotalMinutes));
                 break;
+            case MoreShift shift when shift.Baker < open.Bakers.Count:
+                if (shift.Day < 0)
+                {
+                    // What stands at a slot stands a day's slots later from then on.
+                    var by = open.Clock.DayStart(0) - open.Clock.DayStart(-1);
+                    (day.From, day.Days, day.Plan) = (day.From.AddDays(-1), day.Days + 1, "");
+                    day.DayMarks.ForEach(m => m.Start += by);
+
+                    // Nobody else comes in for it.
+                    foreach (var other in open.Bakers)
+                        DayBook.SayHours(day, DayDesk.NumberOf(other), day.From, null);
+                }
+
+                DayBook.SayHours(day, DayDesk.NumberOf(open.Bakers[shift.Baker]), day.From.AddDays(Math.Max(0, shift.Day)), new(shift.From, shift.To));
+                break;
             case MoreCold cold:
                 if (cold.Kind is ColdKind.Fridge)
                     day.MoreFridge += cold.Places;
@@ -379,6 +394,8 @@ public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner
                 return h.From < h.Was
                     ? $"{name} begins {Open.Clock.WallOf(h.From):ddd HH:mm}, not {Open.Clock.WallOf(h.Was):HH:mm}"
                     : $"{name} stays until {Open.Clock.WallOf(h.To):ddd HH:mm}, not {Open.Clock.WallOf(h.Until):HH:mm}";
+            case MoreShift m when m.Baker < Open.Bakers.Count:
+                return $"{Open.Bakers[m.Baker].Name} comes in on {Say(Open.Kept.From.AddDays(m.Day))}, {new Hours(m.From, m.To)}";
             case MoreCold c:
                 return $"Room for {c.Places} more {(c.Places == 1 ? "pie" : "pies")} in a {(c.Kind is ColdKind.Fridge ? "fridge" : "freezer")}: another shelf, a cool box";
             case MorePans p:

@@ -118,7 +118,7 @@ public sealed class DayDesk(DayBook book, Desk desk, PieShelf shelf, TimeProvide
 
         var kept = day.Plan.Length == 0 ? null : JsonSerializer.Deserialize<KeptPlan>(day.Plan, Json);
         var now = wall.SlotAt(clock.GetUtcNow());
-        var setting = SettingOf(day, kitchen, wall) with { Now = Math.Max(0, now), UnderWay = kept?.Starts.Where(s => s.Value < now).Select(s => s.Key.Split('.')[0]).ToHashSet() ?? [] };
+        var setting = SettingOf(day, kitchen, wall) with { Now = Math.Max(0, now), Today = now, UnderWay = kept?.Starts.Where(s => s.Value < now).Select(s => s.Key.Split('.')[0]).ToHashSet() ?? [] };
         var built = DayBuilder.Build(orders, setting);
         var fits = kept is not null && kept.Print == OpenDay.PrintOf(built) && built.Made.Count > 0;
         var plan = fits ? OpenDay.Fit(built.Day, kept!) : null;

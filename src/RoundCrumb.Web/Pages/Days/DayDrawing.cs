@@ -207,13 +207,12 @@ public sealed class DayDrawing
             var x = _handsAt + (Math.Max(0, p.Who) * _handWide);
             var y = Y(p.From);
             var high = Math.Max(PerSlot, Y(p.To) - y);
-            var wide = _handWide - 6;
+
+            // Five minutes are too low to write in: a mark, and the words beside it.
+            var low = high < 12;
+            var wide = low ? 16 : _handWide - 6;
             var inside = new StringBuilder(Inv($"<rect x=\"{x + 2:0.#}\" y=\"{y + 1.5:0.#}\" width=\"5\" height=\"{Math.Max(2, high - 3):0.#}\" fill=\"{p.Tint}\" class=\"food\"/>"));
-            if (high >= 6)
-            {
-                var size = high >= 12 ? "" : " tiny";
-                inside.Append(Inv($"<text x=\"{x + 11:0.#}\" y=\"{y + (high >= 12 ? Math.Min(high / 2, 12) + 4 : (high / 2) + 3):0.#}\" class=\"says{size}\"><tspan class=\"letter\">{p.Letters}</tspan> {Safe(Cut(p.Label + (p.Mark.Length > 0 ? ", " + p.Mark : ""), wide - 16 - (p.Letters.Length * 8), high >= 12 ? 6.1 : 4.6))}</text>"));
-            }
+            inside.Append(Inv($"<text x=\"{x + (low ? 20 : 11):0.#}\" y=\"{y + (low ? (high / 2) + 3.2 : Math.Min(high / 2, 12) + 4):0.#}\" class=\"says{(low ? " tiny" : "")}\"><tspan class=\"letter\">{p.Letters}</tspan> {Safe(Cut(p.Label + (p.Mark.Length > 0 ? ", " + p.Mark : ""), _handWide - (low ? 26 : 22) - (p.Letters.Length * 8), low ? 4.9 : 6.1))}</text>"));
 
             if (high >= 30)
                 inside.Append(Inv($"<text x=\"{x + 11:0.#}\" y=\"{y + 29:0.#}\" class=\"says soft\">{Safe(Cut(p.Pies, wide - 14, 5.6))}</text>"));
@@ -229,7 +228,7 @@ public sealed class DayDrawing
                 var touch = touches[k];
                 var at = p.From + touch.After;
                 var x = _handsAt + (_view.AtTheDoor[(p.Index, k)] * _handWide);
-                _svg.Append(Inv($"<g class=\"door{(_followed is { } f && !_view.Day.Works[p.Index].Batches.Contains(f) ? " dim" : "")}\"><rect x=\"{x:0.#}\" y=\"{Y(at) + 0.5:0.#}\" width=\"{_handWide - 6:0.#}\" height=\"{(touch.Length * PerSlot) - 1:0.#}\" rx=\"2\" class=\"box\"/><text x=\"{x + 11:0.#}\" y=\"{Y(at) + Math.Min(touch.Length * PerSlot / 2, 10) + 3:0.#}\" class=\"says tiny\"><tspan class=\"letter\">{p.Letters}</tspan> {(k == touches.Count - 1 ? "out of the oven" : "weights out, or sealed")}</text></g>"));
+                _svg.Append(Inv($"<g class=\"door{(_followed is { } f && !_view.Day.Works[p.Index].Batches.Contains(f) ? " dim" : "")}\"><rect x=\"{x:0.#}\" y=\"{Y(at) + 0.5:0.#}\" width=\"{(touch.Length == 1 ? 16 : _handWide - 6):0.#}\" height=\"{(touch.Length * PerSlot) - 1:0.#}\" rx=\"2\" class=\"box\"/><text x=\"{x + (touch.Length == 1 ? 20 : 11):0.#}\" y=\"{Y(at) + Math.Min(touch.Length * PerSlot / 2, 10) + 3:0.#}\" class=\"says tiny\"><tspan class=\"letter\">{p.Letters}</tspan> {(k == touches.Count - 1 ? "out of the oven" : "weights out, or sealed")}</text></g>"));
             }
         }
     }
@@ -308,7 +307,7 @@ public sealed class DayDrawing
         var day = _view.Day;
         var plan = _view.Plan;
         foreach (var g in day.Gaps.Where(g => g.At is not WaitsAt.Bench && g.Takes.Units > 0))
-            yield return (plan.EndOf(day, g.From), plan.Starts[g.To], g.At, day.Works[g.From].Batches, g.Takes.Units);
+            yield return (plan.EndOf(day, g.From), plan.Starts[g.To], g.At, [.. day.Works[g.From].Batches.Intersect(day.Works[g.To].Batches)], g.Takes.Units);
         foreach (var e in day.Endings.Where(e => e.At is not WaitsAt.Bench && e.Takes.Units > 0))
             yield return (plan.EndOf(day, e.From), plan.Ready[e.Batch], e.At, [e.Batch], e.Takes.Units);
     }

@@ -19,7 +19,7 @@ public sealed class PlanningJob
     public required DateTimeOffset Since { get; init; }
 
     /// <summary>What is solved.</summary>
-    public required BuiltDay Built { get; init; }
+    public required BuiltDay Built { get; set; }
 
     /// <summary>True once nothing more will come.</summary>
     public bool Over { get; internal set; }
@@ -104,6 +104,20 @@ public sealed partial class Planner(IServiceScopeFactory scopes, TimeProvider cl
         {
             var options = new SolveOptions { Seconds = job.Seconds, Known = KnownFor(open, built), StayNear = near };
             var solution = DaySolver.Solve(built.Day, options, job.Better, job.Stop.Token);
+            if (solution.Plan is null && undo is null && !job.Stop.IsCancellationRequested && built.Joined.Any(j => !j.Apart))
+            {
+                // What is done in one go ties orders together; where that leaves no day at all, each is done by itself.
+                var apart = built.Joined.Select(j => j.Name).ToHashSet();
+                await using var scope = scopes.CreateAsyncScope();
+                await scope.ServiceProvider.GetRequiredService<DayBook>().ChangeAsync(open.Kept.Id, d => d.Apart = string.Join('\n', apart));
+                if (await scope.ServiceProvider.GetRequiredService<DayDesk>().OpenAsync(open.Kept.Id) is { } again)
+                {
+                    (open, built) = (again, DayDesk.FromNow(again));
+                    job.Built = built;
+                    solution = DaySolver.Solve(built.Day, options with { Known = null, StayNear = false }, job.Better, job.Stop.Token);
+                }
+            }
+
             if (solution.Plan is not { } plan)
             {
                 job.Trouble = solution.NoneExists ? "There is no such day, however late: what was asked cannot be." : job.Stop.IsCancellationRequested ? "" : "No plan was found in the time. Give it longer, or make the day easier.";
