@@ -48,6 +48,8 @@ public sealed record Solution(Plan? Plan, bool NoneExists, bool LatenessProven, 
 public sealed class DaySolver
 {
     private const int Small = 12;
+    private const double LongestWait = 40;
+    private const double LongestFreshening = 4;
     private readonly Day _day;
     private readonly SolveOptions _options;
     private readonly Action<Progress>? _report;
@@ -86,6 +88,10 @@ public sealed class DaySolver
         if (!large)
         {
             var first = Run(Whole(Aim.Lateness), Left * 0.7);
+
+            // On a busy machine the time may be up before there is anything: a first plan is waited for.
+            for (var wait = 4.0; first is CpSolverStatus.Unknown && _best is null && wait < LongestWait && !_cancel.IsCancellationRequested; wait *= 2)
+                first = Run(Whole(Aim.Lateness), wait);
             if (first is CpSolverStatus.Infeasible)
                 return new(null, true, false, false);
             _latenessProven = first is CpSolverStatus.Optimal;
@@ -122,7 +128,7 @@ public sealed class DaySolver
                 if (Left > 0.05)
                 {
                     if (!large)
-                        Run(Whole(Aim.Freshness) with { Known = _best, MostLateness = _standing.Lateness, MostOvenOn = _standing.OvenOn }, Left);
+                        Run(Whole(Aim.Freshness) with { Known = _best, MostLateness = _standing.Lateness, MostOvenOn = _standing.OvenOn }, Math.Min(Left, LongestFreshening));
                     else
                         Improve(Aim.Freshness, Left);
                 }

@@ -285,6 +285,62 @@ public sealed partial class DayPageTests
         await baker.PageAsync("/days/1");
     }
 
+    /// <summary>A wall clock that stands still, where clocks go forward from 2 to 3 on the last Sunday in March.</summary>
+    private sealed class StandingClock(DateTimeOffset now) : TimeProvider
+    {
+        public override DateTimeOffset GetUtcNow() => now;
+
+        public override TimeZoneInfo LocalTimeZone { get; } = TimeZoneInfo.CreateCustomTimeZone(
+            "lock", TimeSpan.Zero, "Lock", "Lock", "Lock, summer",
+            [TimeZoneInfo.AdjustmentRule.CreateAdjustmentRule(DateTime.MinValue.Date, DateTime.MaxValue.Date, TimeSpan.FromHours(1),
+                TimeZoneInfo.TransitionTime.CreateFloatingDateRule(new(1, 1, 1, 2, 0, 0), 3, 5, DayOfWeek.Sunday),
+                TimeZoneInfo.TransitionTime.CreateFloatingDateRule(new(1, 1, 1, 3, 0, 0), 10, 5, DayOfWeek.Sunday))]);
+    }
+
+    [Fact]
+    public async Task A_night_in_which_the_clocks_are_changed_is_spoken_of_and_counted()
+    {
+        // Thursday 25 March 2027; the clocks go forward in the night to Sunday the 28th.
+        await using var kitchen = new Kitchen(demo: true) { Clock = new StandingClock(new(2027, 3, 25, 9, 0, 0, TimeSpan.Zero)) };
+        var baker = kitchen.Baker();
+        var day = (await baker.SendAsync("/days", "/days", ("from", "2027-03-27"), ("days", "2"), ("name", ""))).Headers.Location!.OriginalString;
+        (await baker.PageAsync(day)).ShouldContain("The clocks go forward on Sun 28 Mar: that day is 1 h shorter");
+        var missing = await baker.SendAsync(day, day + "?handler=Order", ("pie", "1"), ("count", "1"), ("date", "2027-03-28"), ("time", "02:30"), ("stock", "Scratch"));
+        (await missing.TextAsync()).ShouldContain("The clocks go forward over that hour. Say an hour later.");
+        await baker.SendAsync(day, day + "?handler=Order", ("pie", "1"), ("count", "1"), ("date", "2027-03-28"), ("time", "12:00"), ("stock", "Scratch"));
+        var hours = HoursFields().Matches(await baker.PageAsync(day)).Select(m => (m.Groups[1].Value, "06:00-16:00")).ToArray();
+        await baker.SendAsync(day, day + "?handler=Hours", hours);
+        (await PlannedAsync(baker, day)).ShouldContain("Everything is ready in time");
+
+        // In the calendar noon by summer time is eleven of the sun's.
+        (await baker.PageAsync(day + "?handler=Calendar")).ShouldContain("DTSTART:20270328T");
+
+        // Yesterday's time is past, and what was typed is kept.
+        var past = await (await baker.SendAsync("/days", "/days", ("from", "2027-03-25"), ("days", "1"), ("name", ""))).TextAsync();
+        var today = await baker.PageAsync("/days");
+        today.ShouldContain("Thursday 25 March");
+        var here = Regex.Match(today, "href=\"(/days/\\d+)\">Thursday 25 March").Groups[1].Value;
+        (await (await baker.SendAsync(here, here + "?handler=Order", ("pie", "1"), ("count", "7"), ("date", "2027-03-25"), ("time", "08:00"), ("stock", "Scratch"))).TextAsync()).ShouldSatisfyAllConditions(p => p.ShouldContain("That is past. Say a later time."), p => p.ShouldContain("value=\"7\""));
+        past.ShouldNotContain("trouble");
+    }
+
+    [Fact]
+    public async Task Done_is_done_with_all_that_came_before_and_the_rest_is_planned_from_now()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        var day = await BeginAsync(baker);
+        await TakeAsync(baker, day, "1", "1", "12:00");
+        var page = await PlannedAsync(baker, day);
+        var line = Rows(page).First(r => r.What == "Roll and line");
+        await baker.SendAsync(day, day + "?handler=Done", ("step", line.Key));
+        var done = await baker.PageAsync(day);
+        Regex.Count(done, " · done").ShouldBe(3);
+
+        // Planned anew it stands where it stood.
+        Rows(await PlannedAsync(baker, day)).First(r => r.Key == line.Key).Time.ShouldBe(line.Time);
+    }
+
     private sealed record Row(string Key, DateTime Time, string What);
 
     /// <summary>The plan as a phone lists it.</summary>

@@ -3,6 +3,7 @@ using System.Text.RegularExpressions;
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.Data.Sqlite;
+using Microsoft.Extensions.DependencyInjection;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -28,7 +29,13 @@ public class Kitchen : WebApplicationFactory<Program>
         builder.UseSetting("RoundCrumb:File", File);
         builder.UseSetting("RoundCrumb:Demo", _demo ? "true" : "false");
         builder.UseSetting("Serilog:MinimumLevel:Default", "Warning");
+        builder.UseSetting("RoundCrumb:PlanSeconds", "3");
+        if (Clock is { } clock)
+            builder.ConfigureServices(services => services.AddSingleton(clock));
     }
+
+    /// <summary>The clock on the wall; the machine's where there is none.</summary>
+    public TimeProvider? Clock { get; init; }
 
     /// <summary>A browser of its own, with cookies, that does not follow redirects.</summary>
     public HttpClient Baker() => CreateClient(new WebApplicationFactoryClientOptions { AllowAutoRedirect = false });

@@ -16,7 +16,6 @@ namespace RoundCrumb.Web.Pages.Days;
 /// <summary>One bake day: its orders, its hours, and its plan.</summary>
 public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner planner, Preferences baker, TimeProvider clock) : PageModel
 {
-    private const double Seconds = 10;
     private const double SecondsNear = 4;
     private const int LargestFile = 2 * 1024 * 1024;
 
@@ -64,6 +63,18 @@ public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner
 
     /// <summary>The dates of the day.</summary>
     public IEnumerable<DateOnly> Dates => Enumerable.Range(0, Open.Kept.Days).Select(d => Open.Kept.From.AddDays(d));
+
+    /// <summary>What is odd about the days themselves: a night in which the clocks are changed.</summary>
+    public IEnumerable<string> OddNights()
+    {
+        const int Usual = 24 * 60 / Slot.Minutes;
+        for (var d = 0; d < Open.Kept.Days; d++)
+        {
+            var slots = Open.Clock.DayStart(d + 1) - Open.Clock.DayStart(d);
+            if (slots != Usual)
+                yield return $"The clocks go {(slots < Usual ? "forward" : "back")} on {Say(Open.Kept.From.AddDays(d))}: that day is {DayView.HowLong(Math.Abs(Usual - slots))} {(slots < Usual ? "shorter" : "longer")}, and the plan counts it so.";
+        }
+    }
 
     /// <summary>How a date is said.</summary>
     public static string Say(DateOnly date) => date.ToString("ddd d MMM", CultureInfo.InvariantCulture);
@@ -224,7 +235,7 @@ public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner
         if (!await ShowAsync(id, null, cancel))
             return NotFound();
         if (Open.Built.Made.Count > 0)
-            planner.Begin(Open, longer ? 4 * Seconds : Seconds, near: false);
+            planner.Begin(Open, longer ? 4 * planner.Seconds : planner.Seconds, near: false);
         return Back(id);
     }
 
@@ -275,13 +286,24 @@ public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner
         return Back(id, $"?step={step}");
     }
 
-    /// <summary>A step is done, or begun: it stays where it is.</summary>
+    /// <summary>A step is done, or begun: it stays where it is, and so does all that had to come before it.</summary>
     public async Task<IActionResult> OnPostDoneAsync(int id, string? step, CancellationToken cancel)
     {
         if (!await ShowAsync(id, step, cancel))
             return NotFound();
-        if (Step is not null && View?.Placed.FirstOrDefault(p => p.Key == Step) is { } placed)
-            await MarkAsync(id, Step, MarkKind.Done, placed.From, placed.Oven, cancel);
+        if (Step is not null && View is { } view)
+        {
+            var before = new HashSet<int> { view.Placed.First(p => p.Key == Step).Index };
+            for (var known = 0; known < before.Count;)
+            {
+                known = before.Count;
+                before.UnionWith(view.Day.Gaps.Where(g => before.Contains(g.To)).Select(g => g.From).ToList());
+            }
+
+            var done = view.Placed.Where(p => before.Contains(p.Index)).ToList();
+            await book.ChangeAsync(id, d => done.ForEach(p => Mark(d, p.Key, new DayMark { Key = p.Key, Kind = MarkKind.Done, Start = p.From, Oven = p.Oven })), cancel);
+        }
+
         return Back(id, $"?step={step}");
     }
 
@@ -309,7 +331,7 @@ public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner
     private async Task ReplanAsync(int id, Func<DayBook, Task>? undo, CancellationToken cancel)
     {
         if (await days.OpenAsync(id, cancel) is { } open && open.Built.Made.Count > 0)
-            planner.Begin(open, open.Plan is null ? Seconds : SecondsNear, near: open.Plan is not null, undo);
+            planner.Begin(open, open.Plan is null ? planner.Seconds : SecondsNear, near: open.Plan is not null, undo);
     }
 
     /// <summary>Does what would make the day possible, and plans it anew.</summary>
@@ -323,7 +345,7 @@ public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner
         await book.ChangeAsync(id, d => Apply(d, change, open), cancel);
         planner.Halt(id);
         if (await days.OpenAsync(id, cancel) is { } now && now.Built.Made.Count > 0)
-            planner.Begin(now, Seconds, near: false);
+            planner.Begin(now, planner.Seconds, near: false);
         return Back(id);
     }
 

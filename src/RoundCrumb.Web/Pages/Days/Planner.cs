@@ -64,10 +64,13 @@ public sealed class PlanningJob
 }
 
 /// <summary>Puts days on the clock in the background, one at a time, and keeps what comes of it.</summary>
-public sealed partial class Planner(IServiceScopeFactory scopes, TimeProvider clock, ILogger<Planner> log) : IDisposable
+public sealed partial class Planner(IServiceScopeFactory scopes, TimeProvider clock, IConfiguration settings, ILogger<Planner> log) : IDisposable
 {
     private readonly ConcurrentDictionary<int, PlanningJob> _jobs = new();
     private readonly SemaphoreSlim _one = new(1);
+
+    /// <summary>Seconds that a plan may take to get better; the first one is waited for.</summary>
+    public double Seconds { get; } = settings.GetValue("RoundCrumb:PlanSeconds", 10.0);
 
     /// <summary>The job of a day that is not over; none where there is none.</summary>
     public PlanningJob? Running(int day) => _jobs.TryGetValue(day, out var job) && !job.Over ? job : null;
