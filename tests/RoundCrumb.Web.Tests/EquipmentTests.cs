@@ -16,7 +16,7 @@ public sealed class EquipmentTests
         (await baker.PageAsync("/kitchen")).ShouldContain("No oven yet");
         (await baker.PageAsync("/compose")).ShouldNotContain("set 205");
         (await baker.SendAsync("/kitchen", "/kitchen?handler=Oven", Hot)).StatusCode.ShouldBe(HttpStatusCode.Redirect);
-        AsRead(await baker.PageAsync("/kitchen")).ShouldContain("3 shelves of 60 cm × 40 cm, runs 15 °C hot: for 180 °C set it to 165 °C");
+        AsRead(await baker.PageAsync("/kitchen")).ShouldContain("3 shelves of 60 cm × 40 cm, runs 15 °C hot, warm in 20 min: for 180 °C set it to 165 °C");
 
         // The usual pie's hot start at 220 becomes 205 on that dial, in Compose, on the card, in its working and over the API.
         AsRead(await baker.PageAsync("/compose")).ShouldContain("Bakehouse oven: set 205 °C");
@@ -89,4 +89,37 @@ public sealed class EquipmentTests
 
     /// <summary>A page as it is read: without its markup, each run of space as one.</summary>
     private static string AsRead(string page) => Regex.Replace(Regex.Replace(page, "<[^>]*>", ""), @"\s+", " ");
+
+    [Fact]
+    public async Task Bakers_come_go_and_come_back_and_their_week_reads_as_a_baker_says_it()
+    {
+        await using var kitchen = new Kitchen(demo: false);
+        var baker = kitchen.Baker();
+        (await baker.PageAsync("/kitchen")).ShouldContain("Nobody yet.");
+        (await baker.PageAsync("/days")).ShouldContain("Nobody works here yet.");
+        (string, string)[] week = [("form", "baker"), ("name", "Nib"), ("day0", "6-14"), ("day1", "6:00 to 14.00"), ("day5", "05:30–13:30")];
+        (await baker.SendAsync("/kitchen", "/kitchen?handler=Baker", week)).StatusCode.ShouldBe(HttpStatusCode.Redirect);
+        AsRead(await baker.PageAsync("/kitchen")).ShouldContain("Mon–Tue 06:00–14:00, Sat 05:30–13:30");
+
+        // Hours that cannot be read are shown back where they stand.
+        var wrong = AsRead(await (await baker.SendAsync("/kitchen", "/kitchen?handler=Baker", [.. week.Where(f => f.Item1 != "day0"), ("day0", "14-6")])).TextAsync());
+        wrong.ShouldContain("to comes after from");
+        (await (await baker.SendAsync("/kitchen", "/kitchen?handler=Baker", [.. week.Where(f => f.Item1 != "day0"), ("day0", "14-6")])).TextAsync()).ShouldContain("value=\"14-6\"");
+        await baker.SendAsync("/kitchen", "/kitchen?handler=BakerAway", ("id", "1"));
+        (await baker.PageAsync("/kitchen?goneBaker=1")).ShouldContain("They are off the list.");
+        await baker.SendAsync("/kitchen", "/kitchen?handler=BakerBack", ("id", "1"));
+        (await baker.PageAsync("/kitchen")).ShouldContain("Nib");
+    }
+
+    [Theory]
+    [InlineData("0", "1", "1", "whole number of burners from 1 to 20")]
+    [InlineData("4", "x", "1", "whole number of mixers from 1 to 10")]
+    [InlineData("4", "1", "99", "whole number of processors from 0 to 10")]
+    public async Task Machines_that_cannot_be_are_said_and_kept(string burners, string mixers, string processors, string says)
+    {
+        await using var kitchen = new Kitchen(demo: false);
+        var page = await (await kitchen.Baker().SendAsync("/kitchen", "/kitchen?handler=Tools", ("form", "tools"), ("burners", burners), ("mixers", mixers), ("processors", processors))).TextAsync();
+        page.ShouldContain(says);
+        page.ShouldContain($"value=\"{mixers}\"");
+    }
 }
