@@ -156,7 +156,7 @@ public sealed record Day
     public int Now { get; init; }
 
     /// <summary>Slots after the planned days in which late work is still put somewhere, so that lateness can be measured.</summary>
-    public const int Overtime = 40 * 60 / Slot.Minutes;
+    public const int Overtime = 24 * 60 / Slot.Minutes;
 
     /// <summary>The very last slot.</summary>
     public int Horizon => End + Overtime;

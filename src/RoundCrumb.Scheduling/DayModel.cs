@@ -499,8 +499,10 @@ internal sealed class DayModel
         var ready = new int[_day.Batches.Count];
         for (var b = 0; b < ready.Length; b++)
         {
-            // Ready as soon as the last of it is, and never before it is wanted.
-            ready[b] = _scope.Out.Contains(b) ? -1 : (int)value(_ready[b]);
+            // Ready as soon as the last of it has set, and never before it is wanted; the solver may have left it standing.
+            ready[b] = _scope.Out.Contains(b) ? -1 : _day.Endings.Where(e => e.Batch == b).Max(e => starts[e.From] + _day.Works[e.From].Length + e.Least);
+            if (!_scope.Out.Contains(b))
+                ready[b] = Math.Min((int)value(_ready[b]), Math.Max(_day.Batches[b].Due, ready[b]));
         }
 
         return new(starts, ovens, ready, RunsOf(_day, starts, ovens, _campaigns.Where(c => holds(c.Present)).Select(c => new OvenRun(c.Oven, c.Heat, (int)value(c.Start), (int)value(c.End)))));

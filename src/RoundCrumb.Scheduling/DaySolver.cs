@@ -48,6 +48,7 @@ public sealed record Solution(Plan? Plan, bool NoneExists, bool LatenessProven, 
 public sealed class DaySolver
 {
     private const int Small = 12;
+    private const int ADay = 24 * 60 / Slot.Minutes;
     private const double LongestWait = 40;
     private const double LongestFreshening = 4;
     private readonly Day _day;
@@ -145,7 +146,8 @@ public sealed class DaySolver
     private bool Construct()
     {
         var left = Enumerable.Range(0, _day.Batches.Count).OrderBy(b => _day.Batches[b].Due).ThenBy(b => b).ToList();
-        var partners = Partners();
+        var tight = Partners(ADay - 1);
+        var partners = Partners(ADay);
         var placed = new HashSet<int>();
         Plan? plan = null;
         const int Together = 3;
@@ -159,7 +161,7 @@ public sealed class DaySolver
                 if (next.Count >= Together)
                     break;
                 if (!next.Contains(b))
-                    next.AddRange(left.Where(o => o == b || partners[b].Contains(o)).Except(next));
+                    next.AddRange(left.Where(o => o == b || tight[b].Contains(o)).Except(next));
             }
 
             left.RemoveAll(next.Contains);
@@ -192,13 +194,13 @@ public sealed class DaySolver
         return true;
     }
 
-    /// <summary>For each batch those that it shares work with that cannot stand for long.</summary>
-    private List<HashSet<int>> Partners()
+    /// <summary>For each batch those that it shares work with that can stand for so many slots at most.</summary>
+    private List<HashSet<int>> Partners(int slots)
     {
         var partners = _day.Batches.Select(_ => new HashSet<int>()).ToList();
         for (var i = 0; i < _day.Works.Count; i++)
         {
-            if (_day.Works[i].Batches.Count < 2 || !_day.Gaps.Any(g => g.From == i && g.Most <= 24 * 60 / Slot.Minutes) && _day.Gaps.Any(g => g.From == i))
+            if (_day.Works[i].Batches.Count < 2 || !_day.Gaps.Any(g => g.From == i && g.Most <= slots) && _day.Gaps.Any(g => g.From == i))
                 continue;
             foreach (var b in _day.Works[i].Batches)
                 partners[b].UnionWith(_day.Works[i].Batches);
