@@ -127,7 +127,9 @@ public sealed class Baker : IDisposable
     public T Until<T>(Func<IWebDriver, T> condition, string what = "the page")
     {
         var wait = new WebDriverWait(Driver, TimeSpan.FromSeconds(30)) { Message = what };
-        wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(NoSuchElementException));
+
+        // A page that is being replaced may answer with an error of its own; it is asked again.
+        wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(NoSuchElementException), typeof(UnknownErrorException));
         return wait.Until(condition)!;
     }
 

@@ -181,7 +181,7 @@ public sealed record WorkChain(
                 for (var p = 0; p < parts; p++)
                 {
                     var at = _works.Count;
-                    _works.Add(new(step.Part, step.Label, [i], p == 0 ? hands.SetUp : 0, p == 0 ? (all / parts) - hands.SetUp : all / parts, tool, pies, null, p == 0 && parts == 1 ? joins : ""));
+                    _works.Add(new(step.Part, step.Label, [i], p == 0 ? hands.SetUp : 0, p == 0 ? (all / parts) - hands.SetUp : all / parts, tool, pies, null, p == 0 && parts == 1 && !_works.Exists(w => w.Join == joins) ? joins : ""));
                     if (p > 0)
                         _gaps.Add(new(last, at, new(0, 0, StepConstants.ColdIn.Usual), WaitsAt.Bench, true, default));
                     else

@@ -62,6 +62,9 @@ public class WorkChainTests
 
             leads.Count.ShouldBe(chain.Works.Count);
             chain.Endings.Sum(e => e.Pies).ShouldBe(pies);
+
+            // What can be joined with other pies' work is one thing in each chain.
+            chain.Works.Where(w => w.Join.Length > 0).Select(w => w.Join).ShouldBeUnique();
             chain.Filled.Count.ShouldBeGreaterThan(0);
             chain.Works.Where(w => w.Baking is null).ShouldAllBe(w => w.Minutes > 0 && w.Minutes <= StepConstants.LongestStretch.Usual + 0.01);
         }

@@ -124,11 +124,29 @@ document.addEventListener('keydown', (event) => {
   }
 });
 
-// When planning is over the whole page is shown anew: orders and remedies belong to the plan.
-document.addEventListener('htmx:afterSwap', (event) => {
-  if (event.detail.target?.id !== 'plan' && event.detail.elt?.id !== 'plan') return;
-  const now = plan();
-  if (now && !now.querySelector('.planning') && wasPlanning) window.location.reload();
-  wasPlanning = Boolean(now?.querySelector('.planning'));
-});
+// When planning is over orders and buttons belong to the new plan: they are shown anew, and what was said stays said.
+async function renew() {
+  const answer = await fetch(here());
+  if (!answer.ok) return;
+  const page = new DOMParser().parseFromString(await answer.text(), 'text/html');
+  for (const part of ['.bake-day .acts', '.bake-day .day-grid']) {
+    const fresh = document.importNode(page.querySelector(part), true);
+    document.querySelector(part).replaceWith(fresh);
+    window.htmx.process(fresh);
+  }
+}
+
+// A page that answers a form is not to be asked for with that form again.
+function here() {
+  const where = new URL(window.location.href);
+  where.searchParams.delete('handler');
+  return where.pathname + where.search;
+}
+
 let wasPlanning = Boolean(plan()?.querySelector('.planning'));
+document.addEventListener('htmx:afterSwap', () => {
+  const planning = Boolean(plan()?.querySelector('.planning'));
+  if (wasPlanning && !planning) renew();
+  wasPlanning = planning;
+});
+if (window.location.search.includes('handler=')) window.history.replaceState(null, '', here());
