@@ -26,6 +26,7 @@ public sealed class TeaRoom : WebApplicationFactory<Program>
         builder.UseSetting("RoundCrumb:File", Path.Combine(_folder.FullName, "tea-room.db"));
         builder.UseSetting("RoundCrumb:Demo", "true");
         builder.UseSetting("Serilog:MinimumLevel:Default", "Warning");
+        builder.UseSetting("RoundCrumb:PlanSeconds", "4");
     }
 
     public override async ValueTask DisposeAsync()
