@@ -39,7 +39,7 @@ public sealed record ColdRoom(ColdKind Kind, double Widest, int Units)
     public const int Place = 36;
 
     /// <summary>What a parcel of dough or a bowl takes: a quarter of that.</summary>
-    public const int Parcel = 9;
+    public static int Parcel { get; } = (int)(Place * StepConstants.ParcelPlace.Usual);
 }
 
 /// <summary>What takes up a cold place.</summary>
@@ -103,12 +103,11 @@ public sealed record DayEnding(int Batch, int From, int Least, int Best, int Mos
 /// <param name="Due">The slot by which it is wanted.</param>
 /// <param name="Filled">The work from which it ages.</param>
 /// <param name="Keeps">Slots that it then keeps.</param>
-/// <param name="Fresh">Slots within which it is best.</param>
 /// <param name="Topped">The last work of its topping; none without one.</param>
 /// <param name="HoldsMost">Slots that the topping holds.</param>
 /// <param name="PansFrom">The work with which its pans are first in use.</param>
 /// <param name="Pan">Which pan it is made in.</param>
-public sealed record Batch(string Key, string Name, int Pies, int Due, IReadOnlyList<int> Filled, int Keeps, int Fresh, int? Topped, int HoldsMost, int PansFrom, string Pan);
+public sealed record Batch(string Key, string Name, int Pies, int Due, IReadOnlyList<int> Filled, int Keeps, int? Topped, int HoldsMost, int PansFrom, string Pan);
 
 /// <summary>Pans of one kind.</summary>
 /// <param name="Pan">Which.</param>

@@ -89,10 +89,8 @@ public sealed record BuiltDay(Day Day, IReadOnlyList<Prepared> Made, IReadOnlyLi
 /// <summary>Makes a day of orders and a kitchen.</summary>
 public static class DayBuilder
 {
-    private const int AnHour = 60 / Slot.Minutes;
-
     /// <summary>How far apart orders may be due that share a piece of work, slots.</summary>
-    private static int Within(string join) => join.StartsWith("dough", StringComparison.Ordinal) ? 30 * AnHour : join.StartsWith("crumb", StringComparison.Ordinal) ? 12 * AnHour : AnHour;
+    private static int Within(string join) => Slot.Down((join.StartsWith("dough", StringComparison.Ordinal) ? StepConstants.OneDough : join.StartsWith("crumb", StringComparison.Ordinal) ? StepConstants.OneCrumb : StepConstants.OneWhipping).Usual);
 
     /// <summary>The name of a pan among a day's pans.</summary>
     public static string PanKey(Pan pan) => FormattableString.Invariant($"{pan.Id} {pan.Name} {pan.Top.Value:0} {pan.Depth.Value:0}");
@@ -268,7 +266,7 @@ public static class DayBuilder
             }
 
             batches.Add(new(
-                order.Key, order.Name, order.Count, order.Due, [.. chain.Filled.Select(f => at[(b, f)])], Slot.Down(chain.Keeps.Most), Slot.Down(chain.Keeps.Best),
+                order.Key, order.Name, order.Count, order.Due, [.. chain.Filled.Select(f => at[(b, f)])], Slot.Down(chain.Keeps.Most),
                 chain.Topped is { } topped ? at[(b, topped)] : null, Math.Max(1, Slot.Down(chain.HoldsMost)), at[(b, chain.PansFrom)], PanKey(pan)));
         }
 

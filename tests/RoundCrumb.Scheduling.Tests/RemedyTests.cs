@@ -56,8 +56,7 @@ public class RemedyTests
         var hours = (MoreHours)earlier.Change;
         var (others, other) = (hours with { From = hours.From + 6 }).Applied(orders, setting);
         var (built, less) = Solve(other, [.. others]);
-        if (hours.From + 6 < hours.Was)
-            less.Plan!.Lateness(built.Day).ShouldBeGreaterThan(0);
+        less.Plan!.Lateness(built.Day).ShouldBeGreaterThan(0);
         remedies.ShouldContain(r => r.Change is OtherDue);
     }
 
@@ -75,11 +74,12 @@ public class RemedyTests
     [Fact]
     public void An_overnight_set_gives_way_to_gelatine()
     {
+        // Without gelatine it sets eight hours at the least, with it four: from six in the morning, three in the afternoon
+        // is too soon for the one and not for the other.
         var setting = Setting(days: 1);
-        Order[] orders = [Order("a", "pan=springform-20&crust=plain-crumb&bake=chilled&fill=honey-cheese&make=exact&line=22&top=none", 1, At(0, 14))];
+        Order[] orders = [Order("a", "pan=tart-25&crust=plain-crumb&bake=chilled&fill=ginger-lime-cheese&make=exact&top=none", 1, At(0, 15))];
         var remedies = Find(setting, orders);
-        if (orders[0].Pie.Filling.Formula.Family == Core.Fillings.FillingFamilies.CheeseStiff)
-            remedies.ShouldContain(r => r.Change is OtherFilling);
+        remedies.ShouldContain(r => r.Change is OtherFilling);
         foreach (var remedy in remedies)
             DoesIt(remedy, setting, orders);
     }

@@ -22,4 +22,8 @@ public static class StepConstants
     public static readonly Constant LongestStretch = new("hands on one thing without a break", 90, 60, 120, Dimension.Time, "Then the baker looks up, and another job may go between.");
     public static readonly Constant Thaw = new("thawing dough in the fridge", 600, 480, 2880, Dimension.Time, "Overnight; thawed outside, it melts at the edge while the middle is hard.");
     public static readonly Constant JoinedStands = new("crumb or dough made for several pies stands", 24 * 60, 12 * 60, 48 * 60, Dimension.Time, "Covered and cool; warm the crumb in the hand before it is pressed.");
+    public static readonly Constant OneDough = new("pies of one dough are wanted within", 30 * 60, 24 * 60, 48 * 60, Dimension.Time, "Rested dough keeps two days in the fridge; the last pie still wants rolling and baking.");
+    public static readonly Constant OneCrumb = new("pies of one crumb are wanted within", 12 * 60, 6 * 60, 24 * 60, Dimension.Time, "Buttered crumb sets as it stands and is warmed in the hand.");
+    public static readonly Constant OneWhipping = new("pies of one whipping are wanted within", 60, 30, 90, Dimension.Time, "Cream is at its best as it is whipped.");
+    public static readonly Constant ParcelPlace = new("a parcel of dough or a bowl, to a pie's place in the cold", 0.25, 0.2, 0.5, Dimension.Share, "Flat parcels stack; a pie must stand level and alone.");
 }
