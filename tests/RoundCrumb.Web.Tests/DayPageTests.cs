@@ -104,6 +104,23 @@ public sealed partial class DayPageTests
     }
 
     [Fact]
+    public async Task What_is_asked_while_planning_does_not_take_back_what_was_asked_before()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        var day = await BeginAsync(baker);
+        await TakeAsync(baker, day, "1", "1", "12:00");
+        var list = Rows(await PlannedAsync(baker, day));
+
+        // Dough and rolling both go an hour forward; the second is asked before the first is planned.
+        var asked = new[] { "Make dough", "Roll and line" }.Select(what => list.First(r => r.What == what)).Select(r => (r.Key, To: r.Time.AddHours(-1))).ToList();
+        foreach (var (key, to) in asked)
+            (await baker.SendAsync(day, $"{day}?handler=Pin", ("step", key), ("date", Iso(DateOnly.FromDateTime(to))), ("time", to.ToString("HH:mm", System.Globalization.CultureInfo.InvariantCulture)))).StatusCode.ShouldBe(HttpStatusCode.Redirect);
+        var moved = Rows(await OverAsync(baker, day));
+        asked.ShouldAllBe(a => moved.First(r => r.Key == a.Key).Time == a.To);
+    }
+
+    [Fact]
     public async Task What_was_moved_in_a_calendar_is_put_there()
     {
         await using var kitchen = new Kitchen(demo: true);

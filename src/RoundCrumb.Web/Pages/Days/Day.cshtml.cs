@@ -97,12 +97,15 @@ public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner
 
     private async Task<bool> ShowAsync(int id, string? step, CancellationToken cancel)
     {
+        var standing = planner.Standing(id);
         if (await days.OpenAsync(id, cancel) is not { } open)
             return false;
+        if (planner.Standing(id) != standing)
+            return await ShowAsync(id, step, cancel);
         Open = open;
         Pies = await shelf.AllAsync(cancel);
-        Job = planner.Running(id);
-        Said = Job is null ? planner.TroubleOf(id) : "";
+        Job = standing.Over ? null : standing.Job;
+        Said = standing.Over ? standing.Job?.Trouble ?? "" : "";
         if (Job is { } job)
             View = job.Steps.Count > 0 ? new(open, job.Built, job.Steps[^1].Plan, Shown) : null;
         else if (open.Plan is { } plan)

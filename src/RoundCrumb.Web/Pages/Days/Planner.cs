@@ -18,6 +18,9 @@ public sealed class PlanningJob
 
     public required DateTimeOffset Since { get; init; }
 
+    /// <summary>How what was asked is taken back where it cannot be; none where nothing was, or another job has it.</summary>
+    internal Func<DayBook, Task>? Undo { get; set; }
+
     /// <summary>What is solved.</summary>
     public required BuiltDay Built { get; set; }
 
@@ -72,11 +75,8 @@ public sealed partial class Planner(IServiceScopeFactory scopes, TimeProvider cl
     /// <summary>Seconds that a plan may take to get better; the first one is waited for.</summary>
     public double Seconds { get; } = settings.GetValue("RoundCrumb:PlanSeconds", 10.0);
 
-    /// <summary>The job of a day that is not over; none where there is none.</summary>
-    public PlanningJob? Running(int day) => _jobs.TryGetValue(day, out var job) && !job.Over ? job : null;
-
-    /// <summary>What the last job of a day had to say; empty where it had nothing.</summary>
-    public string TroubleOf(int day) => _jobs.TryGetValue(day, out var job) ? job.Trouble : "";
+    /// <summary>Where planning a day stands, as one value: a page that reads the day before and after a job ends compares two of them, lest it show the plan of before as if it were the last word.</summary>
+    public (PlanningJob? Job, bool Over) Standing(int day) => _jobs.TryGetValue(day, out var job) ? (job, job.Over) : (null, true);
 
     /// <summary>Begins to plan a day; one that is already being planned is stopped first.</summary>
     /// <param name="open">The day.</param>
@@ -85,11 +85,24 @@ public sealed partial class Planner(IServiceScopeFactory scopes, TimeProvider cl
     /// <param name="undo">What to do when there is no plan at all: take back what was asked.</param>
     public PlanningJob Begin(OpenDay open, double seconds, bool near, Func<DayBook, Task>? undo = null)
     {
-        Halt(open.Kept.Id);
+        var before = Standing(open.Kept.Id).Job;
         var built = DayDesk.FromNow(open);
-        var job = new PlanningJob { Seconds = seconds, Since = clock.GetUtcNow(), Built = built };
+        var job = new PlanningJob { Seconds = seconds, Since = clock.GetUtcNow(), Built = built, Undo = undo };
+
+        // What was asked a moment ago is not taken back because something more is asked: both are planned now, and taken back together.
+        if (before is { Over: false, Undo: { } earlier } && undo is not null)
+        {
+            before.Undo = null;
+            job.Undo = async b =>
+            {
+                await undo(b);
+                await earlier(b);
+            };
+        }
+
+        Halt(open.Kept.Id);
         _jobs[open.Kept.Id] = job;
-        _ = Task.Run(() => RunAsync(open, built, job, near, undo));
+        _ = Task.Run(() => RunAsync(open, built, job, near));
         return job;
     }
 
@@ -100,14 +113,14 @@ public sealed partial class Planner(IServiceScopeFactory scopes, TimeProvider cl
             job.Stop.Cancel();
     }
 
-    private async Task RunAsync(OpenDay open, BuiltDay built, PlanningJob job, bool near, Func<DayBook, Task>? undo)
+    private async Task RunAsync(OpenDay open, BuiltDay built, PlanningJob job, bool near)
     {
         await _one.WaitAsync();
         try
         {
             var options = new SolveOptions { Seconds = job.Seconds, Known = KnownFor(open, built), StayNear = near };
             var solution = DaySolver.Solve(built.Day, options, job.Better, job.Stop.Token);
-            if (solution.Plan is null && undo is null && !job.Stop.IsCancellationRequested && built.Joined.Any(j => !j.Apart))
+            if (solution.Plan is null && job.Undo is null && !job.Stop.IsCancellationRequested && built.Joined.Any(j => !j.Apart))
             {
                 // What is done in one go ties orders together; where that leaves no day at all, each is done by itself.
                 var apart = built.Joined.Select(j => j.Name).ToHashSet();
@@ -124,7 +137,7 @@ public sealed partial class Planner(IServiceScopeFactory scopes, TimeProvider cl
             if (solution.Plan is not { } plan)
             {
                 job.Trouble = solution.NoneExists ? "There is no such day, however late: what was asked cannot be." : job.Stop.IsCancellationRequested ? "" : "No plan was found in the time. Give it longer, or make the day easier.";
-                if (undo is not null)
+                if (job.Undo is { } undo)
                 {
                     await using var scope = scopes.CreateAsyncScope();
                     await undo(scope.ServiceProvider.GetRequiredService<DayBook>());
