@@ -73,6 +73,9 @@ public sealed record DayWork(string Key, IReadOnlyList<int> Batches, Part Part, 
 {
     /// <summary>True where hands are busy from beginning to end.</summary>
     public bool IsHands => Load is null;
+
+    /// <summary>Slots of hands: all of it, or what they do at the oven's door.</summary>
+    public int Hands => Load is null ? Length : Load.Touches.Sum(t => t.Length);
 }
 
 /// <summary>What lies between the end of one work and the beginning of another.</summary>
@@ -178,6 +181,24 @@ public sealed record Day
         return hands;
     }
 
+    /// <summary>The stretches in which somebody is at work without a break between, first slot and the slot after the last: as a rule one for each day.</summary>
+    public IReadOnlyList<(int From, int To)> Open()
+    {
+        var hands = AtWork();
+        var open = new List<(int From, int To)>();
+        for (var t = 0; t <= Horizon; t++)
+        {
+            if (hands[t] == 0)
+                continue;
+            var from = t;
+            while (t <= Horizon && hands[t] > 0)
+                t++;
+            open.Add((from, Math.Min(t, Horizon)));
+        }
+
+        return open;
+    }
+
     /// <summary>How much of a kind of cold there is for what is wider than <paramref name="width"/> mm, or exactly so; none where it is not counted.</summary>
     public int? RoomFor(ColdKind kind, double width)
     {
@@ -205,6 +226,29 @@ public sealed record Plan(IReadOnlyList<int> Starts, IReadOnlyList<int> Ovens, I
 
     /// <summary>Slots that ovens are on, warming up counted in.</summary>
     public int OvenOn(Day day) => Runs.Sum(r => r.To - r.From + day.Ovens[r.Oven].WarmUp);
+
+    /// <summary>The slots in which hands have something to do, those at an oven's door counted in, with the work that it is.</summary>
+    public IEnumerable<(int Work, int From, int To)> HandsOf(Day day)
+    {
+        for (var i = 0; i < day.Works.Count; i++)
+        {
+            if (day.Works[i].Load is not { } load)
+            {
+                yield return (i, Starts[i], EndOf(day, i));
+                continue;
+            }
+
+            foreach (var touch in load.Touches)
+                yield return (i, Starts[i] + touch.After, Starts[i] + touch.After + touch.Length);
+        }
+    }
+
+    /// <summary>From the first work of hands to the last of each stretch of hours in which there is any: when somebody has to be here.</summary>
+    public IReadOnlyList<(int From, int To)> Attended(Day day)
+    {
+        var hands = HandsOf(day).ToList();
+        return [.. day.Open().Select(o => hands.Where(h => h.From >= o.From && h.From < o.To).ToList()).Where(h => h.Count > 0).Select(h => (h.Min(x => x.From), h.Max(x => x.To)))];
+    }
 
     /// <summary>Where a work ends.</summary>
     public int EndOf(Day day, int work) => Starts[work] + day.Works[work].Length;

@@ -1,3 +1,4 @@
+using System.Globalization;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Kitchens;
@@ -84,7 +85,18 @@ public sealed record Joined(string Name, string Label, IReadOnlyList<string> Ord
 /// <param name="LeftOut">The orders that cannot be made.</param>
 /// <param name="Joined">What is done in one go, or could be.</param>
 /// <param name="Setting">What it was made from.</param>
-public sealed record BuiltDay(Day Day, IReadOnlyList<Prepared> Made, IReadOnlyList<Trouble> LeftOut, IReadOnlyList<Joined> Joined, DaySetting Setting);
+public sealed record BuiltDay(Day Day, IReadOnlyList<Prepared> Made, IReadOnlyList<Trouble> LeftOut, IReadOnlyList<Joined> Joined, DaySetting Setting)
+{
+    /// <summary>The work of each order's own chain that a work of the day is: one, or one of each order that shares it.</summary>
+    /// <param name="work">Which work of the day.</param>
+    public IReadOnlyList<(Prepared Of, Work Work)> WorksOf(int work)
+    {
+        var w = Day.Works[work];
+        return w.Batches.Count == 1
+            ? [(Made[w.Batches[0]], Made[w.Batches[0]].Chain.Works[int.Parse(w.Key.AsSpan(w.Key.LastIndexOf('.') + 1), NumberStyles.None, CultureInfo.InvariantCulture)])]
+            : [.. w.Batches.Select((b, k) => (Made[b], Made[b].Chain.Works.First(x => x.Join.Length > 0 && x.Steps.SequenceEqual(w.Steps[k]))))];
+    }
+}
 
 /// <summary>Makes a day of orders and a kitchen.</summary>
 public static class DayBuilder
@@ -116,6 +128,9 @@ public static class DayBuilder
 
         return Weave(made, out_, setting, ovens, cold);
     }
+
+    /// <summary>A work is known by its order and its place in that order's chain.</summary>
+    private static string KeyOf(Order order, int work) => string.Create(CultureInfo.InvariantCulture, $"{order.Key}.{work}");
 
     /// <summary>What no arranging can mend.</summary>
     private static Trouble? WhyNot(Prepared one, DaySetting setting, List<Oven> ovens, List<ColdRoom> cold)
@@ -204,7 +219,7 @@ public static class DayBuilder
                     at[(b, w)] = index;
                     if (lead == b)
                     {
-                        works.Add(new($"{order.Key}.{w}", [b], work.Part, work.Label, [work.Steps], 0, work.Tool, null, work.Pies, ""));
+                        works.Add(new(KeyOf(order, w), [b], work.Part, work.Label, [work.Steps], 0, work.Tool, null, work.Pies, ""));
                     }
                     else
                     {
@@ -220,7 +235,7 @@ public static class DayBuilder
 
                 at[(b, w)] = works.Count;
                 works.Add(new(
-                    $"{order.Key}.{w}", [b], work.Part, work.Label, [work.Steps], Slot.Up(work.Minutes), work.Tool,
+                    KeyOf(order, w), [b], work.Part, work.Label, [work.Steps], Slot.Up(work.Minutes), work.Tool,
                     work.Baking is { } baking ? LoadOf(baking, heats, pie.Composition.Pan, work.Pies, kitchen.Ovens, setting.Forbidden) : null,
                     work.Pies, work.Baking is null ? "" : $"{order.Key} {string.Join(' ', work.Steps)}"));
                 if (work.Baking is not null)

@@ -43,7 +43,7 @@ internal sealed record Scope
 }
 
 /// <summary>A day as the solver sees it. Times are slots; waits are intervals as long as they turn out, glued to both neighbours, so that they hold their place in the cold for as long as they really last.</summary>
-internal sealed class DayModel
+internal sealed partial class DayModel
 {
     private readonly Day _day;
     private readonly Scope _scope;
@@ -54,19 +54,17 @@ internal sealed class DayModel
     private readonly bool[] _works;
     private readonly List<Campaign> _campaigns = [];
     private readonly int[] _hands;
-    private readonly List<Window> _windows = [];
+    private readonly IReadOnlyList<(int From, int To)> _windows;
     private LinearExpr _lateness = LinearExpr.Constant(0);
     private LinearExpr _ovenOn = LinearExpr.Constant(0);
 
     private sealed record Campaign(int Oven, int Heat, int Slot, IntVar Start, IntVar Length, IntVar End, BoolVar Present);
 
-    private readonly record struct Window(int From, int To);
-
     public DayModel(Day day, Scope scope)
     {
         (_day, _scope) = (day, scope);
         _hands = day.AtWork();
-        FindWindows();
+        _windows = day.Open();
         _start = new IntVar[day.Works.Count];
         _ready = new IntVar[day.Batches.Count];
         _in = new BoolVar?[day.Works.Count][];
@@ -84,23 +82,6 @@ internal sealed class DayModel
 
     /// <summary>True for a work of which every batch stays as it is.</summary>
     private bool IsFrozen(int work) => _scope.Known is not null && _day.Works[work].Batches.All(b => _scope.Frozen.Contains(b) || _scope.Out.Contains(b));
-
-    private void FindWindows()
-    {
-        for (var t = 0; t <= _day.Horizon;)
-        {
-            if (_hands[t] == 0)
-            {
-                t++;
-                continue;
-            }
-
-            var from = t;
-            while (t <= _day.Horizon && _hands[t] > 0)
-                t++;
-            _windows.Add(new(from, Math.Min(t, _day.Horizon)));
-        }
-    }
 
     /// <summary>Where a stretch of hands may begin.</summary>
     private Domain HandsDomain(int length, int offset)
@@ -275,211 +256,6 @@ internal sealed class DayModel
                     _model.AddHint(size, known.Ready[b] - known.Starts[from]);
             }
         }
-    }
-
-    private void Ovens()
-    {
-        var loads = Enumerable.Range(0, _day.Works.Count).Where(i => _works[i] && !_day.Works[i].IsHands).ToList();
-        if (loads.Count == 0)
-            return;
-        var shelves = _day.Ovens.Select(o => _model.AddCumulative(o.Shelves)).ToArray();
-        var redundant = _day.Ovens.Count > 1 && loads.All(i => _day.Works[i].Load!.Shelves.Where(s => s > 0).Distinct().Count() <= 1) ? _model.AddCumulative(_day.Ovens.Sum(o => o.Shelves)) : null;
-        var perOven = _day.Ovens.Select(_ => new List<IntervalVar>()).ToArray();
-        var cost = new List<LinearExpr>();
-        var presence = new Dictionary<(int Load, int Oven), BoolVar>();
-        foreach (var i in loads)
-        {
-            var load = _day.Works[i].Load!;
-            _in[i] = new BoolVar?[_day.Ovens.Count];
-            var allowed = Enumerable.Range(0, _day.Ovens.Count).Where(o => Allowed(i, o)).ToList();
-            foreach (var o in allowed)
-            {
-                var here = allowed.Count == 1 ? (BoolVar)_model.TrueLiteral() : _model.NewBoolVar("");
-                _in[i][o] = here;
-                presence[(i, o)] = here;
-                shelves[o].AddDemand(_model.NewOptionalFixedSizeIntervalVar(_start[i], _day.Works[i].Length, here, ""), load.Shelves[o]);
-                if (_scope.Known is { } known && known.Ovens[i] >= 0 && allowed.Count > 1)
-                    _model.AddHint(here, known.Ovens[i] == o);
-            }
-
-            if (allowed.Count > 1)
-                _model.AddExactlyOne(allowed.Select(o => (ILiteral)presence[(i, o)]));
-            redundant?.AddDemand(_model.NewFixedSizeIntervalVar(_start[i], _day.Works[i].Length, ""), load.Shelves.First(s => s > 0));
-        }
-
-        foreach (var heat in loads.GroupBy(i => _day.Works[i].Load!.Heat))
-        {
-            var groups = heat.GroupBy(i => _day.Works[i].Stage).Select(g => g.ToList()).ToList();
-            var literals = groups.Select(_ => new List<ILiteral>()).ToArray();
-            var sum = new List<LinearExpr>();
-            var presents = new List<ILiteral>();
-            for (var o = 0; o < _day.Ovens.Count; o++)
-            {
-                var here = Enumerable.Range(0, groups.Count).Where(g => groups[g].Any(i => _in[i][o] is not null)).ToList();
-                if (here.Count == 0)
-                    continue;
-                var known = _scope.Known?.Runs.Where(r => r.Oven == o && r.Heat == heat.Key).OrderBy(r => r.From).ToList() ?? [];
-                var count = Math.Min(here.Count, Math.Max(_day.End > 24 * 60 / Slot.Minutes ? 4 : 3, known.Count + 1));
-                Campaign? before = null;
-                var mine = new List<Campaign>(count);
-                for (var k = 0; k < count; k++)
-                {
-                    var c = new Campaign(o, heat.Key, k, _model.NewIntVar(0, _day.Horizon, ""), _model.NewIntVar(0, _day.Horizon, ""), _model.NewIntVar(0, _day.Horizon, ""), _model.NewBoolVar(""));
-                    _model.Add(c.Length == 0).OnlyEnforceIf(c.Present.Not());
-                    _model.Add(c.Start == 0).OnlyEnforceIf(c.Present.Not());
-                    _model.Add(c.End == c.Start + c.Length);
-                    var warm = _day.Ovens[o].WarmUp;
-                    perOven[o].Add(_model.NewOptionalIntervalVar(c.Start - warm, c.Length + warm, c.End, c.Present, ""));
-                    if (before is not null)
-                    {
-                        _model.AddImplication(c.Present, before.Present);
-                        _model.Add(c.Start >= before.End).OnlyEnforceIf(c.Present);
-                    }
-
-                    if (_scope.Known is not null)
-                    {
-                        _model.AddHint(c.Present, k < known.Count);
-                        if (k < known.Count)
-                        {
-                            _model.AddHint(c.Start, known[k].From);
-                            _model.AddHint(c.Length, known[k].To - known[k].From);
-                            _model.AddHint(c.End, known[k].To);
-                        }
-                        else
-                        {
-                            _model.AddHint(c.Length, 0);
-                            _model.AddHint(c.Start, 0);
-                            _model.AddHint(c.End, 0);
-                        }
-                    }
-
-                    sum.Add(c.Length);
-                    presents.Add(c.Present);
-                    cost.Add(c.Length + (warm * c.Present));
-                    mine.Add(c);
-                    _campaigns.Add(c);
-                    before = c;
-                }
-
-                foreach (var g in here)
-                {
-                    foreach (var c in mine)
-                    {
-                        var x = _model.NewBoolVar("");
-                        literals[g].Add(x);
-                        _model.AddImplication(x, c.Present);
-                        foreach (var i in groups[g])
-                        {
-                            if (_in[i][o] is not { } there)
-                            {
-                                _model.AddBoolAnd([x.Not()]);
-                                continue;
-                            }
-
-                            _model.AddImplication(x, there);
-                            _model.Add(_start[i] >= c.Start).OnlyEnforceIf(x);
-                            _model.Add(_start[i] + _day.Works[i].Length <= c.End).OnlyEnforceIf(x);
-                        }
-
-                        if (_scope.Known is { } plan && plan.Ovens[groups[g][0]] >= 0)
-                            _model.AddHint(x, plan.Ovens[groups[g][0]] == o && c.Slot < known.Count && known[c.Slot].From <= plan.Starts[groups[g][0]] && plan.Starts[groups[g][0]] < known[c.Slot].To);
-                    }
-                }
-            }
-
-            foreach (var list in literals)
-                _model.AddExactlyOne(list);
-
-            // What the bound is found by: a heat that is used at all is on as long as its longest chain and as its pans need.
-            var roomiest = _day.Ovens.Max(o => o.Shelves);
-            var energy = heat.Sum(i => _day.Works[i].Length * _day.Works[i].Load!.Shelves.Where(s => s > 0).DefaultIfEmpty(1).Min());
-            var longest = heat.Max(i => _day.Works[i].Length);
-            _model.Add(LinearExpr.Sum(sum) >= Math.Max(longest, (energy + roomiest - 1) / roomiest));
-            _model.AddBoolOr(presents);
-        }
-
-        foreach (var intervals in perOven.Where(p => p.Count > 1))
-            _model.AddNoOverlap(intervals);
-        _ovenOn = LinearExpr.Sum(cost);
-    }
-
-    private bool Allowed(int work, int oven)
-    {
-        if (_day.Done.TryGetValue(work, out var done))
-            return done.Oven == oven;
-        if (IsFrozen(work))
-            return _scope.Known!.Ovens[work] == oven;
-        return _day.Works[work].Load!.Shelves[oven] is > 0 and var s && s <= _day.Ovens[oven].Shelves;
-    }
-
-    private void Objective()
-    {
-        if (_scope.MostLateness is { } lateness)
-            _model.Add(_lateness <= lateness);
-        if (_scope.MostOvenOn is { } oven)
-            _model.Add(_ovenOn <= oven);
-        switch (_scope.Aim)
-        {
-            case Aim.Lateness:
-                _model.Minimize(_lateness);
-                break;
-            case Aim.OvenOn:
-                _model.Minimize(_ovenOn);
-                break;
-            case Aim.Nearness:
-                _model.Minimize(Moved());
-                break;
-            default:
-                _model.Minimize(Freshness());
-                break;
-        }
-    }
-
-    private LinearExpr Moved()
-    {
-        var moved = new List<LinearExpr>();
-        for (var i = 0; i < _day.Works.Count; i++)
-        {
-            if (!_works[i] || _scope.Known!.Starts[i] < 0 || _day.Done.ContainsKey(i))
-                continue;
-            var by = _model.NewIntVar(0, _day.Horizon, "");
-            _model.AddAbsEquality(by, _start[i] - _scope.Known.Starts[i]);
-            moved.Add(by);
-        }
-
-        return LinearExpr.Sum(moved);
-    }
-
-    /// <summary>Everything as late as it can be, the filled pies above all; a set that falls short of its best counts as much as a stale hour.</summary>
-    private LinearExpr Freshness()
-    {
-        var terms = new List<LinearExpr>();
-        for (var i = 0; i < _day.Works.Count; i++)
-        {
-            if (_works[i] && !IsFrozen(i))
-                terms.Add(_day.Horizon - _start[i]);
-        }
-
-        for (var b = 0; b < _day.Batches.Count; b++)
-        {
-            if (_scope.Out.Contains(b) || _scope.Frozen.Contains(b))
-                continue;
-            foreach (var filled in _day.Batches[b].Filled)
-                terms.Add(2 * (_ready[b] - _start[filled]));
-        }
-
-        foreach (var ending in _day.Endings.Where(e => e.Best > e.Least && !_scope.Out.Contains(e.Batch) && !_scope.Frozen.Contains(e.Batch)))
-            terms.Add(4 * Short(ending.Best, _ready[ending.Batch] - _start[ending.From] - _day.Works[ending.From].Length));
-        foreach (var gap in _day.Gaps.Where(g => !g.IsTie && g.Best > g.Least && _works[g.From] && _works[g.To] && !IsFrozen(g.From)))
-            terms.Add(2 * Short(gap.Best, _start[gap.To] - _start[gap.From] - _day.Works[gap.From].Length));
-        return LinearExpr.Sum(terms);
-    }
-
-    private IntVar Short(int best, LinearExpr is_)
-    {
-        var by = _model.NewIntVar(0, best, "");
-        _model.Add(by >= best - is_);
-        return by;
     }
 
     /// <summary>The plan that the solver stands at.</summary>

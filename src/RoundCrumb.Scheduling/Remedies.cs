@@ -134,14 +134,22 @@ public static class Remedies
     }
 }
 
+/// <summary>What a planned day takes.</summary>
+/// <param name="Hands">Minutes of hands.</param>
+/// <param name="OvenOn">Minutes of ovens, warming up counted in.</param>
+/// <param name="Lateness">Minutes that all orders together are late.</param>
+public readonly record struct Tally(int Hands, int OvenOn, int Lateness)
+{
+    /// <summary>What a plan takes.</summary>
+    public static Tally Of(Day day, Plan plan) => new(day.Works.Sum(w => w.Hands) * Slot.Minutes, plan.OvenOn(day) * Slot.Minutes, plan.Lateness(day) * Slot.Minutes);
+}
+
 /// <summary>What a change of the orders costs.</summary>
-/// <param name="Before">The plan as it was.</param>
-/// <param name="After">The plan with it; none where there is none.</param>
-/// <param name="Lateness">Minutes later over all orders.</param>
-/// <param name="OvenOn">Minutes more of ovens.</param>
-/// <param name="Hands">Minutes more of hands.</param>
+/// <param name="Was">What the day takes as it is.</param>
+/// <param name="Would">What it would take; none where there is no plan with the change.</param>
+/// <param name="IsLeast">True when it is proven that it costs no less, in lateness and in oven hours.</param>
 /// <param name="LeftOut">Orders that then cannot be made at all.</param>
-public sealed record Cost(Plan Before, Plan? After, int Lateness, int OvenOn, int Hands, IReadOnlyList<Trouble> LeftOut)
+public sealed record Cost(Tally Was, Tally? Would, bool IsLeast, IReadOnlyList<Trouble> LeftOut)
 {
     /// <summary>What one more of an order costs, beside a plan that is known.</summary>
     public static Cost OfOneMore(IReadOnlyList<Order> orders, DaySetting setting, Plan known, string order, SolveOptions options, CancellationToken cancel = default)
@@ -152,12 +160,7 @@ public sealed record Cost(Plan Before, Plan? After, int Lateness, int OvenOn, in
         var after = DayBuilder.Build(others, other);
         var solution = DaySolver.Solve(after.Day, options, cancel: cancel);
         return new(
-            known, solution.Plan,
-            solution.Plan is null ? 0 : (solution.Plan.Lateness(after.Day) - known.Lateness(before.Day)) * Slot.Minutes,
-            solution.Plan is null ? 0 : (solution.Plan.OvenOn(after.Day) - known.OvenOn(before.Day)) * Slot.Minutes,
-            (HandsOf(after.Day) - HandsOf(before.Day)) * Slot.Minutes,
+            Tally.Of(before.Day, known), solution.Plan is { } plan ? Tally.Of(after.Day, plan) : null, solution.LatenessProven && solution.OvenOnProven,
             [.. after.LeftOut.Where(t => before.LeftOut.All(l => l.Order.Key != t.Order.Key))]);
     }
-
-    private static int HandsOf(Day day) => day.Works.Sum(w => w.IsHands ? w.Length : w.Load!.Touches.Sum(t => t.Length));
 }

@@ -107,6 +107,24 @@ public sealed class BakeDayTests(TeaRoom room)
         baker.Until(_ => baker.Has(".would-do button"), "what would do it");
         baker.AxeViolations().ShouldBeEmpty();
         baker.Text(".would-do").ShouldContain("Any one of these would do it");
+
+        // How late it is opens, down to the order that is late and its last work.
+        baker.Click(".plan-head h2 .num");
+        baker.Until(_ => baker.Has("#working[open] .terms details"));
+        baker.Click("#working .terms summary");
+        baker.Text("#working .terms details").ShouldContain("when it is wanted");
+        baker.AxeViolations().ShouldBeEmpty();
+        baker.Press(Keys.Escape);
+        baker.Until(_ => !baker.Has("#working[open]"));
+
+        // On a phone the remedies keep to the screen.
+        using (var phone = new Baker(room, 390, 844))
+        {
+            phone.Open("/days/2");
+            phone.Find(".would-do button");
+            ((long)phone.Driver.ExecuteScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth")!).ShouldBeLessThanOrEqualTo(0);
+        }
+
         baker.Click(".would-do button");
         baker.Until(_ => baker.Has(".plan-head h2") && baker.Text(".plan-head h2").Contains("Everything is ready in time", StringComparison.Ordinal));
         baker.ConsoleErrors().ShouldBeEmpty();

@@ -42,6 +42,21 @@ public sealed class EveryScreenTests(TeaRoom room)
         }
     }
 
+    [Theory]
+    [InlineData(640)]
+    [InlineData(820)]
+    [InlineData(1024)]
+    public void On_a_tablet_nothing_sticks_out_and_every_way_is_on_one_line(int width)
+    {
+        using var baker = new Baker(room, width, 1180);
+        foreach (var screen in (string[])["/", "/compose", "/bakes/1", "/box", "/kitchen", "/crusts", "/pour", "/pairings", "/days", "/days/1", "/days/2", "/pantry"])
+        {
+            baker.Open(screen);
+            ((long)baker.Driver.ExecuteScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth")!).ShouldBeLessThanOrEqualTo(0, $"{screen} at {width}");
+            ((long)baker.Driver.ExecuteScript("return new Set([...document.querySelectorAll('.bar nav a')].map(a => Math.round(a.getBoundingClientRect().bottom))).size")!).ShouldBe(1, screen);
+        }
+    }
+
     [Fact]
     public void Axe_finds_nothing_in_an_open_working()
     {

@@ -186,4 +186,54 @@ public class DaySolverTests
         PlanChecker.Check(built, solution.Plan.ShouldNotBeNull()).ShouldBeEmpty();
         solution.Plan.Lateness(built.Day).ShouldBe(0);
     }
+
+    /// <summary>One baker, six to two, and two pies that are one stretch of a quarter of an hour each: the first begins at six because it must, the second is wanted at noon.</summary>
+    private static Day Two(int keeps)
+    {
+        DayWork Stretch(int batch) => new($"{batch}", [batch], Part.Filling, "Stir", [[0]], 3, Tool.None, null, 1, "");
+        return new()
+        {
+            Shifts = [new(0, At(0, 6), At(0, 14))],
+            Ovens = [],
+            Cold = [],
+            Pans = [],
+            Burners = 1,
+            Mixers = 1,
+            Processors = 1,
+            Works = [Stretch(0), Stretch(1)],
+            Batches = [new("a", "a", 1, At(0, 12), [0], At(1, 0), null, 0, 0, ""), new("b", "b", 1, At(0, 12), [1], keeps, null, 0, 1, "")],
+            Gaps = [],
+            Endings = [new(0, 0, 0, 0, At(1, 0), WaitsAt.Bench, default), new(1, 1, 0, 0, At(1, 0), WaitsAt.Bench, default)],
+            End = At(1, 0),
+            Pinned = new Dictionary<int, int> { [0] = At(0, 6) },
+        };
+    }
+
+    [Fact]
+    public void Nobody_stays_all_morning_for_one_pie_that_keeps()
+    {
+        // Made at 11:45 it is fresh and somebody is here for six hours: 8 × 72 slots. Made at 6:15 it is 66 slots older,
+        // which counts 3 × 66, and the day is half an hour long: 8 × 6. 576 against 246.
+        var plan = DaySolver.Solve(Two(keeps: At(1, 0)), Repeatable, cancel: TestContext.Current.CancellationToken).Plan!;
+        plan.Starts[1].ShouldBe(At(0, 6.25));
+        plan.Attended(Two(keeps: At(1, 0))).ShouldBe([(At(0, 6), At(0, 6.5))]);
+
+        // One that keeps an hour is made at eleven or later, whatever that does to the day: no earlier than it must.
+        var fresh = DaySolver.Solve(Two(keeps: 12), Repeatable, cancel: TestContext.Current.CancellationToken).Plan!;
+        fresh.Starts[1].ShouldBe(At(0, 10.75));
+        fresh.Attended(Two(keeps: 12)).ShouldBe([(At(0, 6), At(0, 11))]);
+    }
+
+    [Fact]
+    public void Somebody_is_here_from_the_first_hands_to_the_last_of_each_day()
+    {
+        var built = DayMaker.Make(7, 5);
+        var plan = DaySolver.Solve(built.Day, Repeatable, cancel: TestContext.Current.CancellationToken).Plan!;
+        var attended = plan.Attended(built.Day);
+        var hands = plan.HandsOf(built.Day).ToList();
+        hands.ShouldAllBe(h => attended.Any(a => a.From <= h.From && h.To <= a.To));
+        attended.ShouldAllBe(a => hands.Any(h => h.From == a.From) && hands.Any(h => h.To == a.To));
+        for (var k = 1; k < attended.Count; k++)
+            attended[k].From.ShouldBeGreaterThan(attended[k - 1].To);
+    }
 }

@@ -124,9 +124,10 @@ public class RemedyTests
         Order[] orders = [Order("a", Malt, 2, At(1, 12)), Order("b", Walnut, 1, At(1, 14))];
         var (_, solution) = Solve(Setting(), orders);
         var cost = Cost.OfOneMore(orders, Setting(), solution.Plan!, "a", Repeatable, TestContext.Current.CancellationToken);
-        cost.After.ShouldNotBeNull();
-        cost.Lateness.ShouldBe(0);
-        cost.Hands.ShouldBeGreaterThan(0);
+        var would = cost.Would.ShouldNotBeNull();
+        would.Lateness.ShouldBe(0);
+        would.Hands.ShouldBeGreaterThan(cost.Was.Hands);
+        cost.Was.OvenOn.ShouldBe(solution.Plan!.OvenOn(DayBuilder.Build(orders, Setting()).Day) * Slot.Minutes);
 
         // The seventh of six plates cannot be had at all, and it says so.
         Order[] full = [Order("a", Malt, 6, At(1, 12))];

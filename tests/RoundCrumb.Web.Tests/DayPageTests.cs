@@ -76,6 +76,31 @@ public sealed partial class DayPageTests
     }
 
     [Fact]
+    public async Task Figures_of_a_day_open_before_it_is_planned_and_after()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        var day = await BeginAsync(baker);
+        await TakeAsync(baker, day, "1", "2", "12:00");
+        Openings(await baker.PageAsync(day)).ShouldBe(["hands-orders"]);
+        (await baker.PageAsync(day + "/working?f=hands-orders")).ShouldContain("Malt custard cream pie");
+        (await baker.GetAsync(new Uri(day + "/working?f=ovens", UriKind.Relative), TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+
+        var page = await PlannedAsync(baker, day);
+        var key = Keys().Match(page).Groups[1].Value;
+        var all = Openings(page).Concat(Openings(await baker.PageAsync($"{day}?step={key}"))).Distinct().ToList();
+        all.ShouldContain("ovens");
+        all.ShouldContain("takes-" + key);
+        foreach (var figure in all)
+            (await baker.PageAsync($"{day}/working?f={figure}")).ShouldContain("How: ");
+        (await baker.GetAsync(new Uri(day + "/working?f=nothing-such", UriKind.Relative), TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (await baker.GetAsync(new Uri("/days/999/working?f=hands", UriKind.Relative), TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+    }
+
+    /// <summary>What opens on a page of a day.</summary>
+    private static List<string> Openings(string page) => [.. Opens().Matches(page).Select(m => m.Groups[1].Value)];
+
+    [Fact]
     public async Task What_is_pinned_stays_and_what_cannot_be_is_let_go_again()
     {
         await using var kitchen = new Kitchen(demo: true);
@@ -101,6 +126,24 @@ public sealed partial class DayPageTests
 
         // Let go, it may go back.
         (await PlannedAsync(baker, day, "Unpin", ("step", dough.Key))).ShouldNotContain(" · pinned");
+    }
+
+    [Fact]
+    public async Task Whoever_goes_home_hands_over_what_is_not_done()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        var day = await BeginAsync(baker);
+        await TakeAsync(baker, day, "1", "2", "12:00");
+
+        // One until two, the other from two; rolling two shells, more than ten minutes of it, begins at ten to.
+        var fields = HoursFields().Matches(await baker.PageAsync(day)).Select(m => m.Groups[1].Value).ToList();
+        await baker.SendAsync(day, day + "?handler=Hours", [.. fields.Select((f, k) => (f, k % 2 == 0 ? "06:00-14:00" : "14:00-20:00"))]);
+        var roll = Rows(await PlannedAsync(baker, day)).First(r => r.What == "Roll and line");
+        var page = await PlannedAsync(baker, day, "Pin", ("step", roll.Key), ("date", Iso(Saturday.AddDays(-1))), ("time", "13:50"));
+        Rows(page).First(r => r.Key == roll.Key).Time.ShouldBe(Saturday.AddDays(-1).ToDateTime(new TimeOnly(13, 50)));
+        page.ShouldContain("Early baker, from 14:00 Late baker");
+        (await baker.PageAsync(day + "?handler=Table")).ShouldContain("from 14:00 Late baker");
     }
 
     [Fact]
@@ -375,6 +418,9 @@ public sealed partial class DayPageTests
 
         return rows;
     }
+
+    [GeneratedRegex("/working\\?f=([^\"]+)\"")]
+    private static partial Regex Opens();
 
     [GeneratedRegex("UID:(\\S+)")]
     private static partial Regex Uids();

@@ -22,12 +22,15 @@ public static class FigureLink
     /// <param name="said">How it is said, where that is not just its amount.</param>
     public static IHtmlContent To(IWorked figure, Shown shown, string composition, int pies, string? said = null)
     {
-        var words = said ?? shown.Say(figure.Amount);
-        var html = Encoder;
-        return new HtmlString(string.Create(
-            CultureInfo.InvariantCulture,
-            $"<a class=\"num\" href=\"/working?f={figure.Id}&amp;n={pies}&amp;{html.Encode(composition)}\" data-working title=\"{html.Encode(figure.Name)}: how it was made\">{html.Encode(words)}</a>"));
+        return At(string.Create(CultureInfo.InvariantCulture, $"/working?f={figure.Id}&n={pies}&{composition}"), figure, said ?? shown.Say(figure.Amount));
     }
+
+    /// <summary>The link to a figure whose working is at an address of its own.</summary>
+    /// <param name="address">Where it opens.</param>
+    /// <param name="figure">The figure.</param>
+    /// <param name="said">How it is said.</param>
+    public static IHtmlContent At(string address, IWorked figure, string said) => new HtmlString(
+        $"<a class=\"num\" href=\"{Encoder.Encode(address)}\" data-working title=\"{Encoder.Encode(figure.Name)}: how it was made\">{Encoder.Encode(said)}</a>");
 
     /// <summary>A sentence whose figures open.</summary>
     public static IHtmlContent Sentence(Phrase phrase, Shown shown, string composition, int pies)

@@ -1,13 +1,13 @@
 using System.Globalization;
+using Microsoft.AspNetCore.Html;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
-using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Pies;
-using RoundCrumb.Formats.Calendars;
 using RoundCrumb.Scheduling;
 using RoundCrumb.Web.Hosting;
 
@@ -75,6 +75,16 @@ public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner
                 yield return $"The clocks go {(slots < Usual ? "forward" : "back")} on {Say(Open.Kept.From.AddDays(d))}: that day is {DayView.HowLong(Math.Abs(Usual - slots))} {(slots < Usual ? "shorter" : "longer")}, and the plan counts it so.";
         }
     }
+
+    /// <summary>A figure of the day that opens.</summary>
+    public IHtmlContent Figure(IWorked figure, string? said = null) =>
+        FigureLink.At($"/days/{Open.Kept.Id}/working?f={Uri.EscapeDataString(figure.Id)}", figure, said ?? DayView.Minutes((int)Math.Round(figure.Amount.Amount)));
+
+    /// <summary>What would make it possible.</summary>
+    public DayChanges Changes => new(Open);
+
+    /// <summary>The day's figures.</summary>
+    public DayFigures Figures => new(Open.Built, Open.Clock);
 
     /// <summary>How a date is said.</summary>
     public static string Say(DateOnly date) => date.ToString("ddd d MMM", CultureInfo.InvariantCulture);
@@ -345,97 +355,11 @@ public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner
         if (Change.Read(code) is not { } change)
             return Back(id);
         var open = Open;
-        await book.ChangeAsync(id, d => Apply(d, change, open), cancel);
+        await book.ChangeAsync(id, d => new DayChanges(open).Apply(d, change), cancel);
         planner.Halt(id);
         if (await days.OpenAsync(id, cancel) is { } now && now.Built.Made.Count > 0)
             planner.Begin(now, planner.Seconds, near: false);
         return Back(id);
-    }
-
-    private static void Apply(BakeDay day, Change change, OpenDay open)
-    {
-        DayOrder? Order(string key) => day.Orders.FirstOrDefault(o => DayDesk.KeyOf(o.Id) == key);
-        switch (change)
-        {
-            case MoreHours hours when hours.Baker < open.Bakers.Count:
-                var from = open.Clock.WallOf(hours.From);
-                var to = open.Clock.WallOf(hours.To);
-                DayBook.SayHours(day, DayDesk.NumberOf(open.Bakers[hours.Baker]), DateOnly.FromDateTime(from), new((int)from.TimeOfDay.TotalMinutes, to.Date > from.Date ? 24 * 60 : (int)to.TimeOfDay.TotalMinutes));
-                break;
-            case MoreShift shift when shift.Baker < open.Bakers.Count:
-                if (shift.Day < 0)
-                {
-                    // What stands at a slot stands a day's slots later from then on.
-                    var by = open.Clock.DayStart(0) - open.Clock.DayStart(-1);
-                    (day.From, day.Days, day.Plan) = (day.From.AddDays(-1), day.Days + 1, "");
-                    day.DayMarks.ForEach(m => m.Start += by);
-
-                    // Nobody else comes in for it.
-                    foreach (var other in open.Bakers)
-                        DayBook.SayHours(day, DayDesk.NumberOf(other), day.From, null);
-                }
-
-                DayBook.SayHours(day, DayDesk.NumberOf(open.Bakers[shift.Baker]), day.From.AddDays(Math.Max(0, shift.Day)), new(shift.From, shift.To));
-                break;
-            case MoreCold cold:
-                if (cold.Kind is ColdKind.Fridge)
-                    day.MoreFridge += cold.Places;
-                else
-                    day.MoreFreezer += cold.Places;
-                break;
-            case MorePans pans:
-                day.MorePans = (day.MorePans + FormattableString.Invariant($"\n{pans.More} {pans.Pan}")).Trim('\n');
-                break;
-            case OtherCount count when Order(count.Order) is { } order:
-                order.Count = Math.Clamp(count.Count, 1, DayOrder.MostPies);
-                break;
-            case OtherDue due when Order(due.Order) is { } order:
-                order.Due = open.Clock.WallOf(due.Due);
-                break;
-            case OtherFilling filling when Order(filling.Order) is { } order:
-                var (orders, _) = filling.Applied(open.Orders, open.Setting);
-                order.Address = Core.Composing.CompositionAddress.Write(orders.First(o => o.Key == filling.Order).Pie);
-                order.Name = FillingBook.All.First(f => f.Id == filling.Formula).Name + ", for " + order.Name;
-                order.Name = order.Name[..Math.Min(order.Name.Length, SavedPie.LongestName)];
-                order.PieId = null;
-                break;
-            case AllOvens:
-                day.Forbidden = "";
-                break;
-        }
-    }
-
-    /// <summary>What a pan of the day is called.</summary>
-    public string PanName(string pan) => Open.Kitchen.Pans.Where(p => DayBuilder.PanKey(p.Pan) == pan).Select(p => p.Pan.Name).FirstOrDefault("of the pan");
-
-    /// <summary>What a change is called: what it is, and what it is no longer.</summary>
-    public string Say(Change change)
-    {
-        string NameOf(string key) => Open.Orders.FirstOrDefault(o => o.Key == key)?.Name ?? "the order";
-        switch (change)
-        {
-            case MoreHours h when h.Baker < Open.Bakers.Count:
-                var name = Open.Bakers[h.Baker].Name;
-                return h.From < h.Was
-                    ? $"{name} begins {Open.Clock.WallOf(h.From):ddd HH:mm}, not {Open.Clock.WallOf(h.Was):HH:mm}"
-                    : $"{name} stays until {Open.Clock.WallOf(h.To):ddd HH:mm}, not {Open.Clock.WallOf(h.Until):HH:mm}";
-            case MoreShift m when m.Baker < Open.Bakers.Count:
-                return $"{Open.Bakers[m.Baker].Name} comes in on {Say(Open.Kept.From.AddDays(m.Day))}, {new Hours(m.From, m.To)}";
-            case MoreCold c:
-                return $"Room for {c.Places} more {(c.Places == 1 ? "pie" : "pies")} in a {(c.Kind is ColdKind.Fridge ? "fridge" : "freezer")}: another shelf, a cool box";
-            case MorePans p:
-                return $"Borrow {p.More} more {PanName(p.Pan)}";
-            case OtherCount c:
-                return $"{c.Count} of {NameOf(c.Order)}, not {Open.Orders.FirstOrDefault(o => o.Key == c.Order)?.Count}";
-            case OtherDue d:
-                return $"{NameOf(d.Order)} at {Open.Clock.WallOf(d.Due):ddd HH:mm}, not {Open.Clock.WallOf(Open.Orders.FirstOrDefault(o => o.Key == d.Order)?.Due ?? 0):HH:mm}";
-            case OtherFilling f:
-                return $"A gelatine set instead of an overnight one: {FillingBook.All.FirstOrDefault(x => x.Id == f.Formula)?.Name} for {NameOf(f.Order)}";
-            case AllOvens:
-                return "Use every oven";
-            default:
-                return "";
-        }
     }
 
     /// <summary>What one more of an order costs.</summary>
@@ -453,38 +377,14 @@ public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner
     }
 
     /// <summary>The plan as a calendar.</summary>
-    public async Task<IActionResult> OnGetCalendarAsync(int id, CancellationToken cancel)
-    {
-        if (!await ShowAsync(id, null, cancel) || View is null)
-            return NotFound();
-        return File(System.Text.Encoding.UTF8.GetBytes(CalendarFile.Write(Open.Kept.Name, View.Placed.Select(Entry), Open.Kept.Version, clock.GetUtcNow())), "text/calendar", FileName("ics"));
-    }
-
-    private string FileName(string end) => $"bake-day-{Open.Kept.From:yyyy-MM-dd}.{end}";
-
-    private string UidOf(string key) => $"{key}.{Open.Kept.Stamp:N}@roundcrumb";
-
-    private CalendarEntry Entry(Placed p)
-    {
-        var load = p.Oven >= 0;
-        var words = string.Join("\n", View!.StepsOf(p.Index).Select(s => Shown.Say(s.Step.Do) + (s.Step.Cue.Length > 0 ? $" Right when: {s.Step.Cue}." : "")).Distinct());
-        var where = load ? View.Day.Ovens[p.Oven].Name + ", " + View.HeatOf(p.Oven, View.Day.Works[p.Index].Load!.Heat) : p.Who >= 0 && p.Who < Open.Bakers.Count ? Open.Bakers[p.Who].Name : "";
-
-        // A load wants its baker as it comes out; hands want theirs as they begin.
-        return new(UidOf(p.Key), $"{p.Letters} {p.Label}: {p.Pies}", words, Open.Clock.MomentOf(p.From), Open.Clock.MomentOf(p.To), where, load ? 0 : 5);
-    }
+    public async Task<IActionResult> OnGetCalendarAsync(int id, CancellationToken cancel) =>
+        await ShowAsync(id, null, cancel) && View is { } view ? File(System.Text.Encoding.UTF8.GetBytes(new DayExchange(view).Calendar(clock.GetUtcNow())), "text/calendar", FileName("ics")) : NotFound();
 
     /// <summary>The plan as a table.</summary>
-    public async Task<IActionResult> OnGetTableAsync(int id, CancellationToken cancel)
-    {
-        if (!await ShowAsync(id, null, cancel) || View is null)
-            return NotFound();
-        var lines = View.Placed.Select(p => new DayLine(
-            p.Key, Open.Clock.WallOf(p.From).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), View.Clock(p.From), View.Clock(p.To), (p.To - p.From) * Slot.Minutes,
-            p.Oven >= 0 ? View.Day.Ovens[p.Oven].Name : p.Who >= 0 && p.Who < Open.Bakers.Count ? Open.Bakers[p.Who].Name : "hands",
-            p.Label, p.Pies, View.Day.Works[p.Index].Pies, string.Join(" ", View.StepsOf(p.Index).Select(s => Shown.Say(s.Step.Do)).Distinct())));
-        return File(System.Text.Encoding.UTF8.GetBytes(DayTable.Write(lines)), "text/csv", FileName("csv"));
-    }
+    public async Task<IActionResult> OnGetTableAsync(int id, CancellationToken cancel) =>
+        await ShowAsync(id, null, cancel) && View is { } view ? File(System.Text.Encoding.UTF8.GetBytes(new DayExchange(view).Table()), "text/csv", FileName("csv")) : NotFound();
+
+    private string FileName(string end) => $"bake-day-{Open.Kept.From:yyyy-MM-dd}.{end}";
 
     /// <summary>Reads a calendar or a table back: what was moved in it is put there, and the rest planned round it.</summary>
     public async Task<IActionResult> OnPostImportAsync(int id, IFormFile? file, CancellationToken cancel)
@@ -501,42 +401,20 @@ public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner
         if (Troubles.Count > 0)
             return Page();
         using var reader = new StreamReader(file!.OpenReadStream());
-        var text = await reader.ReadToEndAsync(cancel);
-        var moved = new List<(string Key, int Slot)>();
-        var said = new List<string>();
-        var unknown = 0;
-        if (file.FileName.EndsWith(".csv", StringComparison.OrdinalIgnoreCase))
-        {
-            var (lines, troubles) = DayTable.Read(text);
-            said.AddRange(troubles);
-            foreach (var (key, start) in lines)
-                Moved(key, Open.Clock.SlotOf(start));
-        }
-        else
-        {
-            var read = CalendarFile.Read(text);
-            if (read.Trouble.Length > 0)
-                said.Add(read.Trouble);
-            var mine = View!.Placed.ToDictionary(p => UidOf(p.Key), p => p.Key, StringComparer.Ordinal);
-            foreach (var (uid, _, start) in read.Entries)
-                Moved(mine.GetValueOrDefault(uid, ""), Open.Clock.SlotAt(start));
-        }
-
-        if (unknown > 0)
-            said.Add($"{unknown} in it {(unknown == 1 ? "is" : "are")} not of this day and {(unknown == 1 ? "was" : "were")} passed over.");
-        var past = moved.RemoveAll(m => m.Slot < Math.Max(0, Open.Now));
-        if (past > 0)
-            said.Add($"{past} {(past == 1 ? "was" : "were")} moved into the past and stay{(past == 1 ? "s" : "")} as planned.");
-        Read = said;
+        var (moved, said) = new DayExchange(View!).Read(await reader.ReadToEndAsync(cancel), file.FileName.EndsWith(".csv", StringComparison.OrdinalIgnoreCase));
         if (moved.Count == 0)
         {
             Read = [.. said, said.Count == 0 ? "Nothing in it was moved: the plan is as it was." : "Nothing was moved."];
             return Page();
         }
 
-        var keys = moved.Select(m => m.Key).ToHashSet();
+        var keys = moved.Select(m => m.Placed.Key).ToHashSet();
         var before = Open.Kept.DayMarks.Where(m => keys.Contains(m.Key)).ToList();
-        await book.ChangeAsync(id, d => moved.ForEach(m => Mark(d, m.Key, new DayMark { Key = m.Key, Kind = MarkKind.Pinned, Start = m.Slot })), cancel);
+        await book.ChangeAsync(id, d =>
+        {
+            foreach (var (placed, slot) in moved)
+                Mark(d, placed.Key, new DayMark { Key = placed.Key, Kind = MarkKind.Pinned, Start = slot });
+        }, cancel);
         await ReplanAsync(id, b => b.ChangeAsync(id, d =>
         {
             foreach (var key in keys)
@@ -544,15 +422,7 @@ public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner
         }), cancel);
         var view = View!;
         await ShowAsync(id, null, cancel);
-        Read = [$"Moved: {string.Join(", ", moved.Select(m => $"{view.Placed.First(p => p.Key == m.Key).Letters} {view.Placed.First(p => p.Key == m.Key).Label} to {view.DayAndClock(m.Slot)}"))}.", .. said];
+        Read = [$"Moved: {string.Join(", ", moved.Select(m => $"{m.Placed.Letters} {m.Placed.Label} to {view.DayAndClock(m.Slot)}"))}.", .. said];
         return Page();
-
-        void Moved(string key, int? slot)
-        {
-            if (View!.Placed.FirstOrDefault(p => p.Key == key) is not { } placed)
-                unknown++;
-            else if (slot is { } to && to != placed.From)
-                moved.Add((key, to));
-        }
     }
 }

@@ -192,8 +192,7 @@ public sealed class DayDrawing
     private void Block(Placed p, double x, double y, double wide, double high, string css, string inside)
     {
         _boxes[p.Index] = (x, y, wide, high);
-        var where = p.Oven >= 0 ? _view.Day.Ovens[p.Oven].Name : p.Who >= 0 && p.Who < _view.Open.Bakers.Count ? _view.Open.Bakers[p.Who].Name : "hands";
-        var says = $"{_view.DayAndClock(p.From)}–{_view.Clock(p.To)}, {where}: {p.Label}. {p.Pies}.{(p.Mark.Length > 0 ? $" {char.ToUpperInvariant(p.Mark[0])}{p.Mark[1..]}." : "")}";
+        var says = $"{_view.DayAndClock(p.From)}–{_view.Clock(p.To)}, {_view.WhoOf(p)}: {p.Label}. {p.Pies}.{(p.Mark.Length > 0 ? $" {char.ToUpperInvariant(p.Mark[0])}{p.Mark[1..]}." : "")}";
         var why = _view.Why(p.Index);
         _svg.Append(Inv($"<g class=\"piece{(Dim(p) ? " dim" : "")}\"><a href=\"{_address}?step={p.Key}\" class=\"{Classes(p, css)}\" data-key=\"{p.Key}\" data-start=\"{p.From}\" data-why=\"{Safe(says + " " + why)}\" aria-label=\"{Safe(says + " " + why)}\"><title>{Safe(says + " " + why)}</title>"));
         _svg.Append(Inv($"<rect x=\"{x:0.#}\" y=\"{y + 0.5:0.#}\" width=\"{wide:0.#}\" height=\"{Math.Max(3, high - 1):0.#}\" rx=\"{Math.Min(4, high / 3):0.#}\" class=\"box\"/>"));
@@ -206,7 +205,11 @@ public sealed class DayDrawing
         {
             var x = _handsAt + (Math.Max(0, p.Who) * _handWide);
             var y = Y(p.From);
-            var high = Math.Max(PerSlot, Y(p.To) - y);
+            var high = Math.Max(PerSlot, Y(p.Then >= 0 ? p.ThenAt : p.To) - y);
+
+            // Whoever takes over has the rest of it in their lane.
+            if (p.Then >= 0)
+                _svg.Append(Inv($"<g class=\"door{(Dim(p) ? " dim" : "")}\"><rect x=\"{_handsAt + (p.Then * _handWide):0.#}\" y=\"{Y(p.ThenAt) + 0.5:0.#}\" width=\"{_handWide - 6:0.#}\" height=\"{Y(p.To) - Y(p.ThenAt) - 1:0.#}\" rx=\"2\" class=\"box\"/><text x=\"{_handsAt + (p.Then * _handWide) + 11:0.#}\" y=\"{Y(p.ThenAt) + Math.Min((Y(p.To) - Y(p.ThenAt)) / 2, 10) + 3:0.#}\" class=\"says tiny\"><tspan class=\"letter\">{p.Letters}</tspan> {Safe(p.Label)}, taken over</text></g>"));
 
             // Five minutes are too low to write in: a mark, and the words beside it.
             var low = high < 12;

@@ -18,7 +18,9 @@ namespace RoundCrumb.Web.Pages.Days;
 /// <param name="Oven">The oven; -1 for hands.</param>
 /// <param name="Tint">The colour of what is in the pie.</param>
 /// <param name="Mark">Pinned or done; empty for neither.</param>
-public sealed record Placed(int Index, string Key, string Letters, string Label, string Pies, int From, int To, int Who, int Oven, string Tint, string Mark);
+/// <param name="Then">The baker's lane that takes over; -1 where nobody has to.</param>
+/// <param name="ThenAt">The slot from which.</param>
+public sealed record Placed(int Index, string Key, string Letters, string Label, string Pies, int From, int To, int Who, int Oven, string Tint, string Mark, int Then = -1, int ThenAt = 0);
 
 /// <summary>A day's plan, ready to be drawn and listed.</summary>
 public sealed class DayView
@@ -69,8 +71,13 @@ public sealed class DayView
     /// <summary>The orders that are late, with how many slots.</summary>
     public IReadOnlyList<(Batch Batch, int Slots)> Late => [.. Day.Batches.Select((b, i) => (b, Plan.Ready[i] - b.Due)).Where(x => x.Item2 > 0)];
 
-    /// <summary>Slots of hands.</summary>
-    public int HandsOn => Day.Works.Sum(w => w.IsHands ? w.Length : w.Load!.Touches.Sum(t => t.Length));
+    /// <summary>Whose hands, and who takes over; or which oven.</summary>
+    public string WhoOf(Placed p) => p.Oven >= 0 ? Day.Ovens[p.Oven].Name
+        : p.Who < 0 || p.Who >= _open.Bakers.Count ? "hands"
+        : _open.Bakers[p.Who].Name + (p.Then >= 0 ? $", from {Clock(p.ThenAt)} {_open.Bakers[p.Then].Name}" : "");
+
+    /// <summary>When somebody has to be here, day by day.</summary>
+    public string Here => string.Join(", ", Plan.Attended(Day).Select(a => $"{DayAndClock(a.From)}–{Clock(a.To)}"));
 
     /// <summary>Why a work stands where it does, in a sentence or two.</summary>
     public string Why(int work)
@@ -148,7 +155,7 @@ public sealed class DayView
         var placed = new List<Placed>(Day.Works.Count);
         var free = new int[Math.Max(1, _open.Bakers.Count)];
         var last = new Dictionary<int, int>();
-        var hands = new Dictionary<int, int>();
+        var hands = new Dictionary<int, (int Who, int Then, int At)>();
 
         // Stretches of hands and hands at an oven's door, in the order in which they begin.
         var all = Enumerable.Range(0, Day.Works.Count).SelectMany(i => Day.Works[i].Load is { } load
@@ -158,13 +165,27 @@ public sealed class DayView
         {
             // Whoever made what comes before goes on with it, where they are free and here.
             var w = Day.Works[i];
-            bool Here(int b) => Day.Shifts.Any(s => s.Baker == b && s.From <= from && from < s.To);
-            var who = Enumerable.Range(0, free.Length).OrderByDescending(b => free[b] <= from && Here(b)).ThenByDescending(b => free[b] <= from).ThenByDescending(b => w.Batches.Any(x => last.TryGetValue(x, out var l) && l == b)).ThenBy(b => free[b]).First();
-            free[who] = Math.Max(free[who], from + length);
+            bool Here(int b, int at) => Day.Shifts.Any(s => s.Baker == b && s.From <= at && at < s.To);
+            var who = Enumerable.Range(0, free.Length).OrderByDescending(b => free[b] <= from && Here(b, from)).ThenByDescending(b => free[b] <= from).ThenByDescending(b => Here(b, from + length - 1)).ThenByDescending(b => w.Batches.Any(x => last.TryGetValue(x, out var l) && l == b)).ThenBy(b => free[b]).First();
+
+            // Whoever goes home meanwhile hands it over to one who is free then and stays.
+            var (then, at) = (-1, from + length);
+            if (touch < 0 && Here(who, from) && !Here(who, from + length - 1))
+            {
+                var home = Day.Shifts.Where(s => s.Baker == who && s.From <= from && from < s.To).Max(s => s.To);
+                then = Enumerable.Range(0, free.Length).Where(b => b != who && free[b] <= home && Here(b, home) && Here(b, from + length - 1)).DefaultIfEmpty(-1).First();
+                if (then >= 0)
+                {
+                    at = home;
+                    free[then] = from + length;
+                }
+            }
+
+            free[who] = Math.Max(free[who], at);
             if (touch >= 0)
                 _doors[(i, touch)] = who;
             else
-                hands[i] = who;
+                hands[i] = (who, then, at);
             foreach (var b in w.Batches)
                 last[b] = who;
         }
@@ -172,9 +193,15 @@ public sealed class DayView
         foreach (var i in Enumerable.Range(0, Day.Works.Count).OrderBy(i => Plan.Starts[i]).ThenBy(i => i))
         {
             var w = Day.Works[i];
-            var pies = string.Join(" and ", w.Batches.Select(b => $"{Day.Batches[b].Name} × {Built.Made[b].Chain.Works.Where(x => x.Label == w.Label && x.Steps.SequenceEqual(w.Steps[w.Batches.ToList().IndexOf(b)])).Select(x => x.Pies).FirstOrDefault(w.Pies)}"));
+            var pies = string.Join(" and ", Built.WorksOf(i).Select(x => $"{x.Of.Order.Name} × {x.Work.Pies}"));
+
+            // What is too long for one stretch is done in several, each for all the pies.
+            var turns = w.IsHands ? Enumerable.Range(0, Day.Works.Count).Where(o => Day.Works[o].IsHands && Day.Works[o].Label == w.Label && Day.Works[o].Batches.SequenceEqual(w.Batches) && Day.Works[o].Steps[0].Any(w.Steps[0].Contains)).ToList() : [];
+            if (turns.Count > 1 && w.Pies == Day.Batches[w.Batches[0]].Pies)
+                pies = $"{turns.IndexOf(i) + 1} of {turns.Count}, {pies}";
+            var (who, then, thenAt) = hands.GetValueOrDefault(i, (-1, -1, 0));
             var mark = Day.Pinned.ContainsKey(i) ? "pinned" : _open.Setting.Done.ContainsKey(w.Key) ? "done" : "";
-            placed.Add(new(i, w.Key, LettersOf(w), w.Label, pies, Plan.Starts[i], Plan.Starts[i] + w.Length, hands.GetValueOrDefault(i, -1), Plan.Ovens[i], Built.Made[w.Batches[0]].Pie.Composition.Filling.Formula.Tint, mark));
+            placed.Add(new(i, w.Key, LettersOf(w), w.Label, pies, Plan.Starts[i], Plan.Starts[i] + w.Length, who, Plan.Ovens[i], Built.Made[w.Batches[0]].Pie.Composition.Filling.Formula.Tint, mark, then, thenAt));
         }
 
         return placed;
