@@ -47,7 +47,8 @@ public static class DayMaker
     /// <param name="seed">Where chance begins.</param>
     /// <param name="batches">How many orders, 1 or more.</param>
     /// <param name="joined">False to do each order by itself.</param>
-    public static BuiltDay Make(int seed, int batches, bool joined = true)
+    /// <param name="served">True to have every other order cut and plated here.</param>
+    public static BuiltDay Make(int seed, int batches, bool joined = true, bool served = false)
     {
         var random = new Random((seed * 7919) + batches);
         var bakers = batches <= 12 ? 2 : batches <= 24 ? 3 : 5;
@@ -64,7 +65,7 @@ public static class DayMaker
             var address = Pies[random.Next(Pies.Length)];
             var pie = CompositionAddress.Read(address).Composition;
             var count = pie.Pan.IsSmall ? 6 * random.Next(1, 5) : random.Next(1, 4);
-            orders.Add(new($"o{i}", $"Pie {i}", pie, count, (24 + 9) * Hour + (random.Next(0, 15) * Hour / 2), random.Next(6) == 0 ? Stock.FrozenShells : Stock.Scratch));
+            orders.Add(new($"o{i}", $"Pie {i}", pie, count, (24 + 9) * Hour + (random.Next(0, 15) * Hour / 2), random.Next(6) == 0 ? Stock.FrozenShells : Stock.Scratch, served && i % 2 == 0));
         }
 
         var setting = new DaySetting { Kitchen = KitchenFor(batches), Shifts = shifts, End = 48 * Hour, Now = 12 * Hour };

@@ -14,7 +14,8 @@ namespace RoundCrumb.Scheduling;
 /// <param name="Count">How many, 1 or more.</param>
 /// <param name="Due">The slot by which it is wanted.</param>
 /// <param name="Stock">What is there of it already.</param>
-public sealed record Order(string Key, string Name, Composition Pie, int Count, int Due, Stock Stock = Stock.Scratch);
+/// <param name="Served">True where it is cut and plated here and eaten at that hour; false where it only has to be ready.</param>
+public sealed record Order(string Key, string Name, Composition Pie, int Count, int Due, Stock Stock = Stock.Scratch, bool Served = false);
 
 /// <summary>Where and when orders are made.</summary>
 public sealed record DaySetting
@@ -119,7 +120,7 @@ public static class DayBuilder
         foreach (var order in orders.OrderBy(o => o.Due).ThenBy(o => o.Key, StringComparer.Ordinal))
         {
             var pie = Assessment.Of(order.Stock is Stock.FrozenShells && order.Pie.Crust.Family is RolledFamily { Sheet: null } ? order.Pie with { Crust = order.Pie.Crust with { Frozen = true } } : order.Pie, order.Count, kitchen);
-            var one = new Prepared(order, pie, WorkChain.Of(pie, order.Stock, WorkChain.PerLoad(ovens, order.Pie.Pan)));
+            var one = new Prepared(order, pie, WorkChain.Of(pie, order.Stock, WorkChain.PerLoad(ovens, order.Pie.Pan), order.Served));
             if (WhyNot(one, setting, ovens, cold) is { } trouble)
                 out_.Add(trouble);
             else
@@ -151,12 +152,14 @@ public static class DayBuilder
         if (Owned(setting.Kitchen, pan) is { } owned && order.Count > owned)
             return new(order, TroubleKind.NoPans, $"{order.Count} at once, and there {(owned == 1 ? "is room for 1" : $"is room for {owned}")} in the pans you have of {pan.Name}.", owned);
         var fridge = cold.Where(c => c.Kind is ColdKind.Fridge).ToList();
-        if (fridge.Count > 0 && one.Chain.Endings.Any(e => e.At is WaitsAt.Fridge))
+        var standing = one.Chain.Endings.Where(e => e.At is WaitsAt.Fridge).Select(e => e.Pies)
+            .Concat(one.Chain.Gaps.Where(g => g.At is WaitsAt.Fridge && g.Holds.Pies > 0 && one.Chain.Endings.Any(e => e.From == g.To)).Select(g => g.Holds.Pies)).ToList();
+        if (fridge.Count > 0 && standing.Count > 0)
         {
             var room = fridge.Where(c => c.Widest >= Wide(pan)).Sum(c => c.Units);
             if (room == 0)
                 return new(order, TroubleKind.NoRoom, $"{pan.Name} is wider than the fridge takes.", 0);
-            if (one.Chain.Endings.Sum(e => UnitsOf(pan, e.Pies, fridge)) > room)
+            if (standing.Sum(pies => UnitsOf(pan, pies, fridge)) > room)
             {
                 var fits = order.Count;
                 while (fits > 0 && UnitsOf(pan, fits, fridge) > room)

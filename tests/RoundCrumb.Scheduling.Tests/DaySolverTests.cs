@@ -187,6 +187,26 @@ public class DaySolverTests
         solution.Plan.Lateness(built.Day).ShouldBe(0);
     }
 
+    [Fact]
+    public void What_is_served_is_cut_as_it_is_wanted_and_stands_in_the_cold_until_then()
+    {
+        // Wanted at two: cut and plated at the last, after it has set, and no longer on the plate than a quarter of an hour.
+        var (built, solution) = Solve(Setting(), Order("a", Malt, 2, At(1, 14), served: true));
+        var plan = solution.Plan.ShouldNotBeNull();
+        PlanChecker.Check(built, plan).ShouldBeEmpty();
+        plan.Lateness(built.Day).ShouldBe(0);
+        var cut = built.Day.Works.Select((w, i) => (w, i)).Single(x => x.w.Label == "Cut and plate").i;
+        (At(1, 14) - plan.EndOf(built.Day, cut)).ShouldBeInRange(0, 3);
+        var cream = built.Day.Works.Select((w, i) => (w, i)).Single(x => x.w.Label == "Cream on").i;
+        plan.EndOf(built.Day, cream).ShouldBeLessThanOrEqualTo(plan.Starts[cut]);
+
+        // Until then it takes its places in the fridge, like one that is fetched.
+        built.Day.Gaps.Single(g => g.To == cut && g.Takes.Units > 0).At.ShouldBe(WaitsAt.Fridge);
+
+        // And nine of them, cut or not, do not go into eight places.
+        DayBuilder.Build([Order("a", Malt, 9, At(1, 14), served: true)], Setting(Kitchen(plates: 12))).LeftOut.Single().Kind.ShouldBe(TroubleKind.NoRoom);
+    }
+
     /// <summary>One baker, six to two, and two pies that are one stretch of a quarter of an hour each: the first begins at six because it must, the second is wanted at noon.</summary>
     private static Day Two(int keeps)
     {

@@ -22,7 +22,7 @@ internal static class Days
     /// <summary>Slots of a time on a day.</summary>
     public static int At(int day, double hour) => (day * 24 * Hour) + (int)Math.Round(hour * Hour);
 
-    public static Order Order(string key, string address, int count, int due, Core.Steps.Stock stock = Core.Steps.Stock.Scratch) => new(key, key, CompositionAddress.Read(address).Composition, count, due, stock);
+    public static Order Order(string key, string address, int count, int due, Core.Steps.Stock stock = Core.Steps.Stock.Scratch, bool served = false) => new(key, key, CompositionAddress.Read(address).Composition, count, due, stock, served);
 
     public static Kitchen Kitchen(int fridge = 8, int plates = 6) => Core.Kitchens.Kitchen.Of(
         [.. PanCupboard.All.Select(p => new PanPlace(p, p.Id == "plate-23" ? plates : null))],

@@ -101,6 +101,27 @@ public sealed partial class DayPageTests
     private static List<string> Openings(string page) => [.. Opens().Matches(page).Select(m => m.Groups[1].Value)];
 
     [Fact]
+    public async Task What_is_served_is_cut_and_plated_at_its_hour()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        var day = await BeginAsync(baker);
+        await TakeAsync(baker, day, "1", "2", "14:00", ("served", "true"));
+        (await baker.PageAsync(day)).ShouldContain("served at that hour");
+        var page = await PlannedAsync(baker, day);
+        page.ShouldContain("Everything is ready in time");
+        var cut = Rows(page).Single(r => r.What == "Cut and plate");
+        cut.Time.ShouldBeInRange(Saturday.ToDateTime(new TimeOnly(13, 15)), Saturday.ToDateTime(new TimeOnly(13, 55)));
+        (await baker.PageAsync($"{day}?step={cut.Key}")).ShouldContain("with a hot dry knife");
+
+        // What was typed stays as it was where something else is wrong; and it can be only ready again.
+        var order = Regex.Match(page, "name=\"order\" value=\"(\\d+)\"").Groups[1].Value;
+        (await (await baker.SendAsync(day, day + "?handler=Change", ("order", order), ("count", "x"), ("date", Iso(Saturday)), ("time", "14:00"), ("served", "false"), ("stock", "Scratch"))).TextAsync()).ShouldContain("<option value=\"false\" selected=\"selected\">ready by");
+        await baker.SendAsync(day, day + "?handler=Change", ("order", order), ("count", "2"), ("date", Iso(Saturday)), ("time", "14:00"), ("served", "false"), ("stock", "Scratch"));
+        (await PlannedAsync(baker, day)).ShouldNotContain("Cut and plate");
+    }
+
+    [Fact]
     public async Task What_is_pinned_stays_and_what_cannot_be_is_let_go_again()
     {
         await using var kitchen = new Kitchen(demo: true);

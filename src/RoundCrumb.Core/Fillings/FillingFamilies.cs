@@ -148,6 +148,7 @@ public static class FillingFamilies
         ],
         new(new("Fill each cold crust {0} deep and level it, before it sets at about {1}.", new Quantity(20, Dimension.Warmth)), 1, 2, "bench", "level, no holes at the wall"))
     {
+        Portion = Steps.Serving.RichSlice,
         SetCue = "springs back under a finger",
         SetCaution = ColdChain,
         TooDeep = "It leans when the ring comes off.",
@@ -169,6 +170,7 @@ public static class FillingFamilies
         ],
         new("Fill each cold crust {0} deep, pressing it into the corners.", 1, 2.5, "bench", "level, no holes at the wall"))
     {
+        Portion = Steps.Serving.RichSlice,
         SetCue = "a knife comes out clean; unmoulded too early it collapses",
         SetCaution = ColdChain,
         TooDeep = "It bulges when the ring comes off.",
@@ -210,6 +212,7 @@ public static class FillingFamilies
         ],
         new("Pour each shell {0} deep while it is still warm; tap out the bubbles.", 1, 1.5, "bench", "level, mirror-smooth"))
     {
+        Portion = Steps.Serving.RichSlice,
         SetCue = "no longer sticks to a fingertip",
         TooDeep = "It is too rich to finish.",
     };

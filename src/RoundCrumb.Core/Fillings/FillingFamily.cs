@@ -66,6 +66,9 @@ public sealed record FillingFamily(
     /// <summary>By how much it stands higher in the oven, share of its depth; none for what does not rise.</summary>
     public Constant? Rise { get; init; }
 
+    /// <summary>What a slice of it weighs with its crust and topping, g.</summary>
+    public Constant Portion { get; init; } = Steps.Serving.Slice;
+
     /// <summary>When it has set, to eye and hand.</summary>
     public string SetCue { get; init; } = "firm under a finger, middle too";
 

@@ -35,7 +35,8 @@ public sealed record WorkChain(
     /// <param name="pie">The pie, for so many.</param>
     /// <param name="stock">What is there already.</param>
     /// <param name="perLoad">How many of its pans the roomiest oven that is used takes at once; 0 where none does, and then all go together.</param>
-    public static WorkChain Of(Assessment pie, Stock stock, int perLoad) => new Weaver(pie, stock, perLoad).Weave();
+    /// <param name="served">True where it is cut and plated here, for the hour at which it is eaten.</param>
+    public static WorkChain Of(Assessment pie, Stock stock, int perLoad, bool served = false) => new Weaver(pie, stock, perLoad).Weave(served);
 
     /// <summary>How many pans the roomiest of some ovens takes at once.</summary>
     public static int PerLoad(IEnumerable<Oven> ovens, Pans.Pan pan) => ovens.Select(o => o.OnOneShelf(pan) * o.Shelves).DefaultIfEmpty(0).Max();
@@ -94,7 +95,7 @@ public sealed record WorkChain(
             return kept;
         }
 
-        public WorkChain Weave()
+        public WorkChain Weave(bool served)
         {
             for (var i = 0; i < _steps.Count; i++)
                 Add(i);
@@ -106,7 +107,31 @@ public sealed record WorkChain(
             var cold = _steps.Any(s => s.Label is "Set" or "Cream on");
             var endings = _main.Select(t => new Ending(t.Work, t.Wait with { Most = Math.Max(keeps.Most, t.Wait.Best) }, cold ? WaitsAt.Fridge : WaitsAt.Bench, _works[t.Work].Pies)).ToList();
             var holds = _pie.Toppings.Where(t => t.Choice.Topping.GoesOn is not GoesOn.WithTheFilling).Select(t => t.Choice.Topping.Holds.Most).DefaultIfEmpty(0).Min();
+            if (served)
+                endings = Served(endings);
             return new(_steps, _works, _gaps, endings, _filled, keeps, _topped, holds, _pansFrom ?? _filled[0]);
+        }
+
+        /// <summary>What stood until it was fetched stands until it is cut, in stretches that hands can bear; the plates go straight out.</summary>
+        private List<Ending> Served(List<Ending> standing)
+        {
+            var step = Serving.Of(_pie).Step;
+            _steps.Add(step);
+            var plated = new List<Ending>();
+            foreach (var ending in standing)
+            {
+                var most = Math.Max(1, (int)((StepConstants.LongestStretch.Usual - step.Hands.SetUp) / step.Hands.PerPie));
+                var parts = (ending.Pies + most - 1) / most;
+                for (var p = 0; p < parts; p++)
+                {
+                    var pies = (ending.Pies * (p + 1) / parts) - (ending.Pies * p / parts);
+                    _works.Add(new(step.Part, step.Label, [_steps.Count - 1], plated.Count == 0 ? step.Hands.SetUp : 0, step.Hands.PerPie * pies, Tool.None, pies, null, ""));
+                    _gaps.Add(new(ending.From, _works.Count - 1, ending.Wait, ending.At, false, new(pies, 0)));
+                    plated.Add(new(_works.Count - 1, new(0, 0, Serving.Stands.Usual), WaitsAt.Bench, pies));
+                }
+            }
+
+            return plated;
         }
 
         private void Add(int i)

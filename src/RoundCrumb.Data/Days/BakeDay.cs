@@ -82,6 +82,9 @@ public sealed class DayOrder
 
     public Stock Stock { get; set; }
 
+    /// <summary>True where it is cut and plated here and eaten at that hour; false where it only has to be ready.</summary>
+    public bool Served { get; set; }
+
     public DateTimeOffset? DeletedAt { get; set; }
 }
 

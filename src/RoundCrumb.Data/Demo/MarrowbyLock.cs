@@ -139,7 +139,7 @@ public static class MarrowbyLock
             thursday = thursday.AddDays(1);
         var saturday = thursday.AddDays(2);
         var day = new BakeDay { Name = "Saturday: counter, christening, village hall", From = thursday, Days = 3, SavedAt = now };
-        void Take(string name, int count, int hour, int minute, string notes) => day.Orders.Add(new DayOrder
+        void Take(string name, int count, int hour, int minute, string notes, bool served = false) => day.Orders.Add(new DayOrder
         {
             PieId = pies.First(p => p.Name == name).Id,
             Name = name,
@@ -147,10 +147,11 @@ public static class MarrowbyLock
             Count = count,
             Due = saturday.ToDateTime(new TimeOnly(hour, minute)),
             Notes = notes,
+            Served = served,
         });
         Take("Malt custard cream pie", 2, 9, 30, "Counter");
         Take("Plum almond tart", 2, 9, 30, "Counter");
-        Take("Coffee cream pie on crumb", 1, 9, 30, "Counter");
+        Take("Coffee cream pie on crumb", 1, 10, 30, "Reading circle, by the window", served: true);
         day.Orders.Add(new DayOrder { Name = "Lemon curd tartlets", Address = Tartlets, Count = 40, Due = saturday.ToDateTime(new TimeOnly(11, 0)), Notes = "Christening: fetched in four boxes of ten" });
         Take("Lemon cheese tart for the village hall", 2, 15, 0, "Village-hall tea");
         Take("Gooseberry crumble pie", 2, 15, 0, "Village-hall tea, served cool");

@@ -251,6 +251,9 @@ namespace RoundCrumb.Data.Migrations
                     b.Property<int?>("PieId")
                         .HasColumnType("INTEGER");
 
+                    b.Property<bool>("Served")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Stock")
                         .IsRequired()
                         .HasColumnType("TEXT");

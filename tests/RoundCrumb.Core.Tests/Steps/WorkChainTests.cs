@@ -12,8 +12,8 @@ namespace RoundCrumb.Core.Tests.Steps;
 /// <summary>The steps of a pie as work for a clock.</summary>
 public class WorkChainTests
 {
-    private static WorkChain Chain(Composition pie, int pies = 1, Stock stock = Stock.Scratch) =>
-        WorkChain.Of(Assessment.Of(pie, pies), stock, WorkChain.PerLoad([Oven.Plain], pie.Pan));
+    private static WorkChain Chain(Composition pie, int pies = 1, Stock stock = Stock.Scratch, bool served = false) =>
+        WorkChain.Of(Assessment.Of(pie, pies), stock, WorkChain.PerLoad([Oven.Plain], pie.Pan), served);
 
     [Fact]
     public void The_flaky_custard_pie_by_hand()
@@ -85,6 +85,39 @@ public class WorkChainTests
         var hands = chain.Works.Where(w => w.Baking is null).Sum(w => w.Minutes) + chain.Works.Where(w => w.Baking is not null).Sum(w => w.Baking!.Touches.SkipLast(1).Sum(t => t.Minutes));
         hands.ShouldBeLessThanOrEqualTo(sums.Times.HandsOn.Value.Best + 0.01);
         hands.ShouldBeGreaterThan(sums.Times.HandsOn.Value.Best - 1);
+    }
+
+    [Property(Arbitrary = [typeof(ArbitraryPies)])]
+    public void What_is_served_stands_as_long_as_the_card_says_and_is_cut_at_the_last(Composition pie)
+    {
+        foreach (var pies in (int[])[1, 7, 40])
+        {
+            var (fetched, served) = (Chain(pie, pies), Chain(pie, pies, served: true));
+
+            // The same work, with cutting or plating after it; each pie is cut once, in stretches that hands can bear.
+            served.Works.Take(fetched.Works.Count).ShouldBe(fetched.Works, new Same());
+            var cuts = served.Works.Skip(fetched.Works.Count).ToList();
+            cuts.ShouldAllBe(w => w.Label == "Cut and plate" || w.Label == "Plate");
+            cuts.Sum(w => w.Pies).ShouldBe(pies);
+            cuts.ShouldAllBe(w => w.Pies == 1 || w.Minutes <= StepConstants.LongestStretch.Usual + 0.01);
+            served.Endings.Select(e => e.From).ShouldBe(Enumerable.Range(fetched.Works.Count, cuts.Count));
+            served.Endings.ShouldAllBe(e => e.Wait.Most == Serving.Stands.Usual && e.At == WaitsAt.Bench);
+
+            // What stood until it was fetched stands, where it stood and as long, until it is cut.
+            foreach (var ending in fetched.Endings)
+            {
+                var stands = served.Gaps.Where(g => g.From == ending.From && g.To >= fetched.Works.Count).ToList();
+                stands.ShouldAllBe(g => g.Wait == ending.Wait && g.At == ending.At);
+                stands.Sum(g => g.Holds.Pies).ShouldBe(ending.Pies);
+            }
+        }
+    }
+
+    private sealed class Same : IEqualityComparer<Work>
+    {
+        public bool Equals(Work? a, Work? b) => a!.Label == b!.Label && a.Minutes == b.Minutes && a.Pies == b.Pies && a.Tool == b.Tool && a.Steps.SequenceEqual(b.Steps);
+
+        public int GetHashCode(Work w) => w.Label.GetHashCode(StringComparison.Ordinal);
     }
 
     [Fact]

@@ -133,7 +133,7 @@ public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner
     private static RedirectResult Back(int id, string more = "") => new($"/days/{id}{more}");
 
     /// <summary>Takes an order.</summary>
-    public async Task<IActionResult> OnPostOrderAsync(int id, int pie, string? count, string? date, string? time, string? notes, Stock stock, CancellationToken cancel)
+    public async Task<IActionResult> OnPostOrderAsync(int id, int pie, string? count, string? date, string? time, string? notes, Stock stock, bool served, CancellationToken cancel)
     {
         var of = await shelf.FindAsync(pie, cancel);
         if (of is null)
@@ -141,7 +141,7 @@ public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner
         var (many, due) = await ReadOrderAsync(id, count, date, time, notes, cancel);
         if (Troubles.Count > 0)
             return await AgainAsync(id, "order", cancel);
-        return await book.ChangeAsync(id, d => d.Orders.Add(new DayOrder { PieId = pie, Name = of!.Name, Address = of.Address, Count = many, Due = due, Notes = notes?.Trim() ?? "", Stock = stock }), cancel) ? Back(id) : NotFound();
+        return await book.ChangeAsync(id, d => d.Orders.Add(new DayOrder { PieId = pie, Name = of!.Name, Address = of.Address, Count = many, Due = due, Notes = notes?.Trim() ?? "", Stock = stock, Served = served }), cancel) ? Back(id) : NotFound();
     }
 
     private async Task<(int Count, DateTime Due)> ReadOrderAsync(int id, string? count, string? date, string? time, string? notes, CancellationToken cancel)
@@ -169,7 +169,7 @@ public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner
     }
 
     /// <summary>Changes an order.</summary>
-    public async Task<IActionResult> OnPostChangeAsync(int id, int order, string? count, string? date, string? time, string? notes, Stock stock, CancellationToken cancel)
+    public async Task<IActionResult> OnPostChangeAsync(int id, int order, string? count, string? date, string? time, string? notes, Stock stock, bool served, CancellationToken cancel)
     {
         var (many, due) = await ReadOrderAsync(id, count, date, time, notes, cancel);
         if (Troubles.Count > 0)
@@ -177,7 +177,7 @@ public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner
         return await book.ChangeAsync(id, d =>
         {
             if (d.Orders.FirstOrDefault(o => o.Id == order) is { } one)
-                (one.Count, one.Due, one.Notes, one.Stock) = (many, due, notes?.Trim() ?? "", stock);
+                (one.Count, one.Due, one.Notes, one.Stock, one.Served) = (many, due, notes?.Trim() ?? "", stock, served);
         }, cancel) ? Back(id) : NotFound();
     }
 

@@ -113,7 +113,7 @@ public sealed class DayDesk(DayBook book, Desk desk, PieShelf shelf, TimeProvide
                 odd[key] = $"The clocks go forward over {order.Due:HH:mm} that night; it is wanted an hour later by the clock.";
             else if (wall.ComesTwice(order.Due))
                 odd[key] = $"The clocks go back that night and show {order.Due:HH:mm} twice; the first is meant.";
-            orders.Add(new(key, order.Name, composition, order.Count, due, order.Stock));
+            orders.Add(new(key, order.Name, composition, order.Count, due, order.Stock, order.Served));
         }
 
         var kept = day.Plan.Length == 0 ? null : JsonSerializer.Deserialize<KeptPlan>(day.Plan, Json);

@@ -52,7 +52,7 @@ public sealed class OrderModel(DayBook book, Desk desk, PieShelf shelf, TimeProv
     public async Task<IActionResult> OnPostBeginAsync(string? address, CancellationToken cancel) => Redirect("/days/order?" + CompositionAddress.Write((await desk.ReadAsync(address ?? "", cancel)).Composition));
 
     /// <summary>Puts it on the day.</summary>
-    public async Task<IActionResult> OnPostAsync(string? address, string? day, string? count, string? time, string? name, CancellationToken cancel)
+    public async Task<IActionResult> OnPostAsync(string? address, string? day, string? count, string? time, string? name, bool served, CancellationToken cancel)
     {
         await ShowAsync(address ?? "", cancel);
         var parts = (day ?? "").Split(' ');
@@ -72,7 +72,7 @@ public sealed class OrderModel(DayBook book, Desk desk, PieShelf shelf, TimeProv
             Troubles["time"] = "That time is past, or the clocks jump over it.";
         if (Troubles.Count > 0)
             return Page();
-        await book.ChangeAsync(id, d => d.Orders.Add(new DayOrder { PieId = called == Name ? PieId : null, Name = called, Address = Address, Count = many, Due = due }), cancel);
+        await book.ChangeAsync(id, d => d.Orders.Add(new DayOrder { PieId = called == Name ? PieId : null, Name = called, Address = Address, Count = many, Due = due, Served = served }), cancel);
         return Redirect($"/days/{id}");
     }
 }
