@@ -122,6 +122,37 @@ public sealed partial class DayPageTests
     }
 
     [Fact]
+    public async Task On_screen_and_on_paper_no_words_of_a_lane_lie_on_one_another()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var page = await PlannedAsync(kitchen.Baker(), "/days/1");
+        var drawings = Drawings().Matches(page).Select(m => m.Value).ToList();
+        drawings.Count.ShouldBe(2);
+        foreach (var drawing in drawings)
+        {
+            var paper = drawing.StartsWith("<svg class=\"day-svg paper", StringComparison.Ordinal);
+            var heads = LaneHeads().Matches(drawing).Select(m => Number(m.Groups[1])).ToList();
+            var lane = heads[1] - heads[0];
+            var words = LaneWords().Matches(drawing).Select(m => (X: Number(m.Groups[1]), Y: Number(m.Groups[2]))).Where(w => w.X < heads[2] - 6).ToList();
+            words.Count.ShouldBeGreaterThan(30);
+            foreach (var one in words.GroupBy(w => (int)((w.X - heads[0] + 6) / lane)))
+            {
+                var down = one.Select(w => w.Y).Order().ToList();
+                for (var k = 1; k < down.Count; k++)
+                    (down[k] - down[k - 1]).ShouldBeGreaterThan(paper ? 7 : 9);
+            }
+
+            // On paper nothing is to be clicked, and it is no taller than a sheet beneath its heading.
+            var size = Sizes().Match(drawing);
+            if (paper)
+                (Number(size.Groups[2]) / Number(size.Groups[1])).ShouldBeLessThanOrEqualTo(244.0 / 192 + 0.01);
+            drawing.Contains("href", StringComparison.Ordinal).ShouldBe(!paper);
+        }
+    }
+
+    private static double Number(Group group) => double.Parse(group.Value, System.Globalization.CultureInfo.InvariantCulture);
+
+    [Fact]
     public async Task What_is_pinned_stays_and_what_cannot_be_is_let_go_again()
     {
         await using var kitchen = new Kitchen(demo: true);
@@ -439,6 +470,18 @@ public sealed partial class DayPageTests
 
         return rows;
     }
+
+    [GeneratedRegex("<svg class=\"day-svg.*?</svg>", RegexOptions.Singleline)]
+    private static partial Regex Drawings();
+
+    [GeneratedRegex("<text x=\"([0-9.]+)\" y=\"16\" class=\"lane-head\"")]
+    private static partial Regex LaneHeads();
+
+    [GeneratedRegex("<text x=\"([0-9.]+)\" y=\"([0-9.]+)\" class=\"says")]
+    private static partial Regex LaneWords();
+
+    [GeneratedRegex("viewBox=\"0 0 ([0-9.]+) ([0-9.]+)\"")]
+    private static partial Regex Sizes();
 
     [GeneratedRegex("/working\\?f=([^\"]+)\"")]
     private static partial Regex Opens();

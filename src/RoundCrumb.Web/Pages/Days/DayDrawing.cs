@@ -8,10 +8,17 @@ using RoundCrumb.Scheduling;
 
 namespace RoundCrumb.Web.Pages.Days;
 
-/// <summary>A day drawn: time runs down, the lanes stand side by side, the night is folded.</summary>
+/// <summary>A day drawn: time runs down, the lanes stand side by side, the night is folded. On paper time runs as fast as it must for the whole to fill one sheet.</summary>
 public sealed class DayDrawing
 {
-    private const double PerSlot = 8;
+    private const double SlotOnScreen = 10;
+    private const double WideOnScreen = 866;
+
+    /// <summary>What is left of an A4 sheet beneath the heading: height to width.</summary>
+    private const double Sheet = 244.0 / 192;
+
+    /// <summary>A letter's mean width, to its size.</summary>
+    private const double Letter = 0.51;
     private const double FoldHeight = 30;
     private const double Top = 72;
     private const double AxisWide = 52;
@@ -24,47 +31,60 @@ public sealed class DayDrawing
     private readonly string? _chosen;
     private readonly string _address;
     private readonly List<(int From, int To, double Y)> _busy = [];
+    private readonly bool _paper;
+    private readonly double _perSlot = SlotOnScreen;
+    private readonly (double Says, double Soft, double Tiny) _size;
+    private readonly Dictionary<int, double> _lastWords = [];
+    private readonly double _ovensAt;
     private readonly double _height;
     private readonly double _handWide;
     private readonly double _handsAt = AxisWide;
-    private readonly double _ovensAt;
     private readonly double _toolsAt;
     private readonly double _coldAt;
     private readonly double _wide;
     private readonly Dictionary<int, (double X, double Y, double Wide, double High)> _boxes = [];
 
-    private DayDrawing(DayView view, string? chosen, string address)
+    private DayDrawing(DayView view, string? chosen, string address, bool paper)
     {
-        (_view, _chosen, _address) = (view, chosen, address);
+        (_view, _chosen, _address, _paper) = (view, chosen, address, paper);
+        _size = paper ? (12, 10.5, 8) : (13, 12, 10.5);
         _followed = chosen is null ? null : view.Placed.Where(p => p.Key == chosen).Select(p => (int?)view.Day.Works[p.Index].Batches[0]).FirstOrDefault();
+        var bakers = Math.Max(1, view.Open.Bakers.Count);
+        var cold = Math.Max(120, (ColdColumns() * BarWide) + 8) + 2;
+        _handWide = Math.Clamp((WideOnScreen - AxisWide - (view.Day.Ovens.Count * OvenWide) - ToolWide - cold - 20) / bakers, 88, 200);
+        _ovensAt = _handsAt + (bakers * _handWide) + 8;
+        _toolsAt = _ovensAt + (view.Day.Ovens.Count * OvenWide) + 4;
+        _coldAt = _toolsAt + ToolWide + 8;
+        _wide = _coldAt + cold;
+        var spans = view.Busy();
+        if (paper)
+            _perSlot = Math.Clamp(((Sheet * _wide) - Top - 14 - ((spans.Count - 1) * FoldHeight)) / Math.Max(1, spans.Sum(b => b.To - b.From)), 2.5, SlotOnScreen);
         var y = Top;
-        foreach (var (from, to) in view.Busy())
+        foreach (var (from, to) in spans)
         {
             if (_busy.Count > 0)
                 y += FoldHeight;
             _busy.Add((from, to, y));
-            y += (to - from) * PerSlot;
+            y += (to - from) * _perSlot;
         }
 
         _height = y + 14;
-        var bakers = Math.Max(1, view.Open.Bakers.Count);
-        _handWide = Math.Clamp(330.0 / bakers, 88, 165);
-        _ovensAt = _handsAt + (bakers * _handWide) + 8;
-        _toolsAt = _ovensAt + (view.Day.Ovens.Count * OvenWide) + 4;
-        _coldAt = _toolsAt + ToolWide + 8;
-        _wide = _coldAt + Math.Max(120, (ColdColumns() * BarWide) + 8) + 2;
     }
 
     /// <summary>Draws a plan.</summary>
     /// <param name="view">The plan.</param>
     /// <param name="chosen">The key of a work that is chosen: its pie is followed through the lanes.</param>
     /// <param name="address">Where a click leads, without a query.</param>
-    public static HtmlString Draw(DayView view, string? chosen, string address) => new DayDrawing(view, chosen, address).Draw();
+    public static HtmlString Draw(DayView view, string? chosen, string address) => new DayDrawing(view, chosen, address, paper: false).Draw();
+
+    /// <summary>Draws a plan for one sheet of A4: nothing to click, time as fast as it must run.</summary>
+    /// <param name="view">The plan.</param>
+    public static HtmlString OnPaper(DayView view) => new DayDrawing(view, null, "", paper: true).Draw();
 
     private HtmlString Draw()
     {
-        _svg.Append(Inv($"<svg class=\"day-svg{(_followed is null ? "" : " following")}\" viewBox=\"0 0 {_wide:0} {_height:0}\" width=\"{_wide:0}\" height=\"{_height:0}\" role=\"group\" aria-label=\"The plan: time runs down, lanes are hands, ovens, stove and machines, and cold\" data-slot=\"{PerSlot}\">"));
-        _svg.Append("<defs><pattern id=\"waiting\" width=\"5\" height=\"5\" patternUnits=\"userSpaceOnUse\" patternTransform=\"rotate(45)\"><rect width=\"5\" height=\"5\" class=\"wait-ground\"/><line x1=\"0\" y1=\"0\" x2=\"0\" y2=\"5\" class=\"wait-line\"/></pattern><pattern id=\"frozen\" width=\"6\" height=\"6\" patternUnits=\"userSpaceOnUse\"><rect width=\"6\" height=\"6\" class=\"wait-ground\"/><path d=\"M3 0V6M0 3H6\" class=\"wait-line\"/></pattern></defs>");
+        _svg.Append(Inv($"<svg class=\"day-svg{(_paper ? " paper" : "")}{(_followed is null ? "" : " following")}\" viewBox=\"0 0 {_wide:0} {_height:0}\" width=\"{_wide:0}\" height=\"{_height:0}\" role=\"group\" aria-label=\"The plan: time runs down, lanes are hands, ovens, stove and machines, and cold\" data-slot=\"{_perSlot:0.##}\">"));
+        _svg.Append("<defs><pattern id=\"waiting§\" width=\"5\" height=\"5\" patternUnits=\"userSpaceOnUse\" patternTransform=\"rotate(45)\"><rect width=\"5\" height=\"5\" class=\"wait-ground\"/><line x1=\"0\" y1=\"0\" x2=\"0\" y2=\"5\" class=\"wait-line\"/></pattern><pattern id=\"frozen§\" width=\"6\" height=\"6\" patternUnits=\"userSpaceOnUse\"><rect width=\"6\" height=\"6\" class=\"wait-ground\"/><path d=\"M3 0V6M0 3H6\" class=\"wait-line\"/></pattern></defs>".Replace("§", _paper ? "-paper" : "", StringComparison.Ordinal));
         Heads();
         Axis();
         Shifts();
@@ -98,7 +118,7 @@ public sealed class DayDrawing
             }
 
             if (slot <= to)
-                return y + ((slot - from) * PerSlot);
+                return y + ((slot - from) * _perSlot);
         }
 
         return _height - 14;
@@ -143,7 +163,7 @@ public sealed class DayDrawing
                 var wall = _view.Open.Clock.WallOf(t);
                 if (wall.Minute % 30 != 0)
                     continue;
-                var at = y + ((t - from) * PerSlot);
+                var at = y + ((t - from) * _perSlot);
                 var hour = wall.Minute == 0;
                 _svg.Append(Inv($"<line x1=\"{AxisWide - (hour ? 6 : 3)}\" x2=\"{_wide - 2:0}\" y1=\"{at:0.#}\" y2=\"{at:0.#}\" class=\"{(hour ? "hour" : "half")}\"/>"));
                 if (hour || t == from)
@@ -179,7 +199,7 @@ public sealed class DayDrawing
             {
                 var (start, end) = (Math.Max(from, shift.From), Math.Min(to, shift.To));
                 if (start < end)
-                    _svg.Append(Inv($"<rect x=\"{x:0.#}\" y=\"{Y(start):0.#}\" width=\"{_handWide - 4:0.#}\" height=\"{(end - start) * PerSlot:0.#}\" class=\"shift\"/>"));
+                    _svg.Append(Inv($"<rect x=\"{x:0.#}\" y=\"{Y(start):0.#}\" width=\"{_handWide - 4:0.#}\" height=\"{(end - start) * _perSlot:0.#}\" class=\"shift\"/>"));
             }
         }
     }
@@ -192,53 +212,69 @@ public sealed class DayDrawing
     private void Block(Placed p, double x, double y, double wide, double high, string css, string inside)
     {
         _boxes[p.Index] = (x, y, wide, high);
+        var box = Inv($"<rect x=\"{x:0.#}\" y=\"{y + 0.5:0.#}\" width=\"{wide:0.#}\" height=\"{Math.Max(3, high - 1):0.#}\" rx=\"{Math.Min(4, high / 3):0.#}\" class=\"box\"/>");
+        if (_paper)
+        {
+            _svg.Append(Inv($"<g class=\"{Classes(p, css)}\">")).Append(box).Append(inside).Append("</g>");
+            return;
+        }
+
         var says = $"{_view.DayAndClock(p.From)}–{_view.Clock(p.To)}, {_view.WhoOf(p)}: {p.Label}. {p.Pies}.{(p.Mark.Length > 0 ? $" {char.ToUpperInvariant(p.Mark[0])}{p.Mark[1..]}." : "")}";
         var why = _view.Why(p.Index);
-        _svg.Append(Inv($"<g class=\"piece{(Dim(p) ? " dim" : "")}\"><a href=\"{_address}?step={p.Key}\" class=\"{Classes(p, css)}\" data-key=\"{p.Key}\" data-start=\"{p.From}\" data-why=\"{Safe(says + " " + why)}\" aria-label=\"{Safe(says + " " + why)}\"><title>{Safe(says + " " + why)}</title>"));
-        _svg.Append(Inv($"<rect x=\"{x:0.#}\" y=\"{y + 0.5:0.#}\" width=\"{wide:0.#}\" height=\"{Math.Max(3, high - 1):0.#}\" rx=\"{Math.Min(4, high / 3):0.#}\" class=\"box\"/>"));
+        _svg.Append(Inv($"<g class=\"piece{(Dim(p) ? " dim" : "")}\"><a href=\"{_address}?step={p.Key}\" class=\"{Classes(p, css)}\" data-key=\"{p.Key}\" data-start=\"{p.From}\" data-why=\"{Safe(says + " " + why)}\" aria-label=\"{Safe(says + " " + why)}\"><title>{Safe(says + " " + why)}</title>")).Append(box);
         _svg.Append("</a><g class=\"words\" aria-hidden=\"true\">").Append(inside).Append("</g></g>");
+    }
+
+    /// <summary>Where words in a lane of hands can stand: where they are wanted, or just beneath the last.</summary>
+    private double Below(int lane, double wanted, double size)
+    {
+        var at = Math.Max(wanted, _lastWords.GetValueOrDefault(lane, double.MinValue) + (size * 0.94));
+        _lastWords[lane] = at;
+        return at;
     }
 
     private void HandLanes()
     {
-        foreach (var p in _view.Placed.Where(p => p.Oven < 0))
+        // Stretches of hands, what is taken over, and hands at an oven's door, lane by lane as they begin.
+        var all = _view.Placed.Where(p => p.Oven < 0).Select(p => (P: p, Lane: Math.Max(0, p.Who), p.From, To: p.Then >= 0 ? p.ThenAt : p.To, Says: "", Door: false))
+            .Concat(_view.Placed.Where(p => p.Then >= 0).Select(p => (P: p, Lane: p.Then, From: p.ThenAt, p.To, Says: p.Label + ", taken over", Door: true)))
+            .Concat(_view.Placed.Where(p => p.Oven >= 0).SelectMany(p => _view.Day.Works[p.Index].Load!.Touches.Select((t, k) => (P: p, Lane: _view.AtTheDoor[(p.Index, k)], From: p.From + t.After, To: p.From + t.After + t.Length, Says: k == _view.Day.Works[p.Index].Load!.Touches.Count - 1 ? "out of the oven" : "weights out, or sealed", Door: true))));
+        var beside = new StringBuilder();
+        foreach (var (p, lane, from, to, doorSays, door) in all.OrderBy(i => i.From).ThenBy(i => i.To))
         {
-            var x = _handsAt + (Math.Max(0, p.Who) * _handWide);
-            var y = Y(p.From);
-            var high = Math.Max(PerSlot, Y(p.Then >= 0 ? p.ThenAt : p.To) - y);
-
-            // Whoever takes over has the rest of it in their lane.
-            if (p.Then >= 0)
-                _svg.Append(Inv($"<g class=\"door{(Dim(p) ? " dim" : "")}\"><rect x=\"{_handsAt + (p.Then * _handWide):0.#}\" y=\"{Y(p.ThenAt) + 0.5:0.#}\" width=\"{_handWide - 6:0.#}\" height=\"{Y(p.To) - Y(p.ThenAt) - 1:0.#}\" rx=\"2\" class=\"box\"/><text x=\"{_handsAt + (p.Then * _handWide) + 11:0.#}\" y=\"{Y(p.ThenAt) + Math.Min((Y(p.To) - Y(p.ThenAt)) / 2, 10) + 3:0.#}\" class=\"says tiny\"><tspan class=\"letter\">{p.Letters}</tspan> {Safe(p.Label)}, taken over</text></g>"));
+            var x = _handsAt + (lane * _handWide);
+            var y = Y(from);
+            var high = Math.Max(_perSlot, Y(to) - y);
 
             // Five minutes are too low to write in: a mark, and the words beside it.
-            var low = high < 12;
+            var low = high < _size.Says + 1;
+            var size = low || door ? _size.Tiny : _size.Says;
             var wide = low ? 16 : _handWide - 6;
-            var inside = new StringBuilder(Inv($"<rect x=\"{x + 2:0.#}\" y=\"{y + 1.5:0.#}\" width=\"5\" height=\"{Math.Max(2, high - 3):0.#}\" fill=\"{p.Tint}\" class=\"food\"/>"));
-            inside.Append(Inv($"<text x=\"{x + (low ? 20 : 11):0.#}\" y=\"{y + (low ? (high / 2) + 3.2 : Math.Min(high / 2, 12) + 4):0.#}\" class=\"says{(low ? " tiny" : "")}\"><tspan class=\"letter\">{p.Letters}</tspan> {Safe(Cut(p.Label + (p.Mark.Length > 0 ? ", " + p.Mark : ""), _handWide - (low ? 26 : 22) - (p.Letters.Length * 8), low ? 4.9 : 6.1))}</text>"));
+            var at = Below(lane, low ? y + (high / 2) + (size * 0.36) : y + Math.Min(high / 2, size) + (size * 0.36), size);
+            var says = door ? doorSays : p.Label + (p.Mark.Length > 0 ? ", " + p.Mark : "");
+            var words = Inv($"<text x=\"{x + (low ? 20 : 11):0.#}\" y=\"{at:0.#}\" class=\"says{(size == _size.Tiny ? " tiny" : "")}\"><tspan class=\"letter\">{p.Letters}</tspan> {Safe(Cut(says, _handWide - (low ? 26 : 22) - ((p.Letters.Length + 1) * size * 0.65), size * Letter))}</text>");
+            if (door)
+                _svg.Append(Inv($"<g class=\"door{(Dim(p) ? " dim" : "")}\"><rect x=\"{x:0.#}\" y=\"{y + 0.5:0.#}\" width=\"{wide:0.#}\" height=\"{high - 1:0.#}\" rx=\"2\" class=\"box\"/></g>"));
+            if (door || low)
+            {
+                beside.Append(Inv($"<g class=\"words{(Dim(p) ? " dim" : "")}\" aria-hidden=\"true\">")).Append(words).Append("</g>");
+                words = "";
+            }
 
-            if (high >= 30)
-                inside.Append(Inv($"<text x=\"{x + 11:0.#}\" y=\"{y + 29:0.#}\" class=\"says soft\">{Safe(Cut(p.Pies, wide - 14, 5.6))}</text>"));
+            if (door)
+                continue;
+            var inside = new StringBuilder(Inv($"<rect x=\"{x + 2:0.#}\" y=\"{y + 1.5:0.#}\" width=\"5\" height=\"{Math.Max(2, high - 3):0.#}\" fill=\"{p.Tint}\" class=\"food\"/>")).Append(words);
+            if (!low && y + high - at > _size.Soft * 1.3)
+                inside.Append(Inv($"<text x=\"{x + 11:0.#}\" y=\"{Below(lane, at + (_size.Soft * 1.2), _size.Soft):0.#}\" class=\"says soft\">{Safe(Cut(p.Pies, wide - 14, _size.Soft * Letter))}</text>"));
             Block(p, x, y, wide, high, "blk hands", inside.ToString());
         }
 
-        // Hands at an oven's door, in the lane of whoever is free.
-        foreach (var p in _view.Placed.Where(p => p.Oven >= 0))
-        {
-            var touches = _view.Day.Works[p.Index].Load!.Touches;
-            for (var k = 0; k < touches.Count; k++)
-            {
-                var touch = touches[k];
-                var at = p.From + touch.After;
-                var x = _handsAt + (_view.AtTheDoor[(p.Index, k)] * _handWide);
-                _svg.Append(Inv($"<g class=\"door{(_followed is { } f && !_view.Day.Works[p.Index].Batches.Contains(f) ? " dim" : "")}\"><rect x=\"{x:0.#}\" y=\"{Y(at) + 0.5:0.#}\" width=\"{(touch.Length == 1 ? 16 : _handWide - 6):0.#}\" height=\"{(touch.Length * PerSlot) - 1:0.#}\" rx=\"2\" class=\"box\"/><text x=\"{x + (touch.Length == 1 ? 20 : 11):0.#}\" y=\"{Y(at) + Math.Min(touch.Length * PerSlot / 2, 10) + 3:0.#}\" class=\"says tiny\"><tspan class=\"letter\">{p.Letters}</tspan> {(k == touches.Count - 1 ? "out of the oven" : "weights out, or sealed")}</text></g>"));
-            }
-        }
+        _svg.Append(beside);
     }
 
     private void OvenLanes()
     {
-        double Wide(int heat) => Math.Clamp((heat - 120) / 110.0, 0.3, 1) * (OvenWide - 10);
+        static double Wide(int heat) => Math.Clamp((heat - 120) / 110.0, 0.3, 1) * (OvenWide - 10);
         foreach (var run in _view.Plan.Runs)
         {
             var x = _ovensAt + (run.Oven * OvenWide);
@@ -269,10 +305,10 @@ public sealed class DayDrawing
                 var bx = x + 3 + (at * shelf);
                 var wide = (need * shelf) - 2;
                 var inside = new StringBuilder(Inv($"<rect x=\"{bx + 2:0.#}\" y=\"{y + 2:0.#}\" width=\"4\" height=\"{Math.Max(2, high - 4):0.#}\" fill=\"{p.Tint}\" class=\"food\"/>"));
-                if (high >= 12)
-                    inside.Append(Inv($"<text x=\"{bx + 9:0.#}\" y=\"{y + 14:0.#}\" class=\"says\"><tspan class=\"letter\">{p.Letters}</tspan>{(wide > 50 ? " " + Safe(Cut(p.Label, wide - 20, 6)) : "")}</text>"));
-                if (high >= 28)
-                    inside.Append(Inv($"<text x=\"{bx + 9:0.#}\" y=\"{y + 27:0.#}\" class=\"says soft\">{Long(p.To - p.From, wide)}</text>"));
+                if (high >= _size.Says)
+                    inside.Append(Inv($"<text x=\"{bx + 9:0.#}\" y=\"{y + (_size.Says * 1.15):0.#}\" class=\"says\"><tspan class=\"letter\">{p.Letters}</tspan>{(wide > 50 ? " " + Safe(Cut(p.Label, wide - 20, _size.Says * Letter)) : "")}</text>"));
+                if (high >= _size.Says * 2.3)
+                    inside.Append(Inv($"<text x=\"{bx + 9:0.#}\" y=\"{y + (_size.Says * 2.2):0.#}\" class=\"says soft\">{Long(p.To - p.From, wide)}</text>"));
                 Block(p, bx, y, wide, high, "blk load", inside.ToString());
             }
         }
@@ -297,10 +333,10 @@ public sealed class DayDrawing
             var name = _view.Day.Works[p.Index].Tool switch { Tool.Burner => "hob", Tool.Mixer => "mixer", _ => "proc." };
             var x = _toolsAt + Math.Min(1, column) * (ToolWide / 2);
             var y = Y(p.From);
-            var high = Math.Max(PerSlot, Y(p.To) - y);
-            _svg.Append(Inv($"<g class=\"tool{(_followed is { } f && !_view.Day.Works[p.Index].Batches.Contains(f) ? " dim" : "")}\"><rect x=\"{x:0.#}\" y=\"{y + 0.5:0.#}\" width=\"{(ToolWide / 2) - 2:0.#}\" height=\"{high - 1:0.#}\" rx=\"2\" class=\"box\"/><text x=\"{x + 2:0.#}\" y=\"{y + Math.Min(high - 1.5, 10):0.#}\" class=\"says tiny\">{name}</text>"));
-            if (high >= 21)
-                _svg.Append(Inv($"<text x=\"{x + 2:0.#}\" y=\"{y + 19:0.#}\" class=\"says tiny\"><tspan class=\"letter\">{p.Letters}</tspan></text>"));
+            var high = Math.Max(_perSlot, Y(p.To) - y);
+            _svg.Append(Inv($"<g class=\"tool{(_followed is { } f && !_view.Day.Works[p.Index].Batches.Contains(f) ? " dim" : "")}\"><rect x=\"{x:0.#}\" y=\"{y + 0.5:0.#}\" width=\"{(ToolWide / 2) - 2:0.#}\" height=\"{high - 1:0.#}\" rx=\"2\" class=\"box\"/><text x=\"{x + 2:0.#}\" y=\"{y + Math.Min(high - 1.5, _size.Tiny):0.#}\" class=\"says tiny\">{name}</text>"));
+            if (high >= _size.Tiny * 2.1)
+                _svg.Append(Inv($"<text x=\"{x + 2:0.#}\" y=\"{y + (_size.Tiny * 2):0.#}\" class=\"says tiny\"><tspan class=\"letter\">{p.Letters}</tspan></text>"));
             _svg.Append("</g>");
         }
     }
@@ -348,7 +384,7 @@ public sealed class DayDrawing
             var letters = string.Concat(batches.Select(DayView.LetterOf));
             var dim = _followed is { } f && !batches.Contains(f) ? " dim" : "";
             var place = Inv($"{Math.Max(0.25, Math.Round(units / (double)ColdRoom.Place * 4) / 4):0.##}");
-            _svg.Append(Inv($"<g class=\"waits{dim}\"><title>{letters} waits in the {(at is WaitsAt.Fridge ? "fridge" : "freezer")} {DayView.HowLong(to - from)}, {_view.Clock(from)}–{_view.Clock(to)}; {place} {(place == "1" ? "place" : "places")}</title><rect x=\"{x:0.#}\" y=\"{y:0.#}\" width=\"{BarWide - 2}\" height=\"{Math.Max(2, high):0.#}\" rx=\"2\" fill=\"url(#{(at is WaitsAt.Fridge ? "waiting" : "frozen")})\" class=\"bar\"/>"));
+            _svg.Append(Inv($"<g class=\"waits{dim}\"><title>{letters} waits in the {(at is WaitsAt.Fridge ? "fridge" : "freezer")} {DayView.HowLong(to - from)}, {_view.Clock(from)}–{_view.Clock(to)}; {place} {(place == "1" ? "place" : "places")}</title><rect x=\"{x:0.#}\" y=\"{y:0.#}\" width=\"{BarWide - 2}\" height=\"{Math.Max(2, high):0.#}\" rx=\"2\" fill=\"url(#{(at is WaitsAt.Fridge ? "waiting" : "frozen")}{(_paper ? "-paper" : "")})\" class=\"wait\"/>"));
             if (high >= 11)
                 _svg.Append(Inv($"<text x=\"{x + ((BarWide - 2) / 2):0.#}\" y=\"{y + 9:0.#}\" text-anchor=\"middle\" class=\"says tiny\"><tspan class=\"letter\">{letters[..1]}</tspan></text>"));
             _svg.Append("</g>");
