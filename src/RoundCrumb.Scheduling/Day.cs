@@ -199,6 +199,14 @@ public sealed record Day
         return open;
     }
 
+    /// <summary>What a kind of cold holds at once: all of it in all places, and besides what is wider than some of them in the rest. Empty where it is not counted.</summary>
+    /// <returns>Over how many mm wide something counts, and how much room there is for that.</returns>
+    public IEnumerable<(double Over, int Room)> ColdLimits(ColdKind kind)
+    {
+        var widest = Cold.Where(c => c.Kind == kind).Select(c => c.Widest).Distinct().Order().ToList();
+        return widest.Select((w, k) => (k == 0 ? -1 : widest[k - 1], RoomFor(kind, k == 0 ? 0 : w)!.Value));
+    }
+
     /// <summary>How much of a kind of cold there is for what is wider than <paramref name="width"/> mm, or exactly so; none where it is not counted.</summary>
     public int? RoomFor(ColdKind kind, double width)
     {

@@ -224,15 +224,12 @@ internal sealed partial class DayModel
             }
 
             // Narrow pans go anywhere; wider ones only where there is room for them, which is counted besides.
-            var limits = _day.Cold.Where(c => c.Kind == kind).Select(c => c.Widest).Distinct().Order().ToList();
-            for (var k = 0; k < limits.Count; k++)
+            foreach (var (over, room) in _day.ColdLimits(kind))
             {
-                var width = k == 0 ? 0 : limits[k];
-                var over = k == 0 ? -1 : limits[k - 1];
                 var users = intervals.Where(i => i.Takes.Width > over).ToList();
                 if (users.Count == 0)
                     continue;
-                var all = _model.AddCumulative(_day.RoomFor(kind, width)!.Value);
+                var all = _model.AddCumulative(room);
                 foreach (var (interval, takes) in users)
                     all.AddDemand(interval, takes.Units);
             }

@@ -170,23 +170,35 @@ public static class Reasons
 
     private static void Cold(Day day, Plan plan, int work, int start, List<Reason> reasons)
     {
-        // Earlier, what it makes waits longer in the cold from its end on.
-        var end = start + day.Works[work].Length;
-        if (end >= plan.EndOf(day, work))
-            return;
-        foreach (var (at, takes) in day.Gaps.Where(g => g.From == work).Select(g => (g.At, g.Takes)).Concat(day.Endings.Where(e => e.From == work).Select(e => (e.At, e.Takes))))
+        // Earlier, what it makes waits longer in the cold; later, what it is made from does.
+        var starts = plan.Starts.ToArray();
+        starts[work] = start;
+        var moved = plan with { Starts = starts };
+        var (from, to) = (Math.Min(start, plan.Starts[work]), Math.Max(start, plan.Starts[work]) + day.Works[work].Length);
+        foreach (var (kind, at) in new[] { (ColdKind.Fridge, WaitsAt.Fridge), (ColdKind.Freezer, WaitsAt.Freezer) })
         {
-            if (at is WaitsAt.Bench || takes.Units == 0 || day.RoomFor(at is WaitsAt.Fridge ? ColdKind.Fridge : ColdKind.Freezer, 0) is not { } room)
+            if (!day.Gaps.Any(g => g.At == at && (g.From == work || g.To == work)) && !day.Endings.Any(e => e.At == at && e.From == work))
                 continue;
-            if (UsedAt(day, plan, at, end) + takes.Units <= room)
-                continue;
-            reasons.Add(new(Binds.Cold));
-            return;
+            foreach (var (over, room) in day.ColdLimits(kind))
+            {
+                for (var t = from; t < to; t++)
+                {
+                    if (UsedAt(day, moved, at, t, over) <= room)
+                        continue;
+                    reasons.Add(new(Binds.Cold));
+                    return;
+                }
+            }
         }
     }
 
     /// <summary>How much of a kind of cold is taken up at a slot, in <see cref="ColdRoom.Place"/> to a pie place.</summary>
-    public static int UsedAt(Day day, Plan plan, WaitsAt at, int slot) =>
-        day.Gaps.Where(g => g.At == at && plan.EndOf(day, g.From) <= slot && slot < plan.Starts[g.To]).Sum(g => g.Takes.Units) +
-        day.Endings.Where(e => e.At == at && plan.EndOf(day, e.From) <= slot && slot < plan.Ready[e.Batch]).Sum(e => e.Takes.Units);
+    /// <param name="day">The day.</param>
+    /// <param name="plan">The plan.</param>
+    /// <param name="at">Fridge or freezer.</param>
+    /// <param name="slot">When.</param>
+    /// <param name="over">Only what is wider than this, mm.</param>
+    public static int UsedAt(Day day, Plan plan, WaitsAt at, int slot, double over = -1) =>
+        day.Gaps.Where(g => g.At == at && g.Takes.Width > over && plan.EndOf(day, g.From) <= slot && slot < plan.Starts[g.To]).Sum(g => g.Takes.Units) +
+        day.Endings.Where(e => e.At == at && e.Takes.Width > over && plan.EndOf(day, e.From) <= slot && slot < plan.Ready[e.Batch]).Sum(e => e.Takes.Units);
 }

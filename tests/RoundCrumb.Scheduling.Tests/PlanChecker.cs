@@ -70,6 +70,8 @@ internal static class PlanChecker
                 var minutes = ready - End(at[b][ending.From]);
                 if (minutes < ending.Wait.Least - 1)
                     wrong.Add($"{order.Key} has {minutes} min to set, least {ending.Wait.Least:0}");
+                if (minutes > Math.Max(ending.Wait.Most, ending.Wait.Least + Grid) + 1)
+                    wrong.Add($"{order.Key} stands {minutes} min after {chain.Works[ending.From].Label}, most {ending.Wait.Most:0}");
             }
 
             if (ready < order.Due * Grid)

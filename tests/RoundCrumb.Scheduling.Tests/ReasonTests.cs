@@ -57,4 +57,37 @@ public class ReasonTests
             }
         }
     }
+
+    [Fact]
+    public void What_is_said_to_bind_does_bind()
+    {
+        // Moved by itself to where something speaks against it, other than oven hours or the baker's word, the plan is broken.
+        Binds[] soft = [Binds.Oven, Binds.Pinned, Binds.Now];
+        var tried = new HashSet<Binds>();
+        for (var seed = 40; seed < 60; seed++)
+        {
+            var built = DayMaker.Make(seed, 5, served: seed % 2 == 0);
+            var plan = DaySolver.Solve(built.Day, Repeatable with { Seconds = 1 }, cancel: TestContext.Current.CancellationToken).Plan!;
+            for (var i = 0; i < built.Day.Works.Count; i++)
+            {
+                foreach (var by in (int[])[-6, -1, 1, 6])
+                {
+                    if (plan.Starts[i] + by < 0)
+                        continue;
+                    var binds = Reasons.Against(built.Day, plan, i, plan.Starts[i] + by).Select(r => r.Binds).Except(soft).ToList();
+                    if (binds.Count == 0)
+                        continue;
+                    tried.UnionWith(binds);
+                    var starts = plan.Starts.ToArray();
+                    starts[i] += by;
+                    PlanChecker.Check(built, plan with { Starts = starts }).ShouldNotBeEmpty($"day {seed}, {built.Day.Works[i].Label} by {by}: {string.Join(", ", binds)}");
+                }
+            }
+        }
+
+        tried.ShouldContain(Binds.Wait);
+        tried.ShouldContain(Binds.TooLong);
+        tried.ShouldContain(Binds.Hands);
+        tried.ShouldContain(Binds.Hours);
+    }
 }

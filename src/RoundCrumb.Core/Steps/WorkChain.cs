@@ -112,7 +112,7 @@ public sealed record WorkChain(
             return new(_steps, _works, _gaps, endings, _filled, keeps, _topped, holds, _pansFrom ?? _filled[0]);
         }
 
-        /// <summary>What stood until it was fetched stands until it is cut, in stretches that hands can bear; the plates go straight out.</summary>
+        /// <summary>What stood until it was fetched stands until it is cut, in stretches that hands can bear; the plates go out as soon as the last is done.</summary>
         private List<Ending> Served(List<Ending> standing)
         {
             var step = Serving.Of(_pie).Step;
@@ -127,8 +127,16 @@ public sealed record WorkChain(
                     var pies = (ending.Pies * (p + 1) / parts) - (ending.Pies * p / parts);
                     _works.Add(new(step.Part, step.Label, [_steps.Count - 1], plated.Count == 0 ? step.Hands.SetUp : 0, step.Hands.PerPie * pies, Tool.None, pies, null, ""));
                     _gaps.Add(new(ending.From, _works.Count - 1, ending.Wait, ending.At, false, new(pies, 0)));
-                    plated.Add(new(_works.Count - 1, new(0, 0, Serving.Stands.Usual), WaitsAt.Bench, pies));
+                    plated.Add(new(_works.Count - 1, MinuteRange.None, WaitsAt.Bench, pies));
                 }
+            }
+
+            // Where one stretch does not do, the first plates wait for the last.
+            var after = 0.0;
+            for (var k = plated.Count - 1; k >= 0; k--)
+            {
+                plated[k] = plated[k] with { Wait = new(0, 0, Serving.Stands.Usual + after) };
+                after += _works[plated[k].From].Minutes;
             }
 
             return plated;

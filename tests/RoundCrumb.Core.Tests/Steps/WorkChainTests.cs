@@ -101,7 +101,11 @@ public class WorkChainTests
             cuts.Sum(w => w.Pies).ShouldBe(pies);
             cuts.ShouldAllBe(w => w.Pies == 1 || w.Minutes <= StepConstants.LongestStretch.Usual + 0.01);
             served.Endings.Select(e => e.From).ShouldBe(Enumerable.Range(fetched.Works.Count, cuts.Count));
-            served.Endings.ShouldAllBe(e => e.Wait.Most == Serving.Stands.Usual && e.At == WaitsAt.Bench);
+            served.Endings.ShouldAllBe(e => e.At == WaitsAt.Bench && e.Wait.Least == 0);
+
+            // The last plate waits a quarter of an hour at most, and the first for those that one pair of hands cuts after it.
+            for (var k = 0; k < cuts.Count; k++)
+                served.Endings[k].Wait.Most.ShouldBe(Serving.Stands.Usual + cuts.Skip(k + 1).Sum(c => c.Minutes), 1e-9);
 
             // What stood until it was fetched stands, where it stood and as long, until it is cut.
             foreach (var ending in fetched.Endings)

@@ -1,0 +1,93 @@
+using RoundCrumb.Benchmarks;
+using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Units;
+using RoundCrumb.Data.Days;
+using RoundCrumb.Scheduling;
+using RoundCrumb.Web.Pages.Days;
+
+namespace RoundCrumb.Web.Tests;
+
+/// <summary>Who does what, on days of chance.</summary>
+public sealed class DayViewTests
+{
+    private static readonly SolveOptions Repeatable = new() { Deterministic = true, Workers = 1, Seconds = 0.3 };
+
+    private static DayView View(int seed, int batches)
+    {
+        var built = DayMaker.Make(seed, batches);
+        var from = new DateOnly(2027, 3, 5);
+        var plan = DaySolver.Solve(built.Day, Repeatable, cancel: TestContext.Current.CancellationToken).Plan ?? DaySolver.Solve(built.Day, Repeatable with { Seconds = 4 }, cancel: TestContext.Current.CancellationToken).Plan!;
+        var bakers = built.Day.Shifts.Select(s => s.Baker).Distinct().Order().Select(b => new Baker($"baker-{b + 1}", $"Baker {b + 1}", [null, null, null, null, null, null, null])).ToList();
+        var open = new OpenDay
+        {
+            Kept = new BakeDay { Name = "A day", From = from, Days = 2 },
+            Clock = new DayClock(from, TimeZoneInfo.Utc),
+            Orders = [],
+            Setting = built.Setting,
+            Built = built,
+            Kitchen = built.Setting.Kitchen with { Bakers = bakers },
+            Now = -1,
+            Odd = new Dictionary<string, string>(),
+        };
+        return new(open, built, plan, new Shown(UnitChoice.Usual));
+    }
+
+    /// <summary>What each baker has to do: the lane, from when, until when.</summary>
+    private static IEnumerable<(int Who, int From, int To, string What)> Hands(DayView view)
+    {
+        foreach (var p in view.Placed)
+        {
+            if (p.Oven < 0)
+            {
+                yield return (p.Who, p.From, p.Then >= 0 ? p.ThenAt : p.To, p.Label);
+                if (p.Then >= 0)
+                    yield return (p.Then, p.ThenAt, p.To, p.Label);
+                continue;
+            }
+
+            var touches = view.Day.Works[p.Index].Load!.Touches;
+            for (var k = 0; k < touches.Count; k++)
+                yield return (view.AtTheDoor[(p.Index, k)], p.From + touches[k].After, p.From + touches[k].After + touches[k].Length, p.Label);
+        }
+    }
+
+    [Fact]
+    public void Nobody_is_asked_to_do_two_things_at_once_or_to_work_when_they_are_not_here()
+    {
+        for (var seed = 1; seed <= 40; seed++)
+        {
+            var view = View(seed, 2 + (seed % 7));
+            var day = view.Day;
+            foreach (var lane in Hands(view).GroupBy(h => h.Who))
+            {
+                var all = lane.OrderBy(h => h.From).ToList();
+                for (var k = 0; k < all.Count; k++)
+                {
+                    // After hours somebody stays for what is late; until then everybody works in their own.
+                    for (var t = all[k].From; t < Math.Min(all[k].To, day.AfterHours); t++)
+                        day.Shifts.Any(s => s.Baker == lane.Key && s.From <= t && t < s.To).ShouldBeTrue($"day {seed}: baker {lane.Key} at {view.DayAndClock(t)}, {all[k].What}");
+                    if (k > 0 && all[k].From < day.AfterHours)
+                        all[k].From.ShouldBeGreaterThanOrEqualTo(all[k - 1].To, $"day {seed}: baker {lane.Key}, {all[k - 1].What} and {all[k].What} at {view.DayAndClock(all[k].From)}");
+                }
+            }
+
+            // Nothing is left out, and what is written of it is what the plan says.
+            view.Placed.Select(p => p.Index).Order().ShouldBe(Enumerable.Range(0, day.Works.Count));
+            view.Placed.ShouldAllBe(p => p.From == view.Plan.Starts[p.Index] && p.To == view.Plan.EndOf(day, p.Index) && p.Pies.Length > 0 && view.WhoOf(p).Length > 0);
+        }
+    }
+
+    [Fact]
+    public void What_is_folded_away_is_a_time_in_which_nobody_does_anything()
+    {
+        for (var seed = 1; seed <= 10; seed++)
+        {
+            var view = View(seed, 4);
+            var busy = view.Busy();
+            for (var k = 1; k < busy.Count; k++)
+                busy[k].From.ShouldBeGreaterThan(busy[k - 1].To);
+            Hands(view).ShouldAllBe(h => busy.Any(b => b.From <= h.From && h.To <= b.To));
+            view.Plan.Runs.ShouldAllBe(r => busy.Any(b => b.From <= r.From - view.Day.Ovens[r.Oven].WarmUp && r.To <= b.To));
+        }
+    }
+}
