@@ -1,5 +1,6 @@
 using System.Globalization;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Scheduling;
@@ -21,8 +22,8 @@ public sealed class DayFigures(BuiltDay built, DayClock clock)
         .. Enumerable.Range(0, _day.Works.Count).Select(Takes),
     ];
 
-    /// <summary>The figures that a day has before it is planned: hands, and what doing like work in one go saves.</summary>
-    public IReadOnlyList<IWorked> OfOrders() => [Hands(), .. built.Joined.Where(j => !j.Apart).Select(j => Saves([j])), .. OneGo().Where(g => !g[0].Apart).Select(Saves)];
+    /// <summary>The figures that a day has before it is planned: hands, how long each order takes, and what doing like work in one go saves.</summary>
+    public IReadOnlyList<IWorked> OfOrders() => [Hands(), .. Enumerable.Range(0, built.Made.Count).SelectMany(b => new IWorked[] { HandsFor(b), Lead(b) }), .. built.Joined.Where(j => !j.Apart).Select(j => Saves([j])), .. OneGo().Where(g => !g[0].Apart).Select(Saves)];
 
     /// <summary>What is done in one go, the stages of one dough together, as a baker would pull them apart.</summary>
     public IReadOnlyList<IReadOnlyList<Joined>> OneGo() =>
@@ -47,6 +48,42 @@ public sealed class DayFigures(BuiltDay built, DayClock clock)
         return parts.Count == 1
             ? new(id, name, Slots(w.Length), "setting up once + what grows with the pies, to the next five minutes", [Term.Given("setting up", MinuteRange.Of(parts[0].Work.SetUp)), .. more])
             : new(id, name, Slots(w.Length), "the longest setting up, once for all + what grows with the pies of each, to the next five minutes", [Term.Given("setting up", MinuteRange.Of(parts.Max(p => p.Work.SetUp))), .. more]);
+    }
+
+    /// <summary>Minutes of hands for one order, as if it were made by itself.</summary>
+    /// <param name="batch">Which.</param>
+    public Worked<MinuteRange> HandsFor(int batch)
+    {
+        var (order, _, chain) = built.Made[batch];
+        var terms = chain.Works.Select(w => Term.Given(w.Label + (w.Baking is null ? "" : ": at the door"), MinuteRange.Of(HandsOf(w)))).ToArray();
+        return new("hands-" + order.Key, $"{order.Name}: hands", MinuteRange.Of(chain.Works.Sum(HandsOf)), "each piece of work, added up, made by itself", terms);
+    }
+
+    private static double HandsOf(Work work) => work.Baking is { } baking ? baking.Touches.Sum(t => t.Minutes) : work.Minutes;
+
+    /// <summary>Minutes from the first hands on an order to the time it is ready, at the least: its longest way from work to work, with hands and ovens to spare.</summary>
+    /// <param name="batch">Which.</param>
+    public Worked<MinuteRange> Lead(int batch)
+    {
+        // From the end: what is the longest that must still follow each piece of work.
+        var (order, _, chain) = built.Made[batch];
+        var left = new double[chain.Works.Count];
+        var next = new (double Wait, int To)[chain.Works.Count];
+        for (var w = chain.Works.Count - 1; w >= 0; w--)
+        {
+            next[w] = chain.Gaps.Where(g => g.From == w).Select(g => (g.Wait.Least, g.To)).Concat(chain.Endings.Where(e => e.From == w).Select(e => (e.Wait.Least, -1))).MaxBy(n => n.Item1 + (n.Item2 < 0 ? 0 : left[n.Item2]));
+            left[w] = chain.Works[w].Minutes + next[w].Wait + (next[w].To < 0 ? 0 : left[next[w].To]);
+        }
+
+        var terms = new List<Term>();
+        for (var w = Array.IndexOf(left, left.Max()); w >= 0; w = next[w].To)
+        {
+            terms.Add(Term.Given(chain.Works[w].Label + (chain.Works[w].Baking is null ? "" : ", in the oven"), MinuteRange.Of(chain.Works[w].Minutes)));
+            if (next[w].Wait > 0)
+                terms.Add(Term.Given("then it waits", MinuteRange.Of(next[w].Wait)));
+        }
+
+        return new("lead-" + order.Key, $"{order.Name}: from the first hands to ready", MinuteRange.Of(left.Max()), "the longest way from work to work, with the shortest waits, hands and ovens to spare", [.. terms]);
     }
 
     /// <summary>Minutes of hands in all, order by order.</summary>

@@ -32,6 +32,18 @@ public class DayFiguresTests
         foreach (var part in figures.Hands(plan).Terms.Concat(figures.Hands().Terms))
             Sum(part.From!).ShouldBe(part.Amount.Amount, part.Name);
 
+        // No plan gets an order done in less than its longest way, and its hands are the work's.
+        for (var b = 0; b < built.Day.Batches.Count; b++)
+        {
+            var lead = figures.Lead(b);
+            Sum(lead).ShouldBe(lead.Value.Best, 1e-9);
+            var mine = Enumerable.Range(0, built.Day.Works.Count).Where(i => built.Day.Works[i].Batches.Contains(b)).ToList();
+            var done = built.Day.Endings.Where(e => e.Batch == b).Max(e => plan.EndOf(built.Day, e.From) + e.Least);
+            ((done - mine.Min(i => plan.Starts[i])) * Slot.Minutes).ShouldBeGreaterThanOrEqualTo((int)lead.Value.Best - Slot.Minutes, lead.Name);
+            Sum(figures.HandsFor(b)).ShouldBe(figures.HandsFor(b).Value.Best, 1e-9);
+            figures.HandsFor(b).Value.Best.ShouldBeLessThanOrEqualTo(mine.Sum(i => built.Day.Works[i].Hands) * Slot.Minutes + 1);
+        }
+
         // A run is warming up and baking, and all that is baked fits into it.
         foreach (var run in figures.OvensOn(plan).Terms)
         {
@@ -51,6 +63,18 @@ public class DayFiguresTests
         }
 
         figures.Of(plan).Concat(figures.OfOrders()).DistinctBy(f => f.Id).ShouldAllBe(f => f.Formula.Length > 0 && f.Name.Length > 0);
+    }
+
+    [Fact]
+    public void The_longest_way_of_a_pie_on_crumb_by_hand()
+    {
+        // Coffee cream pie, one: crumb, shell and custard meet at the filling. The shell's way is the longer: ground and
+        // bound, pressed, baked, cooled, then filled, set at least three hours and creamed.
+        var built = DayBuilder.Build([Order("a", Coffee, 1, At(1, 12))], Setting());
+        var lead = new DayFigures(built, Clock).Lead(0);
+        lead.Terms.Where(t => t.Name != "then it waits").Select(t => t.Name).ShouldBe(["Grind the crumb", "Press crusts", "Bake shells, in the oven", "Fill", "Cream on"]);
+        lead.Terms[^2].Amount.Amount.ShouldBe(180);
+        lead.Value.Best.ShouldBe(lead.Terms.Sum(t => t.Amount.Amount), 1e-9);
     }
 
     [Fact]
@@ -89,6 +113,6 @@ public class DayFiguresTests
         // Done together they take exactly that much less, before the clock rounds.
         var apart = DayBuilder.Build([Order("a", Malt, 2, At(1, 12)), Order("b", Gooseberry, 1, At(1, 15))], Setting() with { Apart = built.Joined.Select(j => j.Name).ToHashSet() });
         (apart.Day.Works.Sum(w => w.Hands) - built.Day.Works.Sum(w => w.Hands)).ShouldBeGreaterThanOrEqualTo(0);
-        new DayFigures(apart, Clock).OfOrders().ShouldHaveSingleItem().Id.ShouldBe("hands-orders");
+        new DayFigures(apart, Clock).OfOrders().Select(f => f.Id).ShouldBe(["hands-orders", "hands-a", "lead-a", "hands-b", "lead-b"]);
     }
 }

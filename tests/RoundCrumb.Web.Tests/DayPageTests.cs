@@ -82,7 +82,11 @@ public sealed partial class DayPageTests
         var baker = kitchen.Baker();
         var day = await BeginAsync(baker);
         await TakeAsync(baker, day, "1", "2", "12:00");
-        Openings(await baker.PageAsync(day)).ShouldBe(["hands-orders"]);
+        var before = Openings(await baker.PageAsync(day));
+        before.Count.ShouldBe(3);
+        before.ShouldContain("hands-orders");
+        foreach (var figure in before)
+            (await baker.PageAsync($"{day}/working?f={figure}")).ShouldContain("How: ");
         (await baker.PageAsync(day + "/working?f=hands-orders")).ShouldContain("Malt custard cream pie");
         (await baker.GetAsync(new Uri(day + "/working?f=ovens", UriKind.Relative), TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
 
@@ -175,6 +179,10 @@ public sealed partial class DayPageTests
         var refused = await PlannedAsync(baker, day, "Pin", ("step", cream.Key), ("date", Iso(Saturday.AddDays(-1))), ("time", "07:00"));
         refused.ShouldContain("what was asked cannot be");
         Rows(refused).First(r => r.Key == cream.Key).Time.ShouldBe(Rows(moved).First(r => r.Key == cream.Key).Time);
+
+        // Once something is changed, what could not be is old news.
+        await TakeAsync(baker, day, "2", "1", "12:00");
+        (await baker.PageAsync(day)).ShouldNotContain("what was asked cannot be");
 
         // Let go, it may go back.
         (await PlannedAsync(baker, day, "Unpin", ("step", dough.Key))).ShouldNotContain(" · pinned");

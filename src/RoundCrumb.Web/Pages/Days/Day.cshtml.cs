@@ -115,7 +115,7 @@ public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner
         Open = open;
         Pies = await shelf.AllAsync(cancel);
         Job = standing.Over ? null : standing.Job;
-        Said = standing.Over ? standing.Job?.Trouble ?? "" : "";
+        Said = standing is { Over: true, Job: { } last } && last.Version == open.Kept.Version ? last.Trouble : "";
         if (Job is { } job)
             View = job.Steps.Count > 0 ? new(open, job.Built, job.Steps[^1].Plan, Shown) : null;
         else if (open.Plan is { } plan)

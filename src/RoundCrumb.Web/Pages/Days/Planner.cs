@@ -33,6 +33,9 @@ public sealed class PlanningJob
     /// <summary>Why there is no plan; empty where there is one.</summary>
     public string Trouble { get; internal set; } = "";
 
+    /// <summary>The day's version that the trouble is with; once something is changed it is old news.</summary>
+    public int Version { get; internal set; }
+
     /// <summary>The plans so far, each better than the one before.</summary>
     public IReadOnlyList<Progress> Steps
     {
@@ -137,12 +140,11 @@ public sealed partial class Planner(IServiceScopeFactory scopes, TimeProvider cl
             if (solution.Plan is not { } plan)
             {
                 job.Trouble = solution.NoneExists ? "There is no such day, however late: what was asked cannot be." : job.Stop.IsCancellationRequested ? "" : "No plan was found in the time. Give it longer, or make the day easier.";
+                await using var scope = scopes.CreateAsyncScope();
+                var book = scope.ServiceProvider.GetRequiredService<DayBook>();
                 if (job.Undo is { } undo)
-                {
-                    await using var scope = scopes.CreateAsyncScope();
-                    await undo(scope.ServiceProvider.GetRequiredService<DayBook>());
-                }
-
+                    await undo(book);
+                job.Version = (await book.FindAsync(open.Kept.Id))?.Version ?? 0;
                 return;
             }
 
@@ -158,6 +160,7 @@ public sealed partial class Planner(IServiceScopeFactory scopes, TimeProvider cl
         catch (Exception e)
         {
             Failed(log, open.Kept.Id, e);
+            job.Version = open.Kept.Version;
             job.Trouble = "Something went wrong while planning; the day is as it was.";
         }
         finally

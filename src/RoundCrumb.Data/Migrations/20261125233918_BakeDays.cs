@@ -137,6 +137,7 @@ namespace RoundCrumb.Data.Migrations
                     Due = table.Column<DateTime>(type: "TEXT", nullable: false),
                     Notes = table.Column<string>(type: "TEXT", maxLength: 300, nullable: false),
                     Stock = table.Column<string>(type: "TEXT", nullable: false),
+                    Served = table.Column<bool>(type: "INTEGER", nullable: false),
                     DeletedAt = table.Column<long>(type: "INTEGER", nullable: true)
                 },
                 constraints: table =>

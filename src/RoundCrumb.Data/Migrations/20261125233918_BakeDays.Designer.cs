@@ -11,7 +11,7 @@ using RoundCrumb.Data;
 namespace RoundCrumb.Data.Migrations
 {
     [DbContext(typeof(RoundCrumbContext))]
-    [Migration("20261125195259_BakeDays")]
+    [Migration("20261125233918_BakeDays")]
     partial class BakeDays
     {
         /// <inheritdoc />
@@ -252,6 +252,9 @@ namespace RoundCrumb.Data.Migrations
                         .HasColumnType("TEXT");
 
                     b.Property<int?>("PieId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("Served")
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("Stock")
