@@ -152,8 +152,11 @@ public static class DayBuilder
         if (Owned(setting.Kitchen, pan) is { } owned && order.Count > owned)
             return new(order, TroubleKind.NoPans, $"{order.Count} at once, and there {(owned == 1 ? "is room for 1" : $"is room for {owned}")} in the pans you have of {pan.Name}.", owned);
         var fridge = cold.Where(c => c.Kind is ColdKind.Fridge).ToList();
-        var standing = one.Chain.Endings.Where(e => e.At is WaitsAt.Fridge).Select(e => e.Pies)
-            .Concat(one.Chain.Gaps.Where(g => g.At is WaitsAt.Fridge && g.Holds.Pies > 0 && one.Chain.Endings.Any(e => e.From == g.To)).Select(g => g.Holds.Pies)).ToList();
+
+        // All of them stand there at once before they are fetched, or before they are cut.
+        List<int> standing = order.Served
+            ? [.. one.Chain.Gaps.Where(g => g.At is WaitsAt.Fridge && one.Chain.Endings.Any(e => e.From == g.To)).Select(g => g.Holds.Pies)]
+            : [.. one.Chain.Endings.Where(e => e.At is WaitsAt.Fridge).Select(e => e.Pies)];
         if (fridge.Count > 0 && standing.Count > 0)
         {
             var room = fridge.Where(c => c.Widest >= Wide(pan)).Sum(c => c.Units);
