@@ -101,6 +101,21 @@ public sealed partial class DayPageTests
         (await baker.GetAsync(new Uri("/days/999/working?f=hands", UriKind.Relative), TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
 
+    [Fact]
+    public async Task Every_figure_of_every_step_of_the_demo_day_opens()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        var page = await PlannedAsync(baker, "/days/1");
+        var links = new HashSet<string>();
+        foreach (var key in Rows(page).Select(r => r.Key).Distinct())
+            links.UnionWith(AllOpens().Matches(await baker.PageAsync("/days/1?step=" + key)).Select(m => m.Groups[1].Value));
+        links.Count.ShouldBeGreaterThan(60);
+        links.ShouldContain(l => l.StartsWith("/working?f=slices&", StringComparison.Ordinal));
+        foreach (var link in links)
+            (await baker.PageAsync(link)).ShouldContain("How: ", customMessage: link);
+    }
+
     /// <summary>What opens on a page of a day.</summary>
     private static List<string> Openings(string page) => [.. Opens().Matches(page).Select(m => m.Groups[1].Value)];
 
@@ -491,7 +506,10 @@ public sealed partial class DayPageTests
     [GeneratedRegex("viewBox=\"0 0 ([0-9.]+) ([0-9.]+)\"")]
     private static partial Regex Sizes();
 
-    [GeneratedRegex("/working\\?f=([^\"]+)\"")]
+    [GeneratedRegex("href=\"([^\"]*/working\\?[^\"]+)\"")]
+    private static partial Regex AllOpens();
+
+    [GeneratedRegex("/days/\\d+/working\\?f=([^\"]+)\"")]
     private static partial Regex Opens();
 
     [GeneratedRegex("UID:(\\S+)")]

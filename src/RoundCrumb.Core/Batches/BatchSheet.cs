@@ -3,6 +3,7 @@ using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Batches;
@@ -95,10 +96,13 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
     }
 
     /// <summary>Every figure on the sheet that can be opened.</summary>
-    public IEnumerable<IWorked> Figures() => Parts.SelectMany(p => p.Lines.Select(l => (IWorked)l.Mass).Append(p.Total))
+    public IEnumerable<IWorked> Figures() => new IWorked[] { Serving.Slices }.Concat(Parts.SelectMany(p => p.Lines.Select(l => (IWorked)l.Mass).Append(p.Total)))
         .Concat(Shopping.Of(this).Select(p => (IWorked)p.Mass))
         .Concat(Pie.Chain.Steps.SelectMany((step, i) => new IWorked[] { step.HandsFigure(i), step.WaitFigure(i) }))
         .Concat(Pie.Figures()).Concat(Firmness.Of(Pie.Composition.Filling.Formula, Pie.Composition.Filling.Setter).Figures()).Concat(Pie.StandInFigures());
+
+    /// <summary>How the pies come to the table.</summary>
+    public Serving Serving => Serving.Of(Pie);
 
     /// <summary>Every tick a sheet can have: its lines and its steps.</summary>
     public IEnumerable<string> Ticks() =>

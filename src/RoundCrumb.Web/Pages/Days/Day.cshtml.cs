@@ -2,7 +2,9 @@ using System.Globalization;
 using Microsoft.AspNetCore.Html;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
+using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
@@ -79,6 +81,9 @@ public sealed class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner
     /// <summary>A figure of the day that opens.</summary>
     public IHtmlContent Figure(IWorked figure, string? said = null) =>
         FigureLink.At($"/days/{Open.Kept.Id}/working?f={Uri.EscapeDataString(figure.Id)}", figure, said ?? DayView.Minutes((int)Math.Round(figure.Amount.Amount)));
+
+    /// <summary>What is done for an order, its figures opening as those of its batch sheet do.</summary>
+    public IHtmlContent Sentence(Phrase phrase, Prepared made) => FigureLink.Sentence(phrase, Shown, CompositionAddress.Write(made.Pie.Composition), made.Order.Count);
 
     /// <summary>What would make it possible.</summary>
     public DayChanges Changes => new(Open);

@@ -208,14 +208,14 @@ public sealed class DayView
     }
 
     /// <summary>What is done in a work, each step as one baker tells another.</summary>
-    public IEnumerable<(string Pie, Step Step)> StepsOf(int work)
+    public IEnumerable<(Prepared Made, Step Step)> StepsOf(int work)
     {
         var w = Day.Works[work];
         for (var k = 0; k < w.Batches.Count; k++)
         {
             var made = Built.Made[w.Batches[k]];
             foreach (var s in w.Steps[k])
-                yield return (made.Order.Name, made.Chain.Steps[s]);
+                yield return (made, made.Chain.Steps[s]);
         }
     }
 
