@@ -230,8 +230,9 @@ public sealed partial class DayPageTests
         await TakeAsync(baker, day, "1", "1", "12:00");
         var list = Rows(await PlannedAsync(baker, day));
 
-        // Dough and rolling both go an hour forward; the second is asked before the first is planned.
-        var asked = new[] { "Make dough", "Roll and line" }.Select(what => list.First(r => r.What == what)).Select(r => (r.Key, To: r.Time.AddHours(-1))).ToList();
+        // Dough at two on the Friday, rolled at half past three; the second is asked before the first is planned.
+        var friday = Saturday.AddDays(-1);
+        var asked = new[] { ("Make dough", 14.0), ("Roll and line", 15.5) }.Select(a => (list.First(r => r.What == a.Item1).Key, To: friday.ToDateTime(TimeOnly.MinValue).AddHours(a.Item2))).ToList();
         foreach (var (key, to) in asked)
             (await baker.SendAsync(day, $"{day}?handler=Pin", ("step", key), ("date", Iso(DateOnly.FromDateTime(to))), ("time", to.ToString("HH:mm", System.Globalization.CultureInfo.InvariantCulture)))).StatusCode.ShouldBe(HttpStatusCode.Redirect);
         var moved = Rows(await OverAsync(baker, day));
@@ -420,10 +421,12 @@ public sealed partial class DayPageTests
         await baker.PageAsync("/days/1");
     }
 
-    /// <summary>A wall clock that stands still, where clocks go forward from 2 to 3 on the last Sunday in March.</summary>
+    /// <summary>A wall clock that stands still until it is set, where clocks go forward from 2 to 3 on the last Sunday in March.</summary>
     private sealed class StandingClock(DateTimeOffset now) : TimeProvider
     {
-        public override DateTimeOffset GetUtcNow() => now;
+        public DateTimeOffset Now { get; set; } = now;
+
+        public override DateTimeOffset GetUtcNow() => Now;
 
         public override TimeZoneInfo LocalTimeZone { get; } = TimeZoneInfo.CreateCustomTimeZone(
             "lock", TimeSpan.Zero, "Lock", "Lock", "Lock, summer",
@@ -460,6 +463,42 @@ public sealed partial class DayPageTests
     }
 
     [Fact]
+    public async Task Once_the_clock_runs_what_has_begun_stays_and_nothing_moves_into_the_past()
+    {
+        // Planned on a Thursday for Friday and Saturday.
+        var clock = new StandingClock(new(2027, 3, 4, 9, 0, 0, TimeSpan.Zero));
+        await using var kitchen = new Kitchen(demo: true) { Clock = clock };
+        var baker = kitchen.Baker();
+        var day = (await baker.SendAsync("/days", "/days", ("from", "2027-03-05"), ("days", "2"), ("name", ""))).Headers.Location!.OriginalString;
+        await baker.SendAsync(day, day + "?handler=Order", ("pie", "1"), ("count", "1"), ("date", "2027-03-06"), ("time", "12:00"), ("stock", "Scratch"));
+        await baker.SendAsync(day, day + "?handler=Hours", [.. HoursFields().Matches(await baker.PageAsync(day)).Select(m => (m.Groups[1].Value, "06:00-18:00"))]);
+        var page = await PlannedAsync(baker, day);
+        page.ShouldNotContain("class=\"now\"");
+        var (dough, roll) = (Rows(page).First(r => r.What == "Make dough"), Rows(page).First(r => r.What == "Roll and line"));
+
+        // A quarter of an hour after the dough was begun.
+        clock.Now = new(dough.Time.AddMinutes(15), TimeSpan.Zero);
+        (await baker.PageAsync(day)).ShouldContain("class=\"now\"");
+        var refused = await (await baker.SendAsync(day, day + "?handler=Pin", ("step", roll.Key), ("date", Iso(DateOnly.FromDateTime(dough.Time))), ("time", "06:00"))).TextAsync();
+        refused.ShouldContain("value=\"06:00\"");
+        refused.ShouldContain("class=\"trouble\"");
+
+        // In a table it is passed over, and said.
+        var table = await baker.PageAsync(day + "?handler=Table");
+        var line = table.Split("\r\n").First(l => l.StartsWith(roll.Key + ",", StringComparison.Ordinal)).Split(',');
+        (line[1], line[2]) = (Iso(DateOnly.FromDateTime(dough.Time)), "06:00");
+        var read = await SendFileAsync(baker, day, "day.csv", table.Split("\r\n")[0] + "\r\n" + string.Join(',', line) + "\r\n");
+        read.ShouldContain("1 was moved into the past and stays as planned.");
+        read.ShouldContain("Nothing was moved.");
+
+        // Planned anew, what has begun stays where it was.
+        var again = await PlannedAsync(baker, day);
+        again.ShouldContain("Everything is ready in time");
+        Rows(again).First(r => r.Key == dough.Key).Time.ShouldBe(dough.Time);
+        Rows(again).Where(r => r.Time > clock.Now.DateTime).ShouldNotBeEmpty();
+    }
+
+    [Fact]
     public async Task Done_is_done_with_all_that_came_before_and_the_rest_is_planned_from_now()
     {
         await using var kitchen = new Kitchen(demo: true);
@@ -488,10 +527,22 @@ public sealed partial class DayPageTests
             if (m.Groups["day"].Success)
                 date = m.Groups["day"].Value;
             else
-                rows.Add(new(m.Groups["key"].Value, DateTime.ParseExact($"{date} {Saturday.Year} {m.Groups["time"].Value}", "dddd d MMMM yyyy HH:mm", System.Globalization.CultureInfo.InvariantCulture), m.Groups["what"].Value));
+                rows.Add(new(m.Groups["key"].Value, Read($"{date} {{0}} {m.Groups["time"].Value}"), m.Groups["what"].Value));
         }
 
         return rows;
+    }
+
+    /// <summary>A time of a day whose year is not written: the one, of those about now, in which it falls on its day of the week.</summary>
+    private static DateTime Read(string words)
+    {
+        foreach (var year in (int[])[Saturday.Year, Saturday.Year - 1, Saturday.Year + 1])
+        {
+            if (DateTime.TryParseExact(string.Format(System.Globalization.CultureInfo.InvariantCulture, words, year), "dddd d MMMM yyyy HH:mm", System.Globalization.CultureInfo.InvariantCulture, System.Globalization.DateTimeStyles.None, out var time))
+                return time;
+        }
+
+        throw new ShouldAssertException("Not a time: " + words);
     }
 
     [GeneratedRegex("<svg class=\"day-svg.*?</svg>", RegexOptions.Singleline)]
