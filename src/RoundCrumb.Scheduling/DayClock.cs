@@ -10,6 +10,9 @@ public sealed class DayClock(DateOnly from, TimeZoneInfo zone)
     /// <summary>The first day.</summary>
     public DateOnly From => from;
 
+    /// <summary>Where the kitchen is.</summary>
+    public TimeZoneInfo Zone => zone;
+
     /// <summary>The slot that a moment falls into; below 0 before the first midnight.</summary>
     public int SlotAt(DateTimeOffset moment) => (int)Math.Floor((moment - _start).TotalMinutes / Slot.Minutes);
 

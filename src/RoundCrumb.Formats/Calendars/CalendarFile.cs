@@ -54,19 +54,29 @@ public static class CalendarFile
     }
 
     /// <summary>Reads a calendar. What is in it without a name or a beginning is passed over.</summary>
-    public static ReadCalendar Read(string text)
+    /// <param name="text">The calendar.</param>
+    /// <param name="here">Where a time is meant that says no place of its own.</param>
+    public static ReadCalendar Read(string text, TimeZoneInfo here)
     {
         try
         {
             if (Calendar.Load(text) is not { } calendar)
                 return new([], "There is no calendar in that file.");
-            var entries = calendar.Events.Where(e => e.Uid is { Length: > 0 } && e.Start is { HasTime: true }).Select(e => (e.Uid!, e.Summary ?? "", new DateTimeOffset(e.Start!.AsUtc, TimeSpan.Zero))).ToList();
+            var entries = calendar.Events.Where(e => e.Uid is { Length: > 0 } && e.Start is { HasTime: true }).Select(e => (e.Uid!, e.Summary ?? "", Moment(e.Start!, here))).ToList();
             return entries.Count == 0 ? new([], "There are no events in that file.") : new(entries, "");
         }
         catch (Exception e) when (e is System.Runtime.Serialization.SerializationException or ArgumentException or FormatException or InvalidOperationException or NullReferenceException or IndexOutOfRangeException or TimeZoneNotFoundException)
         {
             return new([], "That file is not a calendar that can be read.");
         }
+    }
+
+    private static DateTimeOffset Moment(CalDateTime start, TimeZoneInfo here)
+    {
+        if (!start.IsFloating)
+            return new(start.AsUtc, TimeSpan.Zero);
+        var wall = DateTime.SpecifyKind(start.Value, DateTimeKind.Unspecified);
+        return new(wall, here.GetUtcOffset(wall));
     }
 
     private static CalDateTime Utc(DateTimeOffset moment) => new(moment.UtcDateTime, "UTC");

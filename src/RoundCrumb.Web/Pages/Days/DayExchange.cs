@@ -42,14 +42,14 @@ public sealed class DayExchange(DayView view)
         var unknown = 0;
         if (table)
         {
-            var (lines, troubles) = DayTable.Read(text);
+            var (lines, troubles) = DayTable.Read(text, Open.Kept.From, Open.Kept.Days);
             said.AddRange(troubles);
             foreach (var (key, start) in lines)
                 Move(key, Open.Clock.SlotOf(start));
         }
         else
         {
-            var read = CalendarFile.Read(text);
+            var read = CalendarFile.Read(text, Open.Clock.Zone);
             if (read.Trouble.Length > 0)
                 said.Add(read.Trouble);
             var mine = view.Placed.ToDictionary(p => UidOf(p.Key), p => p.Key, StringComparer.Ordinal);

@@ -1,0 +1,80 @@
+using System.Globalization;
+using Microsoft.AspNetCore.Mvc;
+using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Steps;
+using RoundCrumb.Data.Days;
+using RoundCrumb.Scheduling;
+
+namespace RoundCrumb.Web.Pages.Days;
+
+/// <summary>Orders of a day: taken, changed, taken off and brought back.</summary>
+public sealed partial class DayModel
+{
+    /// <summary>Takes an order.</summary>
+    public async Task<IActionResult> OnPostOrderAsync(int id, int pie, string? count, string? date, string? time, string? notes, Stock stock, bool served, CancellationToken cancel)
+    {
+        var of = await shelf.FindAsync(pie, cancel);
+        if (of is null)
+            Troubles["pie"] = "That pie is no longer in the box. Choose another.";
+        var (many, due) = await ReadOrderAsync(id, count, date, time, notes, cancel);
+        if (Troubles.Count > 0)
+            return await AgainAsync(id, "order", cancel);
+        return await book.ChangeAsync(id, d => d.Orders.Add(new DayOrder { PieId = pie, Name = of!.Name, Address = of.Address, Count = many, Due = due, Notes = notes?.Trim() ?? "", Stock = stock, Served = served }), cancel) ? Back(id) : NotFound();
+    }
+
+    private async Task<(int Count, DateTime Due)> ReadOrderAsync(int id, string? count, string? date, string? time, string? notes, CancellationToken cancel)
+    {
+        if (!int.TryParse(count, NumberStyles.None, CultureInfo.InvariantCulture, out var many) || many is < 1 or > DayOrder.MostPies)
+            Troubles["count"] = $"A whole number from 1 to {DayOrder.MostPies}.";
+        var day = await book.FindAsync(id, cancel);
+        if (!DateOnly.TryParseExact(date, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var on) || (day is not null && (on < day.From || on >= day.From.AddDays(day.Days))))
+            Troubles["date"] = "One of the days that are planned.";
+        var minutes = Hours.Clock(time);
+        if (minutes is null or >= 24 * 60)
+            Troubles["time"] = "A time such as 12:30.";
+        if (notes?.Length > DayOrder.LongestNotes)
+            Troubles["notes"] = $"{DayOrder.LongestNotes} characters at most.";
+        var due = on.ToDateTime(TimeOnly.MinValue).AddMinutes(minutes ?? 0);
+        if (Troubles.Count == 0 && day is not null && new DayClock(day.From, clock.LocalTimeZone) is var wall)
+        {
+            if (wall.SlotOf(due) is not { } slot)
+                Troubles["time"] = "The clocks go forward over that hour. Say an hour later.";
+            else if (slot <= wall.SlotAt(clock.GetUtcNow()))
+                Troubles["time"] = "That is past. Say a later time.";
+        }
+
+        return (many, due);
+    }
+
+    /// <summary>Changes an order.</summary>
+    public async Task<IActionResult> OnPostChangeAsync(int id, int order, string? count, string? date, string? time, string? notes, Stock stock, bool served, CancellationToken cancel)
+    {
+        var (many, due) = await ReadOrderAsync(id, count, date, time, notes, cancel);
+        if (Troubles.Count > 0)
+            return await AgainAsync(id, $"order-{order}", cancel);
+        return await book.ChangeAsync(id, d =>
+        {
+            if (d.Orders.FirstOrDefault(o => o.Id == order) is { } one)
+                (one.Count, one.Due, one.Notes, one.Stock, one.Served) = (many, due, notes?.Trim() ?? "", stock, served);
+        }, cancel) ? Back(id) : NotFound();
+    }
+
+    /// <summary>Takes an order off.</summary>
+    public async Task<IActionResult> OnPostOffAsync(int id, int order, CancellationToken cancel) =>
+        await book.TakeOffAsync(id, order, off: true, cancel) ? Back(id, $"?off={order}") : NotFound();
+
+    /// <summary>Puts an order back.</summary>
+    public async Task<IActionResult> OnPostBackAsync(int id, int order, CancellationToken cancel) =>
+        await book.TakeOffAsync(id, order, off: false, cancel) ? Back(id) : NotFound();
+
+    /// <summary>Takes a pie as it is now in the box.</summary>
+    public async Task<IActionResult> OnPostFreshAsync(int id, int order, CancellationToken cancel)
+    {
+        var pies = (await shelf.AllAsync(cancel)).ToDictionary(p => p.Id);
+        return await book.ChangeAsync(id, d =>
+        {
+            if (d.Orders.FirstOrDefault(o => o.Id == order) is { PieId: { } pie } one && pies.TryGetValue(pie, out var now))
+                (one.Address, one.Name) = (now.Address, now.Name);
+        }, cancel) ? Back(id) : NotFound();
+    }
+}
