@@ -1,6 +1,8 @@
 using System.Net;
 using System.Text.RegularExpressions;
+using Microsoft.Extensions.DependencyInjection;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Data;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -405,6 +407,81 @@ public sealed partial class DayPageTests
         (await baker.SendAsync("/days/order?" + address, "/days/order", ("address", address), ("day", choice), ("count", "3"), ("time", "11:30"), ("name", "A pie as it stands"))).Headers.Location!.OriginalString.ShouldStartWith("/days/");
         (await baker.PageAsync("/days/" + choice.Split(' ')[0])).ShouldContain("A pie as it stands");
         (await (await baker.SendAsync("/days/order?" + address, "/days/order", ("address", address), ("day", choice), ("count", "none"), ("time", "11:30"), ("name", "x"))).TextAsync()).ShouldContain("whole number from 1");
+    }
+
+    [Fact]
+    public async Task Stopped_it_keeps_the_plan_that_it_has()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        await baker.SendAsync("/days/1", "/days/1?handler=Solve", ("longer", "true"));
+
+        // Asked for the plan alone, it comes with how far it is and a way to stop; then with a first plan.
+        var part = await baker.PageAsync("/days/1?handler=Plan");
+        part.ShouldContain("Stop, keep this");
+        part.ShouldNotContain("<html");
+        while (!part.Contains("day-svg", StringComparison.Ordinal))
+        {
+            await Task.Delay(100, TestContext.Current.CancellationToken);
+            part = await baker.PageAsync("/days/1?handler=Plan");
+        }
+
+        await baker.SendAsync("/days/1", "/days/1?handler=Stop");
+        var page = await OverAsync(baker, "/days/1");
+        page.ShouldContain("class=\"day-list\"");
+        page.ShouldContain("Plan it anew");
+        Rows(page).Count.ShouldBeGreaterThan(30);
+    }
+
+    [Fact]
+    public async Task What_was_lent_for_the_day_is_given_back_in_one_click()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        var day = await BeginAsync(baker);
+
+        // Seven of a pan of which there are five: as many more are lent, and so is room.
+        await TakeAsync(baker, day, "1", "7", "14:00");
+        var page = await baker.PageAsync(day);
+        page.ShouldContain("Cannot be made.");
+        var codes = Codes().Matches(page).Select(m => m.Groups[1].Value).ToList();
+        await baker.SendAsync(day, day + "?handler=Apply", ("code", codes.Single(c => c.StartsWith("pans ", StringComparison.Ordinal))));
+        await baker.SendAsync(day, day + "?handler=Apply", ("code", "cold Fridge 2"));
+        page = await OverAsync(baker, day);
+        page.ShouldNotContain("Cannot be made.");
+        page.ShouldContain("Just for this day: room for 2 more in the cold, 2 more ");
+
+        await baker.SendAsync(day, day + "?handler=Places");
+        page = await baker.PageAsync(day);
+        page.ShouldNotContain("Just for this day");
+        page.ShouldContain("Cannot be made.");
+    }
+
+    [Fact]
+    public async Task A_pie_changed_since_is_taken_as_it_is_now_when_asked()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        var day = await BeginAsync(baker);
+        await TakeAsync(baker, day, "1", "2", "14:00");
+        await using (var scope = kitchen.Services.CreateAsyncScope())
+        {
+            var context = scope.ServiceProvider.GetRequiredService<RoundCrumbContext>();
+            var pie = await context.Pies.FindAsync([1], TestContext.Current.CancellationToken);
+            (pie!.Address, pie.Name) = (pie.Address.Replace("top=icing", "top=none", StringComparison.Ordinal), "Malt pie, bare");
+            await context.SaveChangesAsync(TestContext.Current.CancellationToken);
+        }
+
+        // Made as it was ordered, with its cream, until it is asked for as it is now.
+        var page = await baker.PageAsync(day);
+        page.ShouldContain("Its pie has been changed since. It is made as it was when it was ordered.");
+        Rows(await PlannedAsync(baker, day)).ShouldContain(r => r.What == "Cream on");
+        var order = Regex.Match(page, "handler=Fresh\"[^>]*>.*?name=\"order\" value=\"(\\d+)\"", RegexOptions.Singleline).Groups[1].Value;
+        await baker.SendAsync(day, day + "?handler=Fresh", ("order", order));
+        page = await PlannedAsync(baker, day);
+        page.ShouldContain("Malt pie, bare");
+        page.ShouldNotContain("changed since");
+        Rows(page).ShouldNotContain(r => r.What == "Cream on");
     }
 
     [Fact]
