@@ -1,3 +1,4 @@
+using RoundCrumb.Benchmarks;
 using RoundCrumb.Core.Kitchens;
 using static RoundCrumb.Scheduling.Tests.Days;
 
@@ -133,6 +134,38 @@ public class RemedyTests
         Order[] full = [Order("a", Malt, 6, At(1, 12))];
         var (_, six) = Solve(Setting(), full);
         Cost.OfOneMore(full, Setting(), six.Plan!, "a", Repeatable, TestContext.Current.CancellationToken).LeftOut.Single().Kind.ShouldBe(TroubleKind.NoPans);
+    }
+
+    [Fact]
+    public void More_of_anything_never_makes_a_day_later()
+    {
+        // What halving rests on: hours, places, pans and ovens only add ways. Days of chance, with their mornings cut short.
+        var options = Repeatable with { OnlyLateness = true };
+        var compared = 0;
+        for (var seed = 1; seed <= 6; seed++)
+        {
+            var made = DayMaker.Make(seed, 3);
+            var orders = made.Made.Select(m => m.Order).ToList();
+            var tight = made.Setting with { Shifts = [.. made.Setting.Shifts.Where(s => s.From >= At(1, 0)).Select(s => s with { From = s.From + (3 * Hour) })], Forbidden = new HashSet<string> { "small" } };
+            int? Lateness(DaySetting setting)
+            {
+                var day = DayBuilder.Build(orders, setting).Day;
+                var solution = DaySolver.Solve(day, options, cancel: TestContext.Current.CancellationToken);
+                return solution.LatenessProven ? solution.Plan!.Lateness(day) : null;
+            }
+
+            var before = Lateness(tight);
+            var shift = tight.Shifts[0];
+            foreach (var change in (Change[])[new MoreHours(shift.Baker, shift.From - Hour, shift.To, shift.From, shift.To), new MoreHours(shift.Baker, shift.From, shift.To + Hour, shift.From, shift.To), new MoreCold(Core.Kitchens.ColdKind.Fridge, 2), new AllOvens()])
+            {
+                if (before is null || Lateness(change.Applied(orders, tight).Setting) is not { } after)
+                    continue;
+                after.ShouldBeLessThanOrEqualTo(before.Value, $"day {seed}: {change.Code}");
+                compared++;
+            }
+        }
+
+        compared.ShouldBeGreaterThan(12);
     }
 
     [Theory]
