@@ -86,6 +86,8 @@ public class CalendarTests
     [InlineData("KEY, DATE, START\r\na, 3/6/2027, 9:15 AM\r\n")]
     [InlineData("Start,What,Date,Key\r\n9.15,\"Roll, and line\",6-Mar-27,a\r\n")]
     [InlineData("Key;Date;Start\r\na;6/3/27;9:15\r\n")]
+    [InlineData("Key;Date;Start;Do\r\na;06/03/2027;9:15;\"Line, fill, bake,\r\ncool\"\r\n")]
+    [InlineData("Key,Date,Start,Do\r\na,2027-03-06,09:15,Line; fill; bake; cool\r\n")]
     public void A_table_that_went_through_a_spreadsheet_is_read_all_the_same(string text)
     {
         var (lines, troubles) = DayTable.Read(text, Saturday.AddDays(-1), 2);
