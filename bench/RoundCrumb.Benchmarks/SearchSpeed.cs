@@ -6,6 +6,7 @@ using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Data;
 using RoundCrumb.Data.Recipes;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Benchmarks;
 
@@ -21,7 +22,7 @@ public static class SearchSpeed
         var folder = Directory.CreateTempSubdirectory("roundcrumb-bench-");
         var file = Path.Combine(folder.FullName, "bench.db");
         await using var context = new RoundCrumbContext((DbContextOptions<RoundCrumbContext>)new DbContextOptionsBuilder<RoundCrumbContext>().UseRoundCrumbFile(file).Options);
-        await RoundCrumbFile.PrepareAsync(context, file);
+        await RoundCrumbFile.PrepareAsync(file);
         var search = new Search(context);
         await search.IndexShippedAsync();
         string[] fruits = ["rhubarb", "gooseberry", "lemon", "plum", "pear", "quince", "blackcurrant", "malt", "coffee", "sesame"];

@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using Microsoft.AspNetCore.DataProtection;
+using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.Features;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Data;
@@ -12,6 +13,7 @@ using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pans;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
+using RoundCrumb.Data.Storage;
 using RoundCrumb.Formats.Reading;
 using RoundCrumb.Web.Api;
 using RoundCrumb.Web.Hosting;
@@ -29,6 +31,9 @@ builder.Host.UseSerilog(static (context, log) => log
     .MinimumLevel.Information()
     .MinimumLevel.Override("Microsoft", LogEventLevel.Warning)
     .MinimumLevel.Override("Microsoft.AspNetCore.DataProtection", LogEventLevel.Error)
+
+    // What fails there is thrown, and told once where it is caught.
+    .MinimumLevel.Override("Microsoft.EntityFrameworkCore", LogEventLevel.Fatal)
     .MinimumLevel.Override("Microsoft.Hosting.Lifetime", LogEventLevel.Information)
     .ReadFrom.Configuration(context.Configuration)
     .WriteTo.Console(formatProvider: CultureInfo.InvariantCulture));
@@ -36,6 +41,25 @@ builder.Host.UseSerilog(static (context, log) => log
 var file = Path.GetFullPath(builder.Configuration["RoundCrumb:File"] ?? "roundcrumb.db", builder.Environment.ContentRootPath);
 demo |= builder.Configuration.GetValue<bool>("RoundCrumb:Demo");
 
+// "--backup FILE" copies the data, also while another Round Crumb runs with it, and ends.
+if (builder.Configuration["backup"] is { Length: > 0 } copy)
+{
+    try
+    {
+        await RoundCrumbFile.BackUpAsync(file, Path.GetFullPath(copy));
+        Console.WriteLine($"“{file}” is copied to “{Path.GetFullPath(copy)}”, and the copy is checked.");
+        return 0;
+    }
+    catch (FileTroubleException e)
+    {
+        Console.Error.WriteLine(e.Trouble.Says);
+        return e.Trouble.ExitCode;
+    }
+}
+
+builder.Services.AddSingleton(new DataFile(file));
+builder.Services.AddSingleton(_ => FileClaim.Take(file));
+builder.Services.AddHostedService<FileKeeper>();
 builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddDbContextPool<RoundCrumbContext>(options => options.UseRoundCrumbFile(file));
 builder.Services.AddScoped<PieShelf>();
@@ -64,8 +88,17 @@ builder.Services.AddDataProtection()
 builder.Services.AddAntiforgery(options => options.Cookie.Name = "roundcrumb.form");
 builder.Services.AddHealthChecks().AddCheck<FileCheck>("file");
 builder.Services.AddRazorPages(options => options.Conventions.ConfigureFilter(new StaleFormFilter()));
+builder.Services.AddCostlyLimits(builder.Configuration);
 builder.Services.AddOpenApi("v1");
-builder.Services.AddProblemDetails();
+builder.Services.AddExceptionHandler<TroubleLog>();
+builder.Services.AddProblemDetails(static options => options.CustomizeProblemDetails = static problem =>
+{
+    if (problem.HttpContext.Features.Get<IExceptionHandlerFeature>()?.Error is not { } thrown)
+        return;
+    var trouble = TroubleOf.Thrown(thrown, problem.HttpContext);
+    (problem.ProblemDetails.Status, problem.ProblemDetails.Title, problem.ProblemDetails.Detail) = (trouble.Status, trouble.Heading, trouble.Words);
+});
+builder.Services.AddResponseCompression(static options => options.EnableForHttps = true);
 builder.Services.Configure<RouteHandlerOptions>(static options => options.ThrowOnBadRequest = false);
 builder.Services.ConfigureHttpJsonOptions(static options =>
 {
@@ -80,12 +113,20 @@ builder.Services.Configure<RouteOptions>(static options => options.LowercaseUrls
 var app = builder.Build();
 
 app.UseSerilogRequestLogging();
-
+app.UseResponseCompression();
 
 // A person gets a page in words, a program problem+json.
 static bool IsApi(HttpContext context) => context.Request.Path.StartsWithSegments("/api") || context.Request.Path.StartsWithSegments("/openapi");
-app.UseWhen(static c => !IsApi(c), static pages => pages.UseExceptionHandler("/trouble/500").UseStatusCodePagesWithReExecute("/trouble/{0}"));
-app.UseWhen(IsApi, static api => api.UseExceptionHandler().UseStatusCodePages());
+static ExceptionHandlerOptions Handling(string? page) => new()
+{
+    ExceptionHandlingPath = page,
+    StatusCodeSelector = static e => TroubleOf.Thrown(e).Status,
+
+    // What the other side did wrong, or a full disk, is no fault of ours and is not logged as one.
+    SuppressDiagnosticsCallback = static thrown => TroubleOf.Thrown(thrown.Exception).Status != StatusCodes.Status500InternalServerError,
+};
+app.UseWhen(static c => !IsApi(c), static pages => pages.UseExceptionHandler(Handling("/trouble/500")).UseStatusCodePagesWithReExecute("/trouble/{0}"));
+app.UseWhen(IsApi, static api => api.UseExceptionHandler(Handling(null)).UseStatusCodePages());
 app.UseSecurityHeaders();
 app.UseStaticFiles(new StaticFileOptions
 {
@@ -97,20 +138,36 @@ app.UseStaticFiles(new StaticFileOptions
     },
 });
 app.UseRouting();
-app.MapHealthChecks("/healthz");
+app.UseRateLimiter();
+app.MapHealthChecks("/healthz", new() { ResponseWriter = FileCheck.WriteAsync });
 app.MapRazorPages();
 app.MapApi();
 
-await using (var scope = app.Services.CreateAsyncScope())
+try
 {
-    var context = scope.ServiceProvider.GetRequiredService<RoundCrumbContext>();
-    await RoundCrumbFile.PrepareAsync(context, file);
-    await scope.ServiceProvider.GetRequiredService<Search>().IndexShippedAsync();
-    if (demo && await MarrowbyLock.LoadAsync(context, scope.ServiceProvider.GetRequiredService<TimeProvider>(), static text => Desk.Understood(new LineReader(IngredientFinder.Shipped, new(CupSize.Metric)).ReadAll(text))))
-        Log.Information("Marrowby Lock, the demo tea room, is loaded.");
+    // A file that cannot be kept in gets nothing beside it either.
+    RoundCrumbFile.Inspect(file);
+    app.Services.GetRequiredService<FileClaim>();
+    await RoundCrumbFile.PrepareAsync(file, Log.Information);
+    await using (var scope = app.Services.CreateAsyncScope())
+    {
+        var context = scope.ServiceProvider.GetRequiredService<RoundCrumbContext>();
+        await scope.ServiceProvider.GetRequiredService<Search>().IndexShippedAsync();
+        if (demo && await MarrowbyLock.LoadAsync(context, scope.ServiceProvider.GetRequiredService<TimeProvider>(), static text => Desk.Understood(new LineReader(IngredientFinder.Shipped, new(CupSize.Metric)).ReadAll(text))))
+            Log.Information("Marrowby Lock, the demo tea room, is loaded.");
+    }
+
+    await RoundCrumbFile.TidyAsync(file);
+}
+catch (Exception e) when (TroubleOf.File(e, file) is { } trouble)
+{
+    Console.Error.WriteLine(trouble.Says);
+    await app.DisposeAsync();
+    return trouble.ExitCode;
 }
 
 await app.RunAsync();
+return 0;
 
 /// <summary>Here so that tests can start the application.</summary>
 public partial class Program

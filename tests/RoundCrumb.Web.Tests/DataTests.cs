@@ -9,6 +9,7 @@ using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Demo;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
+using RoundCrumb.Data.Storage;
 using RoundCrumb.Formats.Reading;
 using RoundCrumb.Web.Hosting;
 
@@ -26,7 +27,7 @@ public sealed class DataTests : IAsyncLifetime
     public async ValueTask InitializeAsync()
     {
         await using var context = Open();
-        await RoundCrumbFile.PrepareAsync(context, File, TestContext.Current.CancellationToken);
+        await RoundCrumbFile.PrepareAsync(File, cancel: TestContext.Current.CancellationToken);
     }
 
     public ValueTask DisposeAsync()
@@ -51,7 +52,7 @@ public sealed class DataTests : IAsyncLifetime
         await using (var context = Open())
             await new PieShelf(context, TimeProvider.System).AddAsync("Kept", "pan=plate-23", TestContext.Current.CancellationToken);
         await using var again = Open();
-        await RoundCrumbFile.PrepareAsync(again, File, TestContext.Current.CancellationToken);
+        await RoundCrumbFile.PrepareAsync(File, cancel: TestContext.Current.CancellationToken);
         (await again.Pies.CountAsync(TestContext.Current.CancellationToken)).ShouldBe(1);
     }
 

@@ -30,6 +30,7 @@ public class Kitchen : WebApplicationFactory<Program>
         builder.UseSetting("RoundCrumb:Demo", _demo ? "true" : "false");
         builder.UseSetting("Serilog:MinimumLevel:Default", "Warning");
         builder.UseSetting("RoundCrumb:PlanSeconds", "3");
+        builder.UseSetting("RoundCrumb:CostlyPerMinute", "100000");
         if (Clock is { } clock)
             builder.ConfigureServices(services => services.AddSingleton(clock));
     }
@@ -53,8 +54,19 @@ public class Kitchen : WebApplicationFactory<Program>
 /// <summary>The same with the demo loaded, shared by the tests of a class.</summary>
 public sealed class DemoKitchen() : Kitchen(demo: true);
 
+/// <summary>Forms of a page that was opened some time ago.</summary>
+public static partial class Forms
+{
+    /// <summary>A form with the token of a page as it was.</summary>
+    public static FormUrlEncodedContent Of(string page, params (string Name, string Value)[] fields) =>
+        new(fields.Select(f => KeyValuePair.Create(f.Name, f.Value)).Append(KeyValuePair.Create("__RequestVerificationToken", Token().Match(page).Groups[1].Value)));
+
+    [GeneratedRegex("__RequestVerificationToken\" type=\"hidden\" value=\"([^\"]+)\"")]
+    private static partial Regex Token();
+}
+
 /// <summary>What a baker's browser does, without the browser.</summary>
-public static partial class Browsing
+public static class Browsing
 {
     public static async Task<string> PageAsync(this HttpClient baker, string address, HttpStatusCode expected = HttpStatusCode.OK)
     {
@@ -66,15 +78,10 @@ public static partial class Browsing
     /// <summary>Posts a form with the token of a page.</summary>
     public static async Task<HttpResponseMessage> SendAsync(this HttpClient baker, string from, string to, params (string Name, string Value)[] fields)
     {
-        var token = Token().Match(await baker.PageAsync(from)).Groups[1].Value;
-        var all = fields.Select(f => KeyValuePair.Create(f.Name, f.Value)).Append(KeyValuePair.Create("__RequestVerificationToken", token));
-        using var form = new FormUrlEncodedContent(all);
+        using var form = Forms.Of(await baker.PageAsync(from), fields);
         return await baker.PostAsync(new Uri(to, UriKind.Relative), form, TestContext.Current.CancellationToken);
     }
 
     public static async Task<string> TextAsync(this HttpResponseMessage answer) =>
         WebUtility.HtmlDecode(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
-
-    [GeneratedRegex("__RequestVerificationToken\" type=\"hidden\" value=\"([^\"]+)\"")]
-    private static partial Regex Token();
 }

@@ -6,6 +6,7 @@ using RoundCrumb.Core.Recipes;
 using RoundCrumb.Data;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -23,7 +24,7 @@ public sealed class RecipeBoxTests : IAsyncLifetime
     public async ValueTask InitializeAsync()
     {
         await using var context = Open();
-        await RoundCrumbFile.PrepareAsync(context, File, Cancel);
+        await RoundCrumbFile.PrepareAsync(File, cancel: Cancel);
         await new Search(context).IndexShippedAsync(Cancel);
     }
 

@@ -67,6 +67,9 @@ public static class MarrowbyLock
     {
         if (await context.Marks.AnyAsync(m => m.Name == Mark, cancel) || await context.Pies.AnyAsync(cancel) || await context.Bakes.AnyAsync(cancel) || await context.Parts.AnyAsync(cancel))
             return false;
+
+        // All of it or nothing: half a tea room would never be made whole.
+        await using var transaction = await context.Database.BeginTransactionAsync(cancel);
         var now = clock.GetUtcNow();
         context.Marks.Add(new DataMark { Name = Mark, At = now });
         for (var i = 0; i < Pies.Count; i++)
@@ -127,6 +130,7 @@ public static class MarrowbyLock
         }
 
         await context.SaveChangesAsync(cancel);
+        await transaction.CommitAsync(cancel);
         return true;
     }
 

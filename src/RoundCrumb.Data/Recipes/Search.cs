@@ -1,8 +1,10 @@
 using System.Globalization;
+using System.Security.Cryptography;
 using System.Text;
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Recipes;
+using RoundCrumb.Data.Demo;
 
 namespace RoundCrumb.Data.Recipes;
 
@@ -16,6 +18,9 @@ public sealed record SearchHit(string Kind, string Ref, string Name, string Near
 /// <summary>Search over everything: parts, pies, bakes with their notes, ingredients. The index is kept by triggers in the file itself.</summary>
 public sealed class Search(RoundCrumbContext context)
 {
+    /// <summary>How the mark begins that says which shipped things are in the index.</summary>
+    private const string IndexMark = "search-index-";
+
     /// <summary>
     /// At most so many: names that begin with what is typed, then names that hold it, then whatever holds it in its words;
     /// the newest first. Every word must be found, each as the beginning of one. Both looks go down the index in its own
@@ -54,22 +59,24 @@ public sealed class Search(RoundCrumbContext context)
         return query.ToString();
     }
 
-    /// <summary>Brings what ships with Round Crumb into the index: ingredients and parts.</summary>
+    /// <summary>Brings what ships with Round Crumb into the index, ingredients and parts; once for each time that it changes.</summary>
     public async Task IndexShippedAsync(CancellationToken cancel = default)
     {
+        var rows = new List<(string Kind, string Ref, string Name, string Words)>();
+        rows.AddRange(ShippedParts.All.Select(p => ("shipped", p.Id, p.Name, PartFamilies.NameOf(p.Kind, p.FamilyId) + " " + string.Join(", ", p.Lines.Select(l => l.Ingredient.Name)))));
+        rows.AddRange(Pantry.All.Select(i => ("ingredient", i.Id, i.Name, string.Join(", ", i.OtherNames))));
+        var mark = IndexMark + Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(string.Join('\n', rows))))[..16];
+        if (await context.Marks.AnyAsync(m => m.Name == mark, cancel))
+            return;
         await using var transaction = await context.Database.BeginTransactionAsync(cancel);
+        await context.Marks.Where(m => m.Name.StartsWith(IndexMark)).ExecuteDeleteAsync(cancel);
+        context.Marks.Add(new DataMark { Name = mark, At = DateTimeOffset.UnixEpoch });
+        await context.SaveChangesAsync(cancel);
         await context.Database.ExecuteSqlAsync($"DELETE FROM Found WHERE rowid % 8 IN (5, 6)", cancel);
-        var row = 0;
-        foreach (var part in ShippedParts.All)
+        for (var i = 0; i < rows.Count; i++)
         {
-            var words = PartFamilies.NameOf(part.Kind, part.FamilyId) + " " + string.Join(", ", part.Lines.Select(l => l.Ingredient.Name));
-            await context.Database.ExecuteSqlAsync($"INSERT INTO Found (rowid, Kind, Ref, Name, Words) VALUES ({(row++ * 8) + 5}, 'shipped', {part.Id}, {part.Name}, {words})", cancel);
-        }
-
-        foreach (var ingredient in Pantry.All)
-        {
-            var words = string.Join(", ", ingredient.OtherNames);
-            await context.Database.ExecuteSqlAsync($"INSERT INTO Found (rowid, Kind, Ref, Name, Words) VALUES ({(row++ * 8) + 6}, 'ingredient', {ingredient.Id}, {ingredient.Name}, {words})", cancel);
+            var (kind, id, name, words) = rows[i];
+            await context.Database.ExecuteSqlAsync($"INSERT INTO Found (rowid, Kind, Ref, Name, Words) VALUES ({(i * 8) + (kind == "shipped" ? 5 : 6)}, {kind}, {id}, {name}, {words})", cancel);
         }
 
         await transaction.CommitAsync(cancel);

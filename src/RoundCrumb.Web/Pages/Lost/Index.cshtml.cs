@@ -1,18 +1,19 @@
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
+using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Pages.Lost;
 
-/// <summary>What a baker sees when a page is not there or something broke.</summary>
+/// <summary>What a baker sees when a page is not there, something broke, or something could not be kept.</summary>
 [IgnoreAntiforgeryToken]
 public sealed class IndexModel : PageModel
 {
-    /// <summary>The heading.</summary>
-    public string Heading { get; private set; } = "";
-
     /// <summary>What happened and what to do.</summary>
-    public string Words { get; private set; } = "";
+    public TroubleOf Trouble { get; private set; } = TroubleOf.Code(404);
+
+    /// <summary>What was typed into a form that could not be kept; none where there was none.</summary>
+    public SentForm? Form { get; private set; }
 
     /// <summary>Shows the page for a status code.</summary>
     public void OnGet() => Show();
@@ -24,15 +25,12 @@ public sealed class IndexModel : PageModel
     {
         // Not bound, but read off the route: binding would read once more a form that could not be read.
         var code = int.TryParse(RouteData.Values["code"] as string, out var known) ? known : 404;
-        if (HttpContext.Features.Get<IExceptionHandlerFeature>()?.Error is BadHttpRequestException bad)
-            code = bad.StatusCode;
-        (Heading, Words) = code switch
-        {
-            404 => ("Nothing on this shelf", "There is no page here. It may have been deleted, or the address was copied short."),
-            413 => ("That is more than fits through the door", "Files of up to 5 MB can be brought in. Go back, and bring in one recipe at a time."),
-            >= 500 => ("Something broke on our side", "What you had saved is safe. Go back and try once more; the log says what happened."),
-            _ => ("That could not be done", "The request was not one that this page understands. Go back, and nothing is lost."),
-        };
-        Response.StatusCode = code is >= 400 and < 600 ? code : 404;
+        var thrown = HttpContext.Features.Get<IExceptionHandlerPathFeature>();
+        Trouble = thrown is null ? TroubleOf.Code(code) : TroubleOf.Thrown(thrown.Error, HttpContext);
+        Response.StatusCode = Trouble.Status;
+        if (thrown is not null && Trouble.Status is 409 or 503)
+            Form = SentForm.Of(Request, thrown!.Path + Request.QueryString);
+        else if (HttpContext.Features.Get<IStatusCodeReExecuteFeature>() is { } from && Trouble.Status == StatusCodes.Status429TooManyRequests)
+            Form = SentForm.Of(Request, from.OriginalPath + from.OriginalQueryString);
     }
 }
