@@ -1,4 +1,5 @@
 using Microsoft.EntityFrameworkCore;
+using Microsoft.EntityFrameworkCore.Metadata.Builders;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Days;
@@ -88,16 +89,31 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
             own.Property(o => o.Name).UseCollation("NOCASE");
             own.HasIndex(o => o.Slug).IsUnique();
             own.HasIndex(o => o.Name).IsUnique();
+            Versioned(own.Property(o => o.Version));
         });
         modelBuilder.Entity<RememberedName>().HasKey(n => n.Words);
-        modelBuilder.Entity<KitchenPan>().HasIndex(p => p.Address);
-        modelBuilder.Entity<KitchenCold>().Property(c => c.Kind).HasConversion<string>();
-        modelBuilder.Entity<KitchenOven>().Property(o => o.WarmUp).HasDefaultValue(20.0);
+        modelBuilder.Entity<KitchenPan>(pan =>
+        {
+            pan.HasIndex(p => p.Address);
+            Versioned(pan.Property(p => p.Version));
+        });
+        modelBuilder.Entity<KitchenCold>(cold =>
+        {
+            cold.Property(c => c.Kind).HasConversion<string>();
+            Versioned(cold.Property(c => c.Version));
+        });
+        modelBuilder.Entity<KitchenOven>(oven =>
+        {
+            oven.Property(o => o.WarmUp).HasDefaultValue(20.0);
+            Versioned(oven.Property(o => o.Version));
+        });
+        Versioned(modelBuilder.Entity<KitchenBaker>().Property(b => b.Version));
         modelBuilder.Entity<KitchenRoom>(room =>
         {
             room.Property(r => r.Burners).HasDefaultValue(4);
             room.Property(r => r.Mixers).HasDefaultValue(1);
             room.Property(r => r.Processors).HasDefaultValue(1);
+            Versioned(room.Property(r => r.Version));
         });
         modelBuilder.Entity<BakeDay>(day =>
         {
@@ -113,6 +129,7 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
             order.Property(o => o.Name).HasMaxLength(SavedPie.LongestName);
             order.Property(o => o.Notes).HasMaxLength(DayOrder.LongestNotes);
             order.Property(o => o.Stock).HasConversion<string>();
+            Versioned(order.Property(o => o.Version));
         });
         modelBuilder.Entity<DayMark>(mark =>
         {
@@ -120,5 +137,7 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
             mark.Property(m => m.Kind).HasConversion<string>();
         });
         modelBuilder.Entity<DataMark>().HasKey(m => m.Name);
+
+        static void Versioned(PropertyBuilder<int> version) => version.IsConcurrencyToken().HasDefaultValue(1);
     }
 }

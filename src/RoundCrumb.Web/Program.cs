@@ -75,10 +75,13 @@ builder.Services.AddScoped<Larder>();
 builder.Services.AddScoped<RecipeBox>();
 builder.Services.AddScoped<Search>();
 builder.Services.AddScoped<Desk>();
+builder.Services.AddScoped<AllOrNothing>();
 builder.Services.AddScoped<BoxTransfer>();
 builder.Services.AddScoped<DayBook>();
 builder.Services.AddScoped<DayDesk>();
 builder.Services.AddSingleton<Planner>();
+builder.Services.AddSingleton<SolvingQueue>();
+builder.Services.AddHostedService(static services => services.GetRequiredService<SolvingQueue>());
 builder.Services.AddHttpContextAccessor();
 builder.Services.AddSingleton(FigureLink.Encoder);
 builder.Services.AddScoped<Preferences>();
@@ -87,7 +90,7 @@ builder.Services.AddDataProtection()
     .PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(Path.GetDirectoryName(file)!, "keys")));
 builder.Services.AddAntiforgery(options => options.Cookie.Name = "roundcrumb.form");
 builder.Services.AddHealthChecks().AddCheck<FileCheck>("file");
-builder.Services.AddRazorPages(options => options.Conventions.ConfigureFilter(new StaleFormFilter()));
+builder.Services.AddRazorPages(options => options.Conventions.ConfigureFilter(new StaleFormFilter()).ConfigureFilter(new NoHandlerFilter()));
 builder.Services.AddCostlyLimits(builder.Configuration);
 builder.Services.AddOpenApi("v1");
 builder.Services.AddExceptionHandler<TroubleLog>();
@@ -137,6 +140,7 @@ app.UseStaticFiles(new StaticFileOptions
             file.Context.Response.Headers.CacheControl = "public, max-age=31536000, immutable";
     },
 });
+app.UseWhen(static c => !IsApi(c) && !c.Request.Path.StartsWithSegments("/trouble"), static pages => pages.UseMiddleware<RequestGuard>());
 app.UseRouting();
 app.UseRateLimiter();
 app.MapHealthChecks("/healthz", new() { ResponseWriter = FileCheck.WriteAsync });

@@ -79,7 +79,7 @@ public sealed class DataTests : IAsyncLifetime
         {
             foreach (var version in part.Versions)
             {
-                new LineReader(IngredientFinder.Shipped, new(version.Cup, version.Egg)).ReadAll(version.Text).ShouldAllBe(l => l.IsWhole, part.Name);
+                new LineReader(IngredientFinder.Shipped, new(version.Cup, version.Egg)).ReadAll(version.Text, cancel).ShouldAllBe(l => l.IsWhole, part.Name);
                 var recipe = (await box.RecipeAsync(RecipeBox.IdOf(part.Id, version.Number), cancel))!;
                 recipe.Trouble.Exists.ShouldBeFalse(recipe.Trouble.Says);
                 PartFacts.Of(recipe).Checks.ShouldAllBe(c => c.IsSound, part.Name);

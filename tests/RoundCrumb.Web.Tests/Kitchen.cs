@@ -29,11 +29,17 @@ public class Kitchen : WebApplicationFactory<Program>
         builder.UseSetting("RoundCrumb:File", File);
         builder.UseSetting("RoundCrumb:Demo", _demo ? "true" : "false");
         builder.UseSetting("Serilog:MinimumLevel:Default", "Warning");
-        builder.UseSetting("RoundCrumb:PlanSeconds", "3");
-        builder.UseSetting("RoundCrumb:CostlyPerMinute", "100000");
+        builder.UseSetting("RoundCrumb:PlanSeconds", PlanSeconds);
+        builder.UseSetting("RoundCrumb:CostlyPerMinute", CostlyPerMinute.ToString(System.Globalization.CultureInfo.InvariantCulture));
         if (Clock is { } clock)
             builder.ConfigureServices(services => services.AddSingleton(clock));
     }
+
+    /// <summary>How often what costs much may be asked for.</summary>
+    public int CostlyPerMinute { get; init; } = 100_000;
+
+    /// <summary>Seconds that a plan may take to get better.</summary>
+    public string PlanSeconds { get; init; } = "3";
 
     /// <summary>The clock on the wall; the machine's where there is none.</summary>
     public TimeProvider? Clock { get; init; }
@@ -54,15 +60,38 @@ public class Kitchen : WebApplicationFactory<Program>
 /// <summary>The same with the demo loaded, shared by the tests of a class.</summary>
 public sealed class DemoKitchen() : Kitchen(demo: true);
 
-/// <summary>Forms of a page that was opened some time ago.</summary>
+/// <summary>Forms of a page, which may have been opened some time ago.</summary>
 public static partial class Forms
 {
-    /// <summary>A form with the token of a page as it was.</summary>
+    /// <summary>Fields that tell one form of a page from its neighbours.</summary>
+    private static readonly string[] Tell = ["id", "order", "form"];
+
+    /// <summary>A form with the token of a page as it was, and nothing else that is not said.</summary>
     public static FormUrlEncodedContent Of(string page, params (string Name, string Value)[] fields) =>
         new(fields.Select(f => KeyValuePair.Create(f.Name, f.Value)).Append(KeyValuePair.Create("__RequestVerificationToken", Token().Match(page).Groups[1].Value)));
 
+    /// <summary>The form of a page that goes to an address, as a browser sends it: with the hidden fields that it has there, but for those that are said.</summary>
+    public static FormUrlEncodedContent Sent(string page, string to, params (string Name, string Value)[] fields)
+    {
+        var said = fields.ToLookup(f => f.Name, f => f.Value);
+        var forms = Whole().Matches(page).Where(f => Goes().Matches(f.Value).Any(g => WebUtility.HtmlDecode(g.Groups[1].Value) == to))
+            .Select(f => Hidden().Matches(f.Value).Select(h => (Name: h.Groups[1].Value, Value: WebUtility.HtmlDecode(h.Groups[2].Value))).ToList())
+            .Where(hidden => hidden.TrueForAll(h => !Tell.Contains(h.Name) || said[h.Name].All(v => v == h.Value)));
+        var more = forms.FirstOrDefault() is { } form ? form.Where(h => !said.Contains(h.Name) && h.Name != "__RequestVerificationToken") : [];
+        return Of(page, [.. fields, .. more]);
+    }
+
     [GeneratedRegex("__RequestVerificationToken\" type=\"hidden\" value=\"([^\"]+)\"")]
     private static partial Regex Token();
+
+    [GeneratedRegex("<form.*?</form>", RegexOptions.Singleline)]
+    private static partial Regex Whole();
+
+    [GeneratedRegex(" (?:form)?action=\"([^\"]*)\"")]
+    private static partial Regex Goes();
+
+    [GeneratedRegex("<input type=\"hidden\" name=\"([^\"]+)\" value=\"([^\"]*)\"")]
+    private static partial Regex Hidden();
 }
 
 /// <summary>What a baker's browser does, without the browser.</summary>
@@ -75,10 +104,10 @@ public static class Browsing
         return WebUtility.HtmlDecode(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
     }
 
-    /// <summary>Posts a form with the token of a page.</summary>
+    /// <summary>Posts a form of a page, with what it holds hidden.</summary>
     public static async Task<HttpResponseMessage> SendAsync(this HttpClient baker, string from, string to, params (string Name, string Value)[] fields)
     {
-        using var form = Forms.Of(await baker.PageAsync(from), fields);
+        using var form = Forms.Sent(await baker.PageAsync(from), to, fields);
         return await baker.PostAsync(new Uri(to, UriKind.Relative), form, TestContext.Current.CancellationToken);
     }
 

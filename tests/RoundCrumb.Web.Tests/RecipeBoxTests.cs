@@ -116,15 +116,16 @@ public sealed class RecipeBoxTests : IAsyncLifetime
         var larder = new Larder(context, _larder, _recipes, TimeProvider.System);
         var box = Box(context);
         var butter = IngredientValues.Of(Pantry.Butter) with { Water = 0.10, Fat = 0.88 };
-        var slug = (await larder.KeepAsync(null, "Mill butter", ["farm butter"], Pantry.Butter, butter, Cancel))!;
+        var (_, slug) = await larder.KeepAsync(null, 0, "Mill butter", ["farm butter"], Pantry.Butter, butter, Cancel);
         slug.ShouldBe("own-mill-butter");
-        (await larder.KeepAsync(null, "mill BUTTER", [], Pantry.Butter, butter, Cancel)).ShouldBeNull();
+        (await larder.KeepAsync(null, 0, "mill BUTTER", [], Pantry.Butter, butter, Cancel)).Outcome.ShouldBe(KeepOutcome.NameTaken);
         var own = (await larder.KnownAsync(Cancel)).Find(slug)!;
         own.Makeup.Fat.ShouldBe(0.88);
         own.IsFat.ShouldBeTrue();
         var part = (await box.AddAsync(Custard("Rich", 40) with { Lines = [new(own, 100)] }, Cancel)).Part!;
         PartFacts.Of((await box.RecipesAsync([RecipeBox.IdOf(part.Id, 1)], Cancel)).Single()).Fat.Value.Value.ShouldBe(0.88, 1e-9);
-        await larder.KeepAsync(slug, "Mill butter", [], Pantry.Butter, butter with { Fat = 0.80 }, Cancel);
+        (await larder.KeepAsync(slug, 1, "Mill butter", [], Pantry.Butter, butter with { Fat = 0.80 }, Cancel)).Outcome.ShouldBe(KeepOutcome.Kept);
+        (await larder.KeepAsync(slug, 1, "Mill butter", [], Pantry.Butter, butter, Cancel)).Outcome.ShouldBe(KeepOutcome.ChangedElsewhere);
         PartFacts.Of((await box.RecipesAsync([RecipeBox.IdOf(part.Id, 1)], Cancel)).Single()).Fat.Value.Value.ShouldBe(0.80, 1e-9);
     }
 

@@ -219,7 +219,7 @@ internal static class PairRules
         var widest = fridges.MaxBy(f => f.Widest.Value)!;
         return new(
             rule, Severity.Stops,
-            new($"It does not go into the {widest.Name.Replace("{", "", StringComparison.Ordinal).Replace("}", "", StringComparison.Ordinal)} to set: it is {{0}} wide, a place there {{1}}.", new Quantity(wide, Dimension.Length), widest.Widest.AsQuantity()),
+            new($"It does not go into the {widest.Name} to set: it is {{0}} wide, a place there {{1}}.", new Quantity(wide, Dimension.Length), widest.Widest.AsQuantity()),
             new("It wants {0} there at least.", new Quantity(pie.Chain.SetTime.Value.Least, Dimension.Time)),
             [new("Use the 23 cm pie plate", "a smaller pie", p => p.To(PanCupboard.Plate23))]);
     });

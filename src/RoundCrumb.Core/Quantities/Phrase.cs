@@ -1,3 +1,6 @@
+using System.Globalization;
+using System.Runtime.CompilerServices;
+using System.Text;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Working;
 
@@ -17,14 +20,24 @@ public readonly record struct Said(Quantity Quantity, IWorked? Figure = null, In
 
 /// <summary>
 /// A sentence with quantities in it, so that it can be read out in any baker's units. <c>{0}</c>, <c>{1}</c> … stand
-/// for the amounts, as in <see cref="string.Format(string, object?[])"/>.
+/// for the amounts, as in <see cref="string.Format(string, object?[])"/>; one without amounts is said as it stands. What
+/// is put into a sentence by interpolation is words and never such a mark, whatever a baker has called things: write
+/// <c>$"Use {name}: {{0}}"</c>.
 /// </summary>
-/// <param name="Template">The words.</param>
+/// <param name="Template">The words; where there are amounts, written by hand, with nothing of a baker's own put together with it.</param>
 /// <param name="Amounts">What stands in them.</param>
 public readonly record struct Phrase(string Template, params Said[] Amounts)
 {
     /// <summary>Nothing to say.</summary>
     public static readonly Phrase None = new("");
+
+    /// <summary>A sentence put together by interpolation.</summary>
+    /// <param name="words">The words.</param>
+    /// <param name="amounts">What stands in them.</param>
+    public Phrase(PhraseWords words, params Said[] amounts)
+        : this(amounts.Length > 0 ? words.Template : words.Words, amounts)
+    {
+    }
 
     /// <summary>True when there is nothing to say.</summary>
     public bool IsEmpty => string.IsNullOrEmpty(Template);
@@ -33,4 +46,52 @@ public readonly record struct Phrase(string Template, params Said[] Amounts)
 
     /// <summary>Words without quantities.</summary>
     public static Phrase FromString(string? words) => words;
+
+    /// <summary>The same sentence behind some words: "For the custard: " and "Warm the milk" make "For the custard: warm the milk".</summary>
+    /// <param name="words">The words; a baker's own are words and nothing else.</param>
+    public Phrase Behind(string words) =>
+        IsEmpty || words.Length == 0 ? this : new((Amounts is { Length: > 0 } ? PhraseWords.Escaped(words) : words) + char.ToLowerInvariant(Template[0]) + Template[1..], Amounts ?? []);
+}
+
+/// <summary>Words for a <see cref="Phrase"/>: the compiler hands it the parts of an interpolated string, and of these only what is written by hand can hold a mark for an amount.</summary>
+/// <param name="literal">Characters written by hand.</param>
+/// <param name="holes">Holes.</param>
+[InterpolatedStringHandler]
+public ref struct PhraseWords(int literal, int holes)
+{
+    private readonly StringBuilder _template = new(literal + (holes * 16));
+
+    /// <summary>The same with braces as they were put in; none while none were.</summary>
+    private StringBuilder? _words;
+
+    /// <summary>As a sentence with amounts has it: braces that were put in are words.</summary>
+    internal readonly string Template => _template.ToString();
+
+    /// <summary>As a sentence without amounts has it.</summary>
+    internal readonly string Words => (_words ?? _template).ToString();
+
+    /// <summary>Words in which nothing is a mark, as part of a template.</summary>
+    public static string Escaped(string words) =>
+        words.AsSpan().IndexOfAny('{', '}') < 0 ? words : words.Replace("{", "{{", StringComparison.Ordinal).Replace("}", "}}", StringComparison.Ordinal);
+
+    /// <summary>What is written by hand.</summary>
+    public readonly void AppendLiteral(string value)
+    {
+        _template.Append(value);
+        _words?.Append(value);
+    }
+
+    /// <summary>Words.</summary>
+    public void AppendFormatted(string? value)
+    {
+        var escaped = Escaped(value ?? "");
+        if (_words is null && !ReferenceEquals(escaped, value) && escaped.Length > 0)
+            _words = new StringBuilder(_template.ToString());
+        _template.Append(escaped);
+        _words?.Append(value);
+    }
+
+    /// <summary>A number or another value.</summary>
+    public void AppendFormatted<T>(T value, string? format = null)
+        where T : struct, IFormattable => AppendFormatted(value.ToString(format, CultureInfo.InvariantCulture));
 }

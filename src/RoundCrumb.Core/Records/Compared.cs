@@ -38,7 +38,7 @@ public sealed record Compared(string Name, Phrase Planned, Phrase Actual, Phrase
             BaseVerdict.Crisp or BaseVerdict.Firm => "as it should be",
             _ => "too wet",
         }));
-        rows.Add(new("Set", new Phrase(pie.Yield.Cut.Name + ", {0}", pie.Yield.SetIndex), Word(entry.Set), entry.Set switch
+        rows.Add(new("Set", new Phrase($"{pie.Yield.Cut.Name}, {{0}}", pie.Yield.SetIndex), Word(entry.Set), entry.Set switch
         {
             SetVerdict.NotSaid => default,
             SetVerdict.Clean => pie.Yield.Cut.Verdict == 0 ? "as predicted" : "a clean slice after all",

@@ -121,12 +121,6 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
     /// <summary>What the dial for the filled shell is called among a pie's figures.</summary>
     public const string FilledDial = "filled-dial";
 
-    /// <summary>An oven's name as it can stand in a sentence with amounts.</summary>
-    private static string Plain(Oven oven) => Safe(oven.Name);
-
-    /// <summary>A baker's own words as they can stand in a sentence with amounts.</summary>
-    private static string Safe(string words) => words.Replace("{", "{{", StringComparison.Ordinal).Replace("}", "}}", StringComparison.Ordinal);
-
     private static string Bare(string fat) => fat.Replace("unsalted ", "", StringComparison.Ordinal);
 
     private static void Pressed(List<Step> steps, CrumbFamily family, CrustChoice choice, CrustSums crust, int pies)
@@ -181,7 +175,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         // The dial is named where it says something else than the heat.
         static Phrase At(string words, BlindBakeCard card, BakeStage stage, params Said[] more) => card.Setting.Oven.DialIsHeat
             ? new(words + ".", [stage.Heat!, .. more])
-            : new(words + $" ({Plain(card.Setting.Oven)}: set {{{more.Length + 1}}}).", [stage.Heat!, .. more, card.Dial!]);
+            : new(words + FormattableString.Invariant($" ({PhraseWords.Escaped(card.Setting.Oven.Name)}: set {{{more.Length + 1}}})."), [stage.Heat!, .. more, card.Dial!]);
     }
 
     private static void Fill(List<Step> steps, Composition c, BakeStage? baked, Oven oven, Worked<Millimetres> depth, MinuteRange set, int pies, IReadOnlyList<LayerSums> layers, IReadOnlyList<ToppingSums> toppings)
@@ -193,7 +187,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         Make(steps, c.Filling.Formula, c.Filling.Setter, several, pies);
         Phrase pour = new(family.Pour.Do.Template, [depth, .. family.Pour.Do.Amounts ?? []]);
         if (several)
-            pour = new(Safe(c.Filling.Formula.Name) + " on top, to {0} above the base in all: " + char.ToLowerInvariant(pour.Template[0]) + pour.Template[1..].Replace(" {0} deep", "", StringComparison.Ordinal), pour.Amounts);
+            pour = new(PhraseWords.Escaped(c.Filling.Formula.Name) + " on top, to {0} above the base in all: " + char.ToLowerInvariant(pour.Template[0]) + pour.Template[1..].Replace(" {0} deep", "", StringComparison.Ordinal), pour.Amounts);
         steps.Add(new(Part.Assembly, pour, new(family.Pour.SetUp, family.Pour.PerPie, pies), MinuteRange.None, family.Pour.Where, family.Pour.Cue, family.Pour.Caution) { Label = "Fill" });
         foreach (var layer in layers.Where(l => l.Over > 0))
             steps.Add(new(Part.Assembly, new($"Press {{0}} {((PieceLayer)layer.Choice).Piece.Name} into the top.", new Quantity(layer.Over, Dimension.Count)), new(0.5, 2, pies), MinuteRange.None, "bench", "half out of the filling, between those beneath") { Label = "Fruit on top" });
@@ -204,7 +198,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             var note = family.Bake!.Note.Length > 0 ? " " + family.Bake.Note : "";
             steps.Add(new(
                 Part.Assembly,
-                oven.DialIsHeat ? new("Bake at {0}." + note, baked.Heat!) : new($"Bake at {{0}} ({Plain(oven)}: set {{1}}).{note}", baked.Heat!, oven.DialFor(baked.Heat!, FilledDial)),
+                oven.DialIsHeat ? new("Bake at {0}." + note, baked.Heat!) : new($"Bake at {{0}} ({oven.Name}: set {{1}}).{note}", baked.Heat!, oven.DialFor(baked.Heat!, FilledDial)),
                 new(1, 1, pies), baked.Minutes.Value, "oven", baked.Cue)
             { Label = "Bake filled" });
             steps.Add(new(Part.Assembly, "Cool on a rack.", new(0, 0.5, pies), new(60, 90, 120), "bench", "warm to the hand", family.SetCaution) { Label = "Cool on a rack" });
@@ -217,8 +211,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
     /// <summary>All that is done for a filling before it goes in.</summary>
     private static void Make(List<Step> steps, FillingFormula formula, double setter, bool named, int pies)
     {
-        var name = named ? Safe(formula.Name) + ": " : "";
-        Phrase Named(Phrase words) => name.Length == 0 ? words : new(name + char.ToLowerInvariant(words.Template[0]) + words.Template[1..], words.Amounts);
+        Phrase Named(Phrase words) => named ? words.Behind(formula.Name + ": ") : words;
         if (formula.Lines.Where(l => l.GoesIn is GoesIn.Reduced).ToList() is { Count: > 0 } reduced)
         {
             var reducing = FillingYield.Of(formula, setter).Reducing!.Value;
@@ -238,7 +231,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                 var family = filling.Formula.Family;
                 Make(steps, filling.Formula, 1, true, pies);
                 steps.Add(new(
-                    Part.Assembly, new($"{Safe(filling.Formula.Name)} first: {{0}} into each, {{1}} thick, and level it.", layer.Mass, filling.Thickness.AsQuantity()),
+                    Part.Assembly, new($"{filling.Formula.Name} first: {{0}} into each, {{1}} thick, and level it.", layer.Mass, filling.Thickness.AsQuantity()),
                     new(family.Pour.SetUp, family.Pour.PerPie, pies), MinuteRange.None, "bench", "level, right into the corner", family.Pour.Caution)
                 { Label = "First layer" });
 
@@ -250,7 +243,9 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             case PieceLayer pieces:
                 var n = new Quantity((layer.Count?.Value.Value ?? 0) - layer.Over, Dimension.Count);
                 steps.Add(new(
-                    Part.Assembly, new($"Dry the {pieces.Piece.Name} on a cloth and lay {{0}} in each, side by side{(layer.Over > 0 ? "; keep the other {1} back" : "")}.", n, new Quantity(layer.Over, Dimension.Count)),
+                    Part.Assembly, layer.Over > 0
+                        ? new($"Dry the {pieces.Piece.Name} on a cloth and lay {{0}} in each, side by side; keep the other {{1}} back.", n, new Quantity(layer.Over, Dimension.Count))
+                        : new($"Dry the {pieces.Piece.Name} on a cloth and lay {{0}} in each, side by side.", n),
                     new(2, 3, pies), MinuteRange.None, "bench", "dry: wet fruit slides and weeps")
                 { Label = "Lay the fruit" });
                 break;

@@ -38,8 +38,7 @@ public sealed class BakeBook(RoundCrumbContext context, TimeProvider clock)
     /// <returns>False when somebody has.</returns>
     public async Task<bool> WriteAsync(int bakeId, BakeEntry entry, int version, CancellationToken cancel = default)
     {
-        var bake = await context.Bakes.Include(b => b.Log).FirstAsync(b => b.Id == bakeId, cancel);
-        if ((bake.Log?.Version ?? 0) != version)
+        if (await context.Bakes.Include(b => b.Log).FirstOrDefaultAsync(b => b.Id == bakeId, cancel) is not { } bake || (bake.Log?.Version ?? 0) != version)
             return false;
         var log = bake.Log ??= new BakeLog { BakeId = bakeId, Version = 0 };
         LogOf(entry, log, clock.GetUtcNow());
@@ -49,7 +48,7 @@ public sealed class BakeBook(RoundCrumbContext context, TimeProvider clock)
             await context.SaveChangesAsync(cancel);
             return true;
         }
-        catch (DbUpdateException)
+        catch (DbUpdateException e) when (e is DbUpdateConcurrencyException || Storage.Attempts.IsTaken(e))
         {
             context.ChangeTracker.Clear();
             return false;

@@ -85,6 +85,9 @@ public sealed class DayOrder
     /// <summary>True where it is cut and plated here and eaten at that hour; false where it only has to be ready.</summary>
     public bool Served { get; set; }
 
+    /// <summary>Counts up at every change, so that a form filled in before somebody else's change is noticed.</summary>
+    public int Version { get; set; } = 1;
+
     public DateTimeOffset? DeletedAt { get; set; }
 }
 

@@ -1,13 +1,13 @@
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Days;
 
 /// <summary>The bake days.</summary>
 public sealed class DayBook(RoundCrumbContext context, TimeProvider clock)
 {
-    private const int MostAttempts = 8;
-
     /// <summary>All days that are not put away, the latest first, with their orders.</summary>
     public Task<List<BakeDay>> AllAsync(CancellationToken cancel = default) =>
         context.BakeDays.AsNoTracking().Include(d => d.Orders.Where(o => o.DeletedAt == null)).Where(d => d.DeletedAt == null).OrderByDescending(d => d.From).ThenByDescending(d => d.Id).ToListAsync(cancel);
@@ -28,47 +28,49 @@ public sealed class DayBook(RoundCrumbContext context, TimeProvider clock)
 
     /// <summary>Changes a day. What changes its orders or hours leaves the plan; whether that still fits shows when it is read.</summary>
     /// <returns>False when the day is not there.</returns>
-    public async Task<bool> ChangeAsync(int id, Action<BakeDay> change, CancellationToken cancel = default)
+    public async Task<bool> ChangeAsync(int id, Action<BakeDay> change, CancellationToken cancel = default) => await TryAsync(id, day =>
     {
-        // A plan may be kept while somebody changes the day: whoever comes second does it again on what is there then.
-        for (var attempt = 1; ; attempt++)
-        {
-            context.ChangeTracker.Clear();
-            if (await Whole().FirstOrDefaultAsync(d => d.Id == id && d.DeletedAt == null, cancel) is not { } day)
-                return false;
-            change(day);
-            day.Version++;
-            day.SavedAt = clock.GetUtcNow();
-            try
-            {
-                await context.SaveChangesAsync(cancel);
-                return true;
-            }
-            catch (DbUpdateConcurrencyException) when (attempt < MostAttempts)
-            {
-            }
-        }
-    }
+        change(day);
+        return true;
+    }, cancel) is KeepOutcome.Kept;
+
+    /// <summary>The same, where the change may find that what it was asked over is no longer so.</summary>
+    /// <param name="id">The day.</param>
+    /// <param name="change">Changes it, or says that it was changed elsewhere.</param>
+    /// <param name="cancel">Cancels it.</param>
+    public Task<KeepOutcome> TryAsync(int id, Func<BakeDay, bool> change, CancellationToken cancel = default) => context.AgainAsync(async () =>
+    {
+        if (await Whole().FirstOrDefaultAsync(d => d.Id == id && d.DeletedAt == null, cancel) is not { } day)
+            return KeepOutcome.Gone;
+        if (!change(day))
+            return KeepOutcome.ChangedElsewhere;
+        day.Version++;
+        day.SavedAt = clock.GetUtcNow();
+        await context.SaveChangesAsync(cancel);
+        return KeepOutcome.Kept;
+    });
 
     /// <summary>Puts a day away, or brings it back.</summary>
-    public async Task<bool> PutAwayAsync(int id, bool away, CancellationToken cancel = default)
+    public Task<bool> PutAwayAsync(int id, bool away, CancellationToken cancel = default) => context.AgainAsync(async () =>
     {
         if (await context.BakeDays.FirstOrDefaultAsync(d => d.Id == id, cancel) is not { } day)
             return false;
-        day.DeletedAt = away ? clock.GetUtcNow() : null;
+        (day.DeletedAt, day.Version) = (away ? clock.GetUtcNow() : null, day.Version + 1);
         await context.SaveChangesAsync(cancel);
         return true;
-    }
+    });
 
     /// <summary>Takes an order off, or puts it back.</summary>
-    public async Task<bool> TakeOffAsync(int dayId, int orderId, bool off, CancellationToken cancel = default)
+    public Task<bool> TakeOffAsync(int dayId, int orderId, bool off, CancellationToken cancel = default) => context.AgainAsync(async () =>
     {
-        if (await context.DayOrders.FirstOrDefaultAsync(o => o.Id == orderId && o.BakeDayId == dayId, cancel) is not { } order)
+        var order = await context.DayOrders.FirstOrDefaultAsync(o => o.Id == orderId && o.BakeDayId == dayId, cancel);
+        if (order is null || await context.BakeDays.FirstOrDefaultAsync(d => d.Id == dayId, cancel) is not { } day)
             return false;
-        order.DeletedAt = off ? clock.GetUtcNow() : null;
+        (order.DeletedAt, order.Version) = (off ? clock.GetUtcNow() : null, order.Version + 1);
+        (day.Version, day.SavedAt) = (day.Version + 1, clock.GetUtcNow());
         await context.SaveChangesAsync(cancel);
         return true;
-    }
+    });
 
     /// <summary>A baker's hours on one date; the usual week's where nothing else is said.</summary>
     public static Hours? HoursOf(BakeDay day, Baker baker, DateOnly date)

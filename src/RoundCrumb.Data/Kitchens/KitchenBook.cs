@@ -2,6 +2,8 @@ using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Data.Pans;
+using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Kitchens;
 
@@ -17,15 +19,21 @@ public sealed class KitchenCache
     }
 }
 
+/// <summary>Something of this kitchen as it is kept.</summary>
+/// <param name="Id">Its number.</param>
+/// <param name="Version">Counts up at every change.</param>
+/// <param name="Item">What it is.</param>
+public sealed record InKitchen<T>(int Id, int Version, T Item);
+
 /// <summary>What this kitchen has besides pans.</summary>
 /// <param name="Ovens">By their numbers, the usual one first.</param>
 /// <param name="Cold">By their numbers.</param>
 /// <param name="Room">How warm it is.</param>
 /// <param name="Schools">What the house has settled where bakers differ.</param>
-public sealed record EquipmentOnHand(IReadOnlyList<(int Id, Oven Oven)> Ovens, IReadOnlyList<(int Id, ColdPlace Place)> Cold, RoomCelsius Room, Schools Schools)
+public sealed record EquipmentOnHand(IReadOnlyList<InKitchen<Oven>> Ovens, IReadOnlyList<InKitchen<ColdPlace>> Cold, RoomCelsius Room, Schools Schools)
 {
     /// <summary>Who works here.</summary>
-    public IReadOnlyList<(int Id, Baker Baker)> Bakers { get; init; } = [];
+    public IReadOnlyList<InKitchen<Baker>> Bakers { get; init; } = [];
 
     public int Burners { get; init; } = 4;
 
@@ -46,12 +54,12 @@ public sealed class KitchenBook(RoundCrumbContext context, KitchenCache cache, P
         var cold = await context.KitchenColds.AsNoTracking().Where(c => c.DeletedAt == null).OrderBy(c => c.Id).ToListAsync(cancel);
         var room = await context.KitchenRooms.AsNoTracking().OrderBy(r => r.Id).FirstOrDefaultAsync(cancel);
         return cache.Known = new(
-            [.. ovens.Select(o => (o.Id, o.AsOven()))],
-            [.. cold.Select(c => (c.Id, c.AsPlace()))],
+            [.. ovens.Select(o => new InKitchen<Oven>(o.Id, o.Version, o.AsOven()))],
+            [.. cold.Select(c => new InKitchen<ColdPlace>(c.Id, c.Version, c.AsPlace()))],
             room is null ? RoomCelsius.Usual : new(room.Celsius),
             Schools.Read(room?.Schools))
         {
-            Bakers = [.. (await context.KitchenBakers.AsNoTracking().Where(b => b.DeletedAt == null).OrderBy(b => b.Id).ToListAsync(cancel)).Select(b => (b.Id, b.AsBaker()))],
+            Bakers = [.. (await context.KitchenBakers.AsNoTracking().Where(b => b.DeletedAt == null).OrderBy(b => b.Id).ToListAsync(cancel)).Select(b => new InKitchen<Baker>(b.Id, b.Version, b.AsBaker()))],
             Burners = room?.Burners ?? 4,
             Mixers = room?.Mixers ?? 1,
             Processors = room?.Processors ?? 1,
@@ -63,159 +71,116 @@ public sealed class KitchenBook(RoundCrumbContext context, KitchenCache cache, P
     {
         var pans = await rack.AllAsync(cancel);
         var equipment = await EquipmentAsync(cancel);
-        return Kitchen.Of([.. pans.Select(p => new PanPlace(p.Pan, p.Owned))], [.. equipment.Ovens.Select(o => o.Oven)], [.. equipment.Cold.Select(c => c.Place)], equipment.Room) with
+        return Kitchen.Of([.. pans.Select(p => new PanPlace(p.Pan, p.Owned))], [.. equipment.Ovens.Select(o => o.Item)], [.. equipment.Cold.Select(c => c.Item)], equipment.Room) with
         {
             Schools = equipment.Schools,
             Burners = equipment.Burners,
             Mixers = equipment.Mixers,
             Processors = equipment.Processors,
-            Bakers = [.. equipment.Bakers.Select(b => b.Baker)],
+            Bakers = [.. equipment.Bakers.Select(b => b.Item)],
         };
     }
 
-    /// <summary>Puts an oven in, or changes one.</summary>
-    /// <returns>False when the one to change is not there.</returns>
-    public async Task<bool> SaveAsync(int? id, Oven oven, CancellationToken cancel = default)
+    /// <summary>Puts an oven in, or changes one if nobody has since <paramref name="version"/>.</summary>
+    public Task<KeepOutcome> SaveAsync(int? id, int version, Oven oven, CancellationToken cancel = default) => KeepAsync(id is null ? null : () => context.KitchenOvens.FirstOrDefaultAsync(o => o.Id == id && o.DeletedAt == null, cancel), o => o.Version, version, async () =>
     {
-        KitchenOven? row;
-        if (id is { } known)
-        {
-            row = await context.KitchenOvens.FirstOrDefaultAsync(o => o.Id == known, cancel);
-            if (row is null)
-                return false;
-        }
-        else
-        {
-            var last = await context.KitchenOvens.MaxAsync(o => (int?)o.Place, cancel) ?? 0;
-            row = new KitchenOven { Name = oven.Name, Place = last + 1 };
-            context.KitchenOvens.Add(row);
-        }
-
+        var last = await context.KitchenOvens.MaxAsync(o => (int?)o.Place, cancel) ?? 0;
+        return context.KitchenOvens.Add(new() { Name = oven.Name, Place = last + 1, Version = 0 }).Entity;
+    }, row =>
+    {
         (row.Name, row.Width, row.Depth, row.Shelves, row.Fan, row.RunsHot, row.WarmUp) = (oven.Name, oven.Width.Value, oven.Depth.Value, oven.Shelves, oven.Fan, oven.RunsHot, oven.WarmUp);
-        await KeepAsync(cancel);
-        return true;
-    }
+        row.Version++;
+    }, cancel);
+
+    /// <summary>Puts a cold place in, or changes one if nobody has since <paramref name="version"/>.</summary>
+    public Task<KeepOutcome> SaveAsync(int? id, int version, ColdPlace place, CancellationToken cancel = default) => KeepAsync(
+        id is null ? null : () => context.KitchenColds.FirstOrDefaultAsync(c => c.Id == id && c.DeletedAt == null, cancel), c => c.Version, version, () => Task.FromResult(context.KitchenColds.Add(new() { Name = place.Name, Version = 0 }).Entity), row =>
+    {
+        (row.Name, row.Kind, row.Places, row.Widest) = (place.Name, place.Kind, place.Places, place.Widest.Value);
+        row.Version++;
+    }, cancel);
+
+    /// <summary>Puts a baker in, or changes their name or week if nobody has since <paramref name="version"/>.</summary>
+    public Task<KeepOutcome> SaveAsync(int? id, int version, string name, IReadOnlyList<Hours?> week, CancellationToken cancel = default) => KeepAsync(
+        id is null ? null : () => context.KitchenBakers.FirstOrDefaultAsync(b => b.Id == id && b.DeletedAt == null, cancel), b => b.Version, version, () => Task.FromResult(context.KitchenBakers.Add(new() { Name = name, Version = 0 }).Entity), row =>
+    {
+        (row.Name, row.Week) = (name, string.Join(';', week.Select(h => h?.ToString() ?? "")));
+        row.Version++;
+    }, cancel);
 
     /// <summary>Makes an oven the usual one.</summary>
-    public async Task<bool> FirstAsync(int id, CancellationToken cancel = default)
+    public Task<bool> FirstAsync(int id, CancellationToken cancel = default) => ChangeAsync(() => OvenAsync(id), async row =>
     {
-        var row = await context.KitchenOvens.FirstOrDefaultAsync(o => o.Id == id && o.DeletedAt == null, cancel);
-        if (row is null)
-            return false;
         row.Place = (await context.KitchenOvens.MinAsync(o => o.Place, cancel)) - 1;
-        await KeepAsync(cancel);
-        return true;
-    }
+        row.Version++;
+    }, cancel);
 
     /// <summary>Puts an oven away, or brings it back.</summary>
-    public async Task<bool> PutOvenAwayAsync(int id, bool away, CancellationToken cancel = default)
-    {
-        var row = await context.KitchenOvens.FirstOrDefaultAsync(o => o.Id == id, cancel);
-        if (row is null)
-            return false;
-        row.DeletedAt = away ? clock.GetUtcNow() : null;
-        await KeepAsync(cancel);
-        return true;
-    }
-
-    /// <summary>Puts a cold place in, or changes one.</summary>
-    /// <returns>False when the one to change is not there.</returns>
-    public async Task<bool> SaveAsync(int? id, ColdPlace place, CancellationToken cancel = default)
-    {
-        KitchenCold? row;
-        if (id is { } known)
-        {
-            row = await context.KitchenColds.FirstOrDefaultAsync(c => c.Id == known, cancel);
-            if (row is null)
-                return false;
-        }
-        else
-        {
-            row = new KitchenCold { Name = place.Name };
-            context.KitchenColds.Add(row);
-        }
-
-        (row.Name, row.Kind, row.Places, row.Widest) = (place.Name, place.Kind, place.Places, place.Widest.Value);
-        await KeepAsync(cancel);
-        return true;
-    }
+    public Task<bool> PutOvenAwayAsync(int id, bool away, CancellationToken cancel = default) => ChangeAsync(() => OvenAsync(id), row => Done((row.DeletedAt, row.Version) = (When(away), row.Version + 1)), cancel);
 
     /// <summary>Puts a cold place away, or brings it back.</summary>
-    public async Task<bool> PutColdAwayAsync(int id, bool away, CancellationToken cancel = default)
-    {
-        var row = await context.KitchenColds.FirstOrDefaultAsync(c => c.Id == id, cancel);
-        if (row is null)
-            return false;
-        row.DeletedAt = away ? clock.GetUtcNow() : null;
-        await KeepAsync(cancel);
-        return true;
-    }
-
-    /// <summary>Puts a baker in, or changes their name or week.</summary>
-    /// <returns>False when the one to change is not there.</returns>
-    public async Task<bool> SaveAsync(int? id, string name, IReadOnlyList<Hours?> week, CancellationToken cancel = default)
-    {
-        KitchenBaker? row;
-        if (id is { } known)
-        {
-            row = await context.KitchenBakers.FirstOrDefaultAsync(b => b.Id == known, cancel);
-            if (row is null)
-                return false;
-        }
-        else
-        {
-            row = new KitchenBaker { Name = name };
-            context.KitchenBakers.Add(row);
-        }
-
-        (row.Name, row.Week) = (name, string.Join(';', week.Select(h => h?.ToString() ?? "")));
-        await KeepAsync(cancel);
-        return true;
-    }
+    public Task<bool> PutColdAwayAsync(int id, bool away, CancellationToken cancel = default) => ChangeAsync(() => ColdAsync(id), row => Done((row.DeletedAt, row.Version) = (When(away), row.Version + 1)), cancel);
 
     /// <summary>Puts a baker away, or brings them back.</summary>
-    public async Task<bool> PutBakerAwayAsync(int id, bool away, CancellationToken cancel = default)
+    public Task<bool> PutBakerAwayAsync(int id, bool away, CancellationToken cancel = default) => ChangeAsync(() => BakerAsync(id), row => Done((row.DeletedAt, row.Version) = (When(away), row.Version + 1)), cancel);
+
+    /// <summary>Says how many burners, mixers and processors there are, if there are still as many as <paramref name="seen"/>.</summary>
+    public Task<KeepOutcome> ToolsAsync((int Burners, int Mixers, int Processors) seen, int burners, int mixers, int processors, CancellationToken cancel = default) =>
+        RoomAsync(r => (r.Burners, r.Mixers, r.Processors) == seen, r => (r.Burners, r.Mixers, r.Processors) = (burners, mixers, processors), cancel);
+
+    /// <summary>Says how warm the room is, if it is still said to be as warm as <paramref name="seen"/>.</summary>
+    public Task<KeepOutcome> WarmAsync(RoomCelsius seen, RoomCelsius room, CancellationToken cancel = default) =>
+        RoomAsync(r => Math.Abs(r.Celsius - seen.Value) < 0.05, r => r.Celsius = room.Value, cancel);
+
+    /// <summary>Settles where bakers differ, if that is still as <paramref name="seen"/>; a school without a way is open again.</summary>
+    public Task<KeepOutcome> SettleAsync(Schools seen, Schools schools, CancellationToken cancel = default) =>
+        RoomAsync(r => Schools.Read(r.Schools).ToString() == seen.ToString(), r => r.Schools = schools.ToString(), cancel);
+
+    private Task<KitchenOven?> OvenAsync(int id) => context.KitchenOvens.FirstOrDefaultAsync(o => o.Id == id);
+
+    private Task<KitchenCold?> ColdAsync(int id) => context.KitchenColds.FirstOrDefaultAsync(c => c.Id == id);
+
+    private Task<KitchenBaker?> BakerAsync(int id) => context.KitchenBakers.FirstOrDefaultAsync(b => b.Id == id);
+
+    private DateTimeOffset? When(bool away) => away ? clock.GetUtcNow() : null;
+
+    private static Task Done<T>(T _) => Task.CompletedTask;
+
+    private Task<KeepOutcome> RoomAsync(Func<KitchenRoom, bool> isAsSeen, Action<KitchenRoom> change, CancellationToken cancel) => context.AgainAsync(async () =>
     {
-        var row = await context.KitchenBakers.FirstOrDefaultAsync(b => b.Id == id, cancel);
-        if (row is null)
+        var room = await context.KitchenRooms.OrderBy(r => r.Id).FirstOrDefaultAsync(cancel) ?? context.KitchenRooms.Add(new KitchenRoom()).Entity;
+        if (!isAsSeen(room))
+            return KeepOutcome.ChangedElsewhere;
+        change(room);
+        room.Version++;
+        await SaveAsync(cancel);
+        return KeepOutcome.Kept;
+    });
+
+    private Task<KeepOutcome> KeepAsync<T>(Func<Task<T?>>? find, Func<T, int> versionOf, int version, Func<Task<T>> make, Action<T> change, CancellationToken cancel)
+        where T : class => context.AgainAsync(async () =>
+    {
+        var there = find is null ? null : await find();
+        if (find is not null && there is null)
+            return KeepOutcome.Gone;
+        if (there is not null && versionOf(there) != version)
+            return KeepOutcome.ChangedElsewhere;
+        change(there ?? await make());
+        await SaveAsync(cancel);
+        return KeepOutcome.Kept;
+    });
+
+    private Task<bool> ChangeAsync<T>(Func<Task<T?>> find, Func<T, Task> change, CancellationToken cancel)
+        where T : class => context.AgainAsync(async () =>
+    {
+        if (await find() is not { } row)
             return false;
-        row.DeletedAt = away ? clock.GetUtcNow() : null;
-        await KeepAsync(cancel);
+        await change(row);
+        await SaveAsync(cancel);
         return true;
-    }
+    });
 
-    /// <summary>Says how many burners, mixers and processors there are.</summary>
-    public async Task ToolsAsync(int burners, int mixers, int processors, CancellationToken cancel = default)
-    {
-        var row = await RoomAsync(cancel);
-        (row.Burners, row.Mixers, row.Processors) = (burners, mixers, processors);
-        await KeepAsync(cancel);
-    }
-
-    /// <summary>Says how warm the room is.</summary>
-    public async Task WarmAsync(RoomCelsius room, CancellationToken cancel = default)
-    {
-        (await RoomAsync(cancel)).Celsius = room.Value;
-        await KeepAsync(cancel);
-    }
-
-    /// <summary>Settles where bakers differ; a school without a way is open again.</summary>
-    public async Task SettleAsync(Schools schools, CancellationToken cancel = default)
-    {
-        (await RoomAsync(cancel)).Schools = schools.ToString();
-        await KeepAsync(cancel);
-    }
-
-    private async Task<KitchenRoom> RoomAsync(CancellationToken cancel)
-    {
-        if (await context.KitchenRooms.OrderBy(r => r.Id).FirstOrDefaultAsync(cancel) is { } there)
-            return there;
-        var row = new KitchenRoom();
-        context.KitchenRooms.Add(row);
-        return row;
-    }
-
-    private async Task KeepAsync(CancellationToken cancel)
+    private async Task SaveAsync(CancellationToken cancel)
     {
         await context.SaveChangesAsync(cancel);
         cache.Known = null;

@@ -29,6 +29,9 @@ public sealed class KitchenOven
     /// <summary>The usual one comes first; the lowest number is it.</summary>
     public int Place { get; set; }
 
+    /// <summary>Counts up at every change, so that a form filled in before somebody else's change is noticed.</summary>
+    public int Version { get; set; } = 1;
+
     /// <summary>When it was put away; it can be brought back.</summary>
     public DateTimeOffset? DeletedAt { get; set; }
 
@@ -49,6 +52,9 @@ public sealed class KitchenCold
 
     /// <summary>The widest pan that goes in, mm.</summary>
     public double Widest { get; set; }
+
+    /// <summary>Counts up at every change, so that a form filled in before somebody else's change is noticed.</summary>
+    public int Version { get; set; } = 1;
 
     /// <summary>When it was put away; it can be brought back.</summary>
     public DateTimeOffset? DeletedAt { get; set; }
@@ -73,6 +79,9 @@ public sealed class KitchenRoom
 
     /// <summary>What the house has settled where bakers differ, as <c>school:way,school:way</c>.</summary>
     public string Schools { get; set; } = "";
+
+    /// <summary>Counts up at every change, so that a form filled in before somebody else's change is noticed.</summary>
+    public int Version { get; set; } = 1;
 }
 
 /// <summary>Somebody who works in this kitchen.</summary>
@@ -86,6 +95,9 @@ public sealed class KitchenBaker
 
     /// <summary>The hours of a week, Monday first, parted by semicolons; nothing between two of them is a day off.</summary>
     public string Week { get; set; } = ";;;;;;";
+
+    /// <summary>Counts up at every change, so that a form filled in before somebody else's change is noticed.</summary>
+    public int Version { get; set; } = 1;
 
     /// <summary>When they were put away; they can be brought back.</summary>
     public DateTimeOffset? DeletedAt { get; set; }

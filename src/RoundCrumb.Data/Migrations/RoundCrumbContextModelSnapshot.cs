@@ -258,6 +258,12 @@ namespace RoundCrumb.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER")
+                        .HasDefaultValue(1);
+
                     b.HasKey("Id");
 
                     b.HasIndex("BakeDayId");
@@ -291,6 +297,12 @@ namespace RoundCrumb.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER")
+                        .HasDefaultValue(1);
+
                     b.Property<string>("Week")
                         .IsRequired()
                         .HasColumnType("TEXT");
@@ -319,6 +331,12 @@ namespace RoundCrumb.Data.Migrations
 
                     b.Property<int>("Places")
                         .HasColumnType("INTEGER");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER")
+                        .HasDefaultValue(1);
 
                     b.Property<double>("Widest")
                         .HasColumnType("REAL");
@@ -355,6 +373,12 @@ namespace RoundCrumb.Data.Migrations
 
                     b.Property<int>("Shelves")
                         .HasColumnType("INTEGER");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER")
+                        .HasDefaultValue(1);
 
                     b.Property<double>("WarmUp")
                         .ValueGeneratedOnAdd()
@@ -397,6 +421,12 @@ namespace RoundCrumb.Data.Migrations
                         .IsRequired()
                         .HasColumnType("TEXT");
 
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER")
+                        .HasDefaultValue(1);
+
                     b.HasKey("Id");
 
                     b.ToTable("KitchenRooms");
@@ -417,6 +447,12 @@ namespace RoundCrumb.Data.Migrations
 
                     b.Property<int>("Owned")
                         .HasColumnType("INTEGER");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER")
+                        .HasDefaultValue(1);
 
                     b.HasKey("Id");
 
@@ -496,6 +532,12 @@ namespace RoundCrumb.Data.Migrations
                     b.Property<string>("Values")
                         .IsRequired()
                         .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER")
+                        .HasDefaultValue(1);
 
                     b.HasKey("Id");
 

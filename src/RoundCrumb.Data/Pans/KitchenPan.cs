@@ -1,6 +1,8 @@
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Pans;
+using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Pans;
 
@@ -15,6 +17,9 @@ public sealed class KitchenPan
     /// <summary>How many there are.</summary>
     public int Owned { get; set; }
 
+    /// <summary>Counts up at every change, so that a form filled in before somebody else's change is noticed.</summary>
+    public int Version { get; set; } = 1;
+
     /// <summary>When it was put away; it can be brought back.</summary>
     public DateTimeOffset? DeletedAt { get; set; }
 }
@@ -23,7 +28,8 @@ public sealed class KitchenPan
 /// <param name="Id">Its number in this kitchen.</param>
 /// <param name="Pan">The pan.</param>
 /// <param name="Owned">How many there are.</param>
-public sealed record OwnedPan(int Id, Pan Pan, int Owned);
+/// <param name="Version">Counts up at every change.</param>
+public sealed record OwnedPan(int Id, Pan Pan, int Owned, int Version = 1);
 
 /// <summary>The pans of this kitchen, kept in memory until they change.</summary>
 public sealed class PanCache
@@ -49,37 +55,50 @@ public sealed class PanRack(RoundCrumbContext context, PanCache cache, TimeProvi
         if (cache.Pans is { } known)
             return known;
         var rows = await context.KitchenPans.AsNoTracking().Where(p => p.DeletedAt == null).OrderBy(p => p.Id).ToListAsync(cancel);
-        var pans = rows.Select(r => new OwnedPan(r.Id, Read(r), r.Owned)).ToList();
+        var pans = rows.Select(r => new OwnedPan(r.Id, Read(r), r.Owned, r.Version)).ToList();
         var order = PanCupboard.All.Select((p, i) => (p.Id, i)).ToDictionary(p => p.Id, p => p.i);
         return cache.Pans = [.. pans.OrderBy(p => order.GetValueOrDefault(p.Pan.Id, int.MaxValue))];
     }
 
     /// <summary>Puts a pan on the rack; more of one that is there already.</summary>
-    public async Task AddAsync(Pan pan, int owned, CancellationToken cancel = default)
+    public Task AddAsync(Pan pan, int owned, CancellationToken cancel = default) => context.AgainAsync(async () =>
     {
         var address = CompositionAddress.WritePan(pan);
         var there = await context.KitchenPans.FirstOrDefaultAsync(p => p.Address == address && p.DeletedAt == null, cancel);
         if (there is null)
             context.KitchenPans.Add(new KitchenPan { Address = address, Owned = Math.Clamp(owned, 1, MostOwned) });
         else
-            there.Owned = Math.Min(MostOwned, there.Owned + owned);
+            (there.Owned, there.Version) = (Math.Min(MostOwned, there.Owned + owned), there.Version + 1);
         await SaveAsync(cancel);
-    }
+        return true;
+    });
 
-    /// <summary>Changes how many there are; none puts it away.</summary>
-    /// <returns>False when it is not there.</returns>
-    public async Task<bool> CountAsync(int id, int owned, CancellationToken cancel = default)
+    /// <summary>Changes how many there are, if nobody has since <paramref name="version"/>; none puts it away.</summary>
+    public Task<KeepOutcome> CountAsync(int id, int version, int owned, CancellationToken cancel = default) => context.AgainAsync(async () =>
     {
         var pan = await context.KitchenPans.FirstOrDefaultAsync(p => p.Id == id, cancel);
         if (pan is null)
-            return false;
+            return KeepOutcome.Gone;
+        if (pan.Version != version)
+            return KeepOutcome.ChangedElsewhere;
         if (owned <= 0)
             pan.DeletedAt = clock.GetUtcNow();
         else
             (pan.Owned, pan.DeletedAt) = (Math.Min(owned, MostOwned), null);
+        pan.Version++;
+        await SaveAsync(cancel);
+        return KeepOutcome.Kept;
+    });
+
+    /// <summary>Brings back a pan that was put away.</summary>
+    public Task<bool> BringBackAsync(int id, CancellationToken cancel = default) => context.AgainAsync(async () =>
+    {
+        if (await context.KitchenPans.FirstOrDefaultAsync(p => p.Id == id, cancel) is not { } pan)
+            return false;
+        (pan.DeletedAt, pan.Version) = (null, pan.Version + 1);
         await SaveAsync(cancel);
         return true;
-    }
+    });
 
     private async Task SaveAsync(CancellationToken cancel)
     {

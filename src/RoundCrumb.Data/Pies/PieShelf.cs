@@ -1,8 +1,9 @@
 using Microsoft.EntityFrameworkCore;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Pies;
 
-/// <summary>How keeping a pie went.</summary>
+/// <summary>How keeping something went.</summary>
 public enum KeepOutcome
 {
     Kept,
@@ -50,22 +51,39 @@ public sealed class PieShelf(RoundCrumbContext context, TimeProvider clock)
     }, cancel);
 
     /// <summary>A copy under the next free name: "Malt pie 2".</summary>
-    public async Task<SavedPie?> DuplicateAsync(int id, CancellationToken cancel = default)
+    public Task<SavedPie?> DuplicateAsync(int id, CancellationToken cancel = default) => context.AgainAsync(async () =>
+        await FindAsync(id, cancel) is { } pie ? (await TakeInAsync([(pie.Name, pie.Address, pie.Tags)], always: true, cancel))[0].Pie : null);
+
+    /// <summary>Keeps pies under their names or the next free ones; those that are here already, just as they are, are not kept again.</summary>
+    /// <param name="pies">Names, addresses and tags.</param>
+    /// <param name="always">True to keep a copy of what is here already.</param>
+    /// <param name="cancel">Cancels it.</param>
+    /// <returns>Each as it is kept, in the same order, and whether it was here already.</returns>
+    public async Task<IReadOnlyList<(SavedPie Pie, bool WasHere)>> TakeInAsync(IReadOnlyList<(string Name, string Address, string Tags)> pies, bool always = false, CancellationToken cancel = default)
     {
-        if (await FindAsync(id, cancel) is not { } pie)
-            return null;
-        var taken = (await context.Pies.Where(p => p.DeletedAt == null).Select(p => p.Name).ToListAsync(cancel)).ToHashSet(StringComparer.OrdinalIgnoreCase);
-        for (var n = 2; ; n++)
+        var here = await context.Pies.AsNoTracking().Where(p => p.DeletedAt == null).ToListAsync(cancel);
+        var names = new NamesTaken(here.Select(p => p.Name));
+        var same = here.ToLookup(p => p.Address, StringComparer.Ordinal);
+        var taken = new List<(SavedPie, bool)>(pies.Count);
+        foreach (var (name, address, tags) in pies)
         {
-            var tail = $" {n}";
-            var name = pie.Name[..Math.Min(pie.Name.Length, SavedPie.LongestName - tail.Length)] + tail;
-            if (!taken.Contains(name))
-                return (await AddAsync(name, pie.Address, cancel)).Pie;
+            if (!always && same[address].FirstOrDefault(p => NamesTaken.AreAlike(p.Name, name)) is { } known)
+            {
+                taken.Add((known, true));
+                continue;
+            }
+
+            var pie = new SavedPie { Name = names.Free(name, SavedPie.LongestName), Address = address, Tags = tags, SavedAt = clock.GetUtcNow() };
+            context.Pies.Add(pie);
+            taken.Add((pie, false));
         }
+
+        await context.SaveChangesAsync(cancel);
+        return taken;
     }
 
     /// <summary>Takes a pie off the shelf; <see cref="RestoreAsync"/> brings it back.</summary>
-    public async Task<SavedPie?> DeleteAsync(int id, CancellationToken cancel = default)
+    public Task<SavedPie?> DeleteAsync(int id, CancellationToken cancel = default) => context.AgainAsync(async () =>
     {
         var pie = await context.Pies.FirstOrDefaultAsync(p => p.Id == id && p.DeletedAt == null, cancel);
         if (pie is null)
@@ -74,10 +92,10 @@ public sealed class PieShelf(RoundCrumbContext context, TimeProvider clock)
         pie.Version++;
         await context.SaveChangesAsync(cancel);
         return pie;
-    }
+    });
 
     /// <summary>Brings a deleted pie back; under another name when its own has been taken meanwhile.</summary>
-    public async Task<SavedPie?> RestoreAsync(int id, CancellationToken cancel = default)
+    public Task<SavedPie?> RestoreAsync(int id, CancellationToken cancel = default) => context.AgainAsync(async () =>
     {
         var pie = await context.Pies.FirstOrDefaultAsync(p => p.Id == id, cancel);
         if (pie is null || pie.DeletedAt is null)
@@ -88,7 +106,7 @@ public sealed class PieShelf(RoundCrumbContext context, TimeProvider clock)
             pie.Name = pie.Name[..Math.Min(pie.Name.Length, SavedPie.LongestName - 12)] + $" (back {n})";
         await context.SaveChangesAsync(cancel);
         return pie;
-    }
+    });
 
     private async Task<Kept> WithAsync(int id, int version, Action<SavedPie> change, CancellationToken cancel)
     {
@@ -121,7 +139,7 @@ public sealed class PieShelf(RoundCrumbContext context, TimeProvider clock)
             context.ChangeTracker.Clear();
             return new(KeepOutcome.ChangedElsewhere, await FindAsync(pie.Id, cancel));
         }
-        catch (DbUpdateException e) when (e.InnerException is Microsoft.Data.Sqlite.SqliteException { SqliteErrorCode: 19 })
+        catch (DbUpdateException e) when (Attempts.IsTaken(e))
         {
             // Somebody else took the name between the look and the write.
             context.ChangeTracker.Clear();

@@ -1,10 +1,12 @@
+using RoundCrumb.Core.Recipes;
+
 namespace RoundCrumb.Data.Pies;
 
 /// <summary>A pie kept by name. What it is made of is its address; reading that is the core's work.</summary>
 public sealed class SavedPie
 {
     /// <summary>The longest name that is kept, characters.</summary>
-    public const int LongestName = 80;
+    public const int LongestName = PartLimits.Name;
 
     public int Id { get; set; }
 

@@ -3,6 +3,8 @@ using System.Text;
 using System.Text.Json;
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Recipes;
 
@@ -44,19 +46,24 @@ public sealed class Larder(RoundCrumbContext context, LarderCache cache, RecipeC
         return cache.Known = new([.. Pantry.All, .. own.Select(ToIngredient).OfType<Ingredient>()], names);
     }
 
-    /// <summary>Adds an ingredient like another, or changes one of the baker's own.</summary>
+    /// <summary>Adds an ingredient like another, or changes one of the baker's own if nobody has since.</summary>
     /// <param name="slug">The id of the one to change; none for a new one.</param>
+    /// <param name="version">The version that it was changed over.</param>
     /// <param name="name">Its name.</param>
     /// <param name="otherNames">Other names.</param>
     /// <param name="from">The ingredient it is like.</param>
     /// <param name="values">Its values.</param>
     /// <param name="cancel">Cancels it.</param>
-    /// <returns>Its id; none when another of the baker's own has that name.</returns>
-    public async Task<string?> KeepAsync(string? slug, string name, IReadOnlyList<string> otherNames, Ingredient from, IngredientValues values, CancellationToken cancel = default)
+    /// <returns>How it went, and its id where it was kept.</returns>
+    public Task<(KeepOutcome Outcome, string Slug)> KeepAsync(string? slug, int version, string name, IReadOnlyList<string> otherNames, Ingredient from, IngredientValues values, CancellationToken cancel = default) => context.AgainAsync(async () =>
     {
         var own = slug is null ? null : await context.OwnIngredients.FirstOrDefaultAsync(o => o.Slug == slug, cancel);
+        if (slug is not null && own is null)
+            return (KeepOutcome.Gone, "");
+        if (own is not null && own.Version != version)
+            return (KeepOutcome.ChangedElsewhere, own.Slug);
         if (await context.OwnIngredients.AnyAsync(o => o.Name == name && o.Slug != slug, cancel))
-            return null;
+            return (KeepOutcome.NameTaken, "");
         var others = string.Join('|', otherNames);
         var json = JsonSerializer.Serialize(values);
         if (own is null)
@@ -66,13 +73,16 @@ public sealed class Larder(RoundCrumbContext context, LarderCache cache, RecipeC
         }
         else
         {
-            (own.Name, own.OtherNames, own.Values, own.SavedAt) = (name, others, json, clock.GetUtcNow());
+            (own.Name, own.OtherNames, own.Values, own.SavedAt, own.Version) = (name, others, json, clock.GetUtcNow(), own.Version + 1);
         }
 
         await context.SaveChangesAsync(cancel);
         Forget();
-        return own.Slug;
-    }
+        return (KeepOutcome.Kept, own.Slug);
+    });
+
+    /// <summary>One of the baker's own as it is kept, or none.</summary>
+    public Task<OwnIngredient?> FindOwnAsync(string slug, CancellationToken cancel = default) => context.OwnIngredients.AsNoTracking().FirstOrDefaultAsync(o => o.Slug == slug, cancel);
 
     /// <summary>The baker's own ingredients, as they are kept.</summary>
     public Task<List<OwnIngredient>> OwnAsync(CancellationToken cancel = default) => context.OwnIngredients.AsNoTracking().OrderBy(o => o.Name).ToListAsync(cancel);
@@ -84,6 +94,14 @@ public sealed class Larder(RoundCrumbContext context, LarderCache cache, RecipeC
     public async Task RememberAsync(string words, string ingredientId, CancellationToken cancel = default)
     {
         await context.Database.ExecuteSqlAsync($"INSERT INTO RememberedNames (Words, IngredientId) VALUES ({words}, {ingredientId}) ON CONFLICT (Words) DO UPDATE SET IngredientId = excluded.IngredientId", cancel);
+        Forget();
+    }
+
+    /// <summary>Remembers what several names stand for.</summary>
+    public async Task RememberAsync(IEnumerable<(string Words, string IngredientId)> names, CancellationToken cancel = default)
+    {
+        context.RememberedNames.AddRange(names.Select(n => new RememberedName { Words = n.Words, IngredientId = n.IngredientId }));
+        await context.SaveChangesAsync(cancel);
         Forget();
     }
 

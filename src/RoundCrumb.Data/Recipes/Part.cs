@@ -7,13 +7,13 @@ namespace RoundCrumb.Data.Recipes;
 public sealed class Part
 {
     /// <summary>The longest name that is kept, characters.</summary>
-    public const int LongestName = 80;
+    public const int LongestName = PartLimits.Name;
 
     /// <summary>The longest text of lines that is kept, characters.</summary>
-    public const int LongestText = 12_000;
+    public const int LongestText = PartLimits.Text;
 
     /// <summary>The longest list of tags that is kept, characters.</summary>
-    public const int LongestTags = 200;
+    public const int LongestTags = PartLimits.Tags;
 
     public int Id { get; set; }
 
@@ -89,6 +89,9 @@ public sealed class OwnIngredient
     public required string Values { get; set; }
 
     public DateTimeOffset SavedAt { get; set; }
+
+    /// <summary>Counts up at every change, so that a form filled in before somebody else's change is noticed.</summary>
+    public int Version { get; set; } = 1;
 }
 
 /// <summary>Words that the baker has said stand for an ingredient.</summary>

@@ -7,6 +7,7 @@ using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Recipes;
 
@@ -196,23 +197,54 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         var now = clock.GetUtcNow();
         var part = new Part { Kind = draft.Kind, Name = draft.Name, Tags = draft.Tags, SavedAt = now, Versions = [ToVersion(draft, 1, now)] };
         context.Parts.Add(part);
-        await context.SaveChangesAsync(cancel);
+        try
+        {
+            await context.SaveChangesAsync(cancel);
+        }
+        catch (DbUpdateException e) when (Attempts.IsTaken(e))
+        {
+            context.ChangeTracker.Clear();
+            return new(KeepOutcome.NameTaken, await NameTakenAsync(draft.Name, draft.Kind, 0, cancel));
+        }
+
         cache.Changed();
         return new(KeepOutcome.Kept, part);
     }
 
-    /// <summary>Keeps a part with all its versions, as it came from another box; under the next free name when its own is taken.</summary>
-    public async Task<Part> TakeInAsync(Part part, CancellationToken cancel = default)
+    /// <summary>Keeps parts with all their versions, as they came from another box: under the next free name where their own is taken, and not again where they are here already.</summary>
+    /// <returns>Each as it is kept, in the same order, and whether it was here already.</returns>
+    public async Task<IReadOnlyList<(Part Part, bool WasHere)>> TakeInAsync(IReadOnlyList<Part> parts, CancellationToken cancel = default)
     {
-        var name = part.Name;
-        for (var n = 2; await NameTakenAsync(part.Name, part.Kind, 0, cancel) is not null; n++)
-            part.Name = string.Create(CultureInfo.InvariantCulture, $"{name[..Math.Min(name.Length, Part.LongestName - 5)]} {n}");
-        part.SavedAt = clock.GetUtcNow();
-        context.Parts.Add(part);
+        var here = await context.Parts.AsNoTracking().Include(p => p.Versions).AsSplitQuery().Where(p => p.DeletedAt == null).ToListAsync(cancel);
+        var names = Enum.GetValues<PartKind>().ToDictionary(k => k, k => new NamesTaken(here.Where(p => p.Kind == k).Select(p => p.Name)));
+        var same = here.ToLookup(ContentOf, StringComparer.Ordinal);
+        var taken = new List<(Part, bool)>(parts.Count);
+        foreach (var part in parts)
+        {
+            if (same[ContentOf(part)].FirstOrDefault(p => NamesTaken.AreAlike(p.Name, part.Name)) is { } known)
+            {
+                taken.Add((known, true));
+                continue;
+            }
+
+            part.Name = names[part.Kind].Free(part.Name, Part.LongestName);
+            part.SavedAt = clock.GetUtcNow();
+            context.Parts.Add(part);
+            taken.Add((part, false));
+        }
+
         await context.SaveChangesAsync(cancel);
         cache.Changed();
-        return part;
+        return taken;
     }
+
+    /// <summary>All that a part is, but for its name, its tags and when it was kept.</summary>
+    private static string ContentOf(Part part) => JsonSerializer.Serialize(new
+    {
+        part.Kind,
+        part.Current,
+        Versions = part.Versions.OrderBy(v => v.Number).Select(v => new { v.Number, Text = v.Text.ReplaceLineEndings("\n"), v.Method, v.FamilyId, v.Cup, v.Egg, v.MethodLoss, v.FillLine, v.Rest, v.Lines }),
+    });
 
     /// <summary>Lines as they are kept.</summary>
     public static string Pack(IEnumerable<(string Ingredient, double? Grams, GoesIn GoesIn, string Note, bool Optional)> lines) =>
@@ -225,6 +257,9 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     /// <summary>All parts, deleted ones too when asked for, with their versions.</summary>
     public Task<List<Part>> AllAsync(CancellationToken cancel = default) =>
         context.Parts.AsNoTracking().Include(p => p.Versions.OrderBy(v => v.Number)).AsSplitQuery().OrderBy(p => p.Kind).ThenBy(p => p.Name).ToListAsync(cancel);
+
+    /// <summary>The names of a kind that are taken.</summary>
+    public Task<List<string>> NamesAsync(PartKind kind, CancellationToken cancel = default) => context.Parts.Where(p => p.DeletedAt == null && p.Kind == kind).Select(p => p.Name).ToListAsync(cancel);
 
     /// <summary>Changes a part, if nobody has since <paramref name="stamp"/>. While pies or bakes use its version, they keep that and a new one is made.</summary>
     public async Task<KeptPart> ChangeAsync(int id, int stamp, PartDraft draft, CancellationToken cancel = default)
@@ -261,10 +296,15 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         {
             await context.SaveChangesAsync(cancel);
         }
-        catch (DbUpdateException)
+        catch (DbUpdateConcurrencyException)
         {
             context.ChangeTracker.Clear();
-            return new(KeepOutcome.ChangedElsewhere, await FindAsync(id, cancel: cancel));
+            return await FindAsync(id, cancel: cancel) is { } there ? new(KeepOutcome.ChangedElsewhere, there) : new(KeepOutcome.Gone, null);
+        }
+        catch (DbUpdateException e) when (Attempts.IsTaken(e))
+        {
+            context.ChangeTracker.Clear();
+            return await NameTakenAsync(draft.Name, part.Kind, id, cancel) is { } taken ? new(KeepOutcome.NameTaken, taken) : new(KeepOutcome.ChangedElsewhere, await FindAsync(id, cancel: cancel));
         }
 
         // A cached version carries the part's name.
@@ -274,7 +314,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     }
 
     /// <summary>Makes an earlier version the one that is offered.</summary>
-    public async Task<bool> OfferAsync(int id, int version, CancellationToken cancel = default)
+    public Task<bool> OfferAsync(int id, int version, CancellationToken cancel = default) => context.AgainAsync(async () =>
     {
         var part = await context.Parts.Include(p => p.Versions).FirstOrDefaultAsync(p => p.Id == id && p.DeletedAt == null, cancel);
         if (part is null || part.Versions.TrueForAll(v => v.Number != version))
@@ -284,10 +324,10 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         await context.SaveChangesAsync(cancel);
         cache.Changed();
         return true;
-    }
+    });
 
     /// <summary>Takes a part out of the box; pies that use it keep it.</summary>
-    public async Task<Part?> DeleteAsync(int id, CancellationToken cancel = default)
+    public Task<Part?> DeleteAsync(int id, CancellationToken cancel = default) => context.AgainAsync(async () =>
     {
         var part = await context.Parts.FirstOrDefaultAsync(p => p.Id == id && p.DeletedAt == null, cancel);
         if (part is null)
@@ -297,10 +337,10 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         await context.SaveChangesAsync(cancel);
         cache.Changed();
         return part;
-    }
+    });
 
     /// <summary>Brings a deleted part back; under another name when its own has been taken meanwhile.</summary>
-    public async Task<Part?> RestoreAsync(int id, CancellationToken cancel = default)
+    public Task<Part?> RestoreAsync(int id, CancellationToken cancel = default) => context.AgainAsync(async () =>
     {
         var part = await context.Parts.FirstOrDefaultAsync(p => p.Id == id, cancel);
         if (part?.DeletedAt is null)
@@ -312,7 +352,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         await context.SaveChangesAsync(cancel);
         cache.Changed();
         return part;
-    }
+    });
 
     /// <summary>The saved pies that use some version of a part, with that version.</summary>
     public async Task<IReadOnlyList<(SavedPie Pie, int Version)>> PiesUsingAsync(int id, CancellationToken cancel = default)
@@ -323,7 +363,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     }
 
     /// <summary>Moves a pie to another version of a part.</summary>
-    public async Task<bool> MovePieAsync(int pieId, int part, int version, CancellationToken cancel = default)
+    public Task<bool> MovePieAsync(int pieId, int part, int version, CancellationToken cancel = default) => context.AgainAsync(async () =>
     {
         var pie = await context.Pies.FirstOrDefaultAsync(p => p.Id == pieId && p.DeletedAt == null, cancel);
         if (pie is null || !await context.PartVersions.AnyAsync(v => v.PartId == part && v.Number == version, cancel))
@@ -334,7 +374,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         pie.SavedAt = clock.GetUtcNow();
         await context.SaveChangesAsync(cancel);
         return true;
-    }
+    });
 
     /// <summary>A version as the core knows it.</summary>
     public static PartRecipe ToRecipe(Part part, PartVersion version, KnownIngredients known) => new(

@@ -23,6 +23,17 @@ public sealed record ReadCalendar(IReadOnlyList<(string Uid, string Title, DateT
 /// <summary>Writes and reads calendars (iCalendar, RFC 5545).</summary>
 public static class CalendarFile
 {
+    /// <summary>The years in which bake days are planned.</summary>
+    private const int Earliest = 2000;
+
+    private const int Latest = 2199;
+
+    /// <summary>The most events, alarms and rules of time zones in one calendar: a week of two ovens has some two hundred events with an alarm each.</summary>
+    private const int Most = 5000;
+
+    /// <summary>A calendar holds time zones, those hold rules; events hold alarms.</summary>
+    private const int Deepest = 4;
+
     /// <summary>Writes a calendar.</summary>
     /// <param name="name">What it is called.</param>
     /// <param name="entries">What goes in.</param>
@@ -58,12 +69,17 @@ public static class CalendarFile
     /// <param name="here">Where a time is meant that says no place of its own.</param>
     public static ReadCalendar Read(string text, TimeZoneInfo here)
     {
+        if (Bounded(text) is { Length: > 0 } trouble)
+            return new([], trouble);
         try
         {
             if (Calendar.Load(text) is not { } calendar)
                 return new([], "There is no calendar in that file.");
-            var entries = calendar.Events.Where(e => e.Uid is { Length: > 0 } && e.Start is { HasTime: true }).Select(e => (e.Uid!, e.Summary ?? "", Moment(e.Start!, here))).ToList();
-            return entries.Count == 0 ? new([], "There are no events in that file.") : new(entries, "");
+            var dated = calendar.Events.Where(e => e.Uid is { Length: > 0 } && e.Start is { HasTime: true }).ToList();
+            var entries = dated.Where(e => Moment(e.Start!, here) is not null).Select(e => (e.Uid!, e.Summary ?? "", Moment(e.Start!, here)!.Value)).ToList();
+            var unread = dated.Count - entries.Count;
+            return dated.Count == 0 ? new([], "There are no events in that file.")
+                : new(entries, unread == 0 ? "" : $"{unread} {(unread == 1 ? "event begins" : "events begin")} at a time that can’t be read: in a time zone that is not known here, or outside {Earliest} to {Latest}.");
         }
         catch (Exception e) when (e is System.Runtime.Serialization.SerializationException or ArgumentException or FormatException or InvalidOperationException or NullReferenceException or IndexOutOfRangeException or TimeZoneNotFoundException)
         {
@@ -71,12 +87,35 @@ public static class CalendarFile
         }
     }
 
-    private static DateTimeOffset Moment(CalDateTime start, TimeZoneInfo here)
+    /// <summary>Where an event begins; nothing where its time zone is not known, or no bake day is that far off.</summary>
+    private static DateTimeOffset? Moment(CalDateTime start, TimeZoneInfo here)
     {
-        if (!start.IsFloating)
-            return new(start.AsUtc, TimeSpan.Zero);
+        if (start.Value.Year is < Earliest or > Latest)
+            return null;
         var wall = DateTime.SpecifyKind(start.Value, DateTimeKind.Unspecified);
-        return new(wall, here.GetUtcOffset(wall));
+        if (start.IsFloating)
+            return new(wall, here.GetUtcOffset(wall));
+
+        // The library takes a zone that it does not know for UTC.
+        return start.IsUtc || IsKnown(start.TzId) ? new(start.AsUtc, TimeSpan.Zero) : null;
+    }
+
+    private static bool IsKnown(string? zone) => zone is { Length: > 0 } && (TimeZoneInfo.TryFindSystemTimeZoneById(zone, out _) || NodaTime.DateTimeZoneProviders.Tzdb.GetZoneOrNull(zone) is not null);
+
+    /// <summary>Why a text is not read at all: more events than any day has, or things within things within things. Both would take the library long; nothing where it is read.</summary>
+    private static string Bounded(string text)
+    {
+        var (depth, deepest, begun) = (0, 0, 0);
+        foreach (var line in text.AsSpan().EnumerateLines())
+        {
+            var words = line.Trim();
+            if (words.StartsWith("BEGIN:", StringComparison.OrdinalIgnoreCase))
+                (depth, deepest, begun) = (depth + 1, Math.Max(deepest, depth + 1), begun + 1);
+            else if (words.StartsWith("END:", StringComparison.OrdinalIgnoreCase))
+                depth--;
+        }
+
+        return deepest > Deepest ? "That calendar is nested deeper than any. It is not read." : begun > Most ? $"That calendar holds more than {Most} things. It is not read." : "";
     }
 
     private static CalDateTime Utc(DateTimeOffset moment) => new(moment.UtcDateTime, "UTC");

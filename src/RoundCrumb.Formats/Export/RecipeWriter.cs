@@ -97,7 +97,7 @@ public static class RecipeWriter
     public static string Csv(IReadOnlyList<WrittenPart> parts)
     {
         using var text = new StringWriter { NewLine = "\n" };
-        using (var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture) { NewLine = "\n" }))
+        using (var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture) { NewLine = "\n", InjectionOptions = InjectionOptions.Escape }))
         {
             csv.WriteField("section");
             csv.WriteField("line");

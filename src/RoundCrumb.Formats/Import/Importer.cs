@@ -1,8 +1,6 @@
 using System.Globalization;
-using System.Net;
 using System.Text;
 using System.Text.Json;
-using AngleSharp.Html.Parser;
 using CsvHelper;
 using CsvHelper.Configuration;
 using RoundCrumb.Core.Recipes;
@@ -26,6 +24,12 @@ public sealed class Importer(LineReader reader)
     private const int MostRecipes = 60;
     private const int MostLines = 120;
     private const int LongestTitle = 80;
+
+    /// <summary>The most lines of a pasted text: sixty recipes of a hundred lines.</summary>
+    private const int MostTextLines = 6000;
+
+    /// <summary>The most scripts of a page that are looked into.</summary>
+    private const int MostScripts = 20;
     private static readonly string[] MethodWords = ["method", "instructions", "directions", "preparation", "steps", "how to make it", "to make", "procedure"];
     private static readonly string[] IngredientWords = ["ingredients", "you will need", "what you need"];
 
@@ -53,6 +57,10 @@ public sealed class Importer(LineReader reader)
             return ImportResult.Failed("There is nothing in it yet. Paste a recipe, or choose a file.");
         if (text.Length > LargestFile)
             return ImportResult.Failed("That is more than 5 million characters. Paste one recipe at a time.");
+
+        // Half letters, as a broken program writes them, become the sign for what can't be shown.
+        if (text.AsSpan().IndexOfAnyInRange('\ud800', '\udfff') >= 0)
+            text = Encoding.UTF8.GetString(Encoding.UTF8.GetBytes(text));
         var start = text.AsSpan().TrimStart();
         if (start[0] is '{' or '[' && !start.StartsWith("[ ]", StringComparison.Ordinal))
             return FromJson(text);
@@ -60,6 +68,8 @@ public sealed class Importer(LineReader reader)
             return FromPage(text);
         if (name.EndsWith(".csv", StringComparison.OrdinalIgnoreCase) || LooksLikeCsv(text))
             return FromCsv(text);
+        if (text.AsSpan().Count('\n') >= MostTextLines)
+            return ImportResult.Failed($"That is {text.AsSpan().Count('\n') + 1} lines; {MostTextLines} can be read at once. Import it in pieces.");
         var several = text.ReplaceLineEndings("\n").Split("\n" + Rule + "\n").Take(MostRecipes).Select(FromText).OfType<ImportedRecipe>().ToList();
         return several.Count > 0 ? new(several, null, "") : ImportResult.Failed("No ingredient line is in it that can be read, such as “200 g plain flour”.");
     }
@@ -104,25 +114,33 @@ public sealed class Importer(LineReader reader)
 
         using (document)
         {
-            if (document.RootElement.ValueKind is JsonValueKind.Object && document.RootElement.TryGetProperty("format", out var format) && format.ValueKind is JsonValueKind.String && format.GetString() == BoxDocument.FormatName)
+            if (document.RootElement.ValueKind is JsonValueKind.Object && document.RootElement.TryGetProperty("format", out var format) && format.ValueKind is JsonValueKind.String && format.ValueEquals(BoxDocument.FormatName))
             {
                 var (box, trouble) = BoxDocument.Read(text);
                 return new([], box, trouble);
             }
 
-            var recipes = JsonLdReader.Read(document.RootElement).Take(MostRecipes).ToList();
+            List<ImportedRecipe> recipes;
+            try
+            {
+                recipes = [.. JsonLdReader.Read(document.RootElement).Take(MostRecipes)];
+            }
+            catch (InvalidOperationException)
+            {
+                return ImportResult.Failed("Half a letter stands in that JSON (a lone surrogate), so it can’t be read. Copy the recipe’s words and paste them instead.");
+            }
+
             return recipes.Count > 0 ? new(recipes, null, "") : ImportResult.Failed("That JSON holds no recipe: neither a schema.org Recipe nor a box of Round Crumb.");
         }
     }
 
     private static ImportResult FromPage(string text)
     {
-        using var page = new HtmlParser().ParseDocument(text);
         var recipes = new List<ImportedRecipe>();
         var broken = 0;
-        foreach (var script in page.QuerySelectorAll("script[type='application/ld+json']").Take(20))
+        foreach (var data in Markup.Scripts(text, "application/ld+json", MostScripts))
         {
-            var result = FromJson(script.TextContent);
+            var result = FromJson(data);
             recipes.AddRange(result.Recipes);
             broken += result.Recipes.Count == 0 ? 1 : 0;
         }
@@ -173,13 +191,16 @@ public sealed class Importer(LineReader reader)
             var made = sections.Where(s => s.Lines.Length > 0).Select(s => new ImportedSection(s.Heading, s.Lines.ToString().TrimEnd('\n'))).ToList();
             return made.Count > 0 ? new([new("", made, "")], null, "") : ImportResult.Failed("That CSV has a header and no lines.");
 
-            string Field(string name) => known.Contains(name) ? csv.GetField(name) ?? "" : "";
+            string Field(string name) => known.Contains(name) ? Unescaped(csv.GetField(name) ?? "") : "";
         }
         catch (CsvHelperException)
         {
             return ImportResult.Failed("That CSV can’t be read: its quotes or columns don’t fit together.");
         }
     }
+
+    /// <summary>Without the apostrophe that was put before it so that no spreadsheet takes it for a formula.</summary>
+    private static string Unescaped(string field) => field is ['\'', '=' or '+' or '-' or '@' or '\t' or '\r', ..] ? field[1..] : field;
 
     /// <summary>A title, ingredient lines under headings, a method: in the order in which people paste them.</summary>
     private ImportedRecipe? FromText(string text)
@@ -280,19 +301,5 @@ public sealed class Importer(LineReader reader)
     }
 
     /// <summary>A text without tags, entities and control characters.</summary>
-    internal static string Clean(string? raw)
-    {
-        var text = raw ?? "";
-        if (text.Contains('&', StringComparison.Ordinal))
-            text = WebUtility.HtmlDecode(text);
-        if (text.Contains('<', StringComparison.Ordinal) && text.Contains('>', StringComparison.Ordinal))
-        {
-            using var page = new HtmlParser().ParseDocument(text);
-            foreach (var script in page.QuerySelectorAll("script, style").ToList())
-                script.Remove();
-            text = page.Body?.TextContent ?? "";
-        }
-
-        return string.Concat(text.Select(c => char.IsControl(c) ? ' ' : c)).Trim();
-    }
+    internal static string Clean(string? raw) => string.Concat(Markup.Words(raw ?? "").Select(c => char.IsControl(c) ? ' ' : c)).Trim();
 }

@@ -3,6 +3,7 @@ using Pidgin;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Recipes;
 
 namespace RoundCrumb.Formats.Reading;
 
@@ -36,17 +37,32 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
 
     private readonly MeasureGrammar _grammar = MeasureGrammar.For(measures.Cup);
 
-    /// <summary>Every line of a text.</summary>
-    public IReadOnlyList<ReadLine> ReadAll(string text) => [.. text.ReplaceLineEndings("\n").Split('\n').Select(Read)];
+    /// <summary>Every line of a text, of which the first <see cref="PartLimits.Text"/> characters and <see cref="PartLimits.Lines"/> lines are read.</summary>
+    /// <param name="text">The text.</param>
+    /// <param name="cancel">Ends it between two lines.</param>
+    /// <exception cref="OperationCanceledException">It was ended.</exception>
+    public IReadOnlyList<ReadLine> ReadAll(string text, CancellationToken cancel = default)
+    {
+        var lines = (text.Length > PartLimits.Text ? text[..PartLimits.Text] : text).ReplaceLineEndings("\n").Split('\n', PartLimits.Lines + 1);
+        var read = new List<ReadLine>(lines.Length);
+        foreach (var line in lines.Take(PartLimits.Lines))
+        {
+            cancel.ThrowIfCancellationRequested();
+            read.Add(Read(line));
+        }
+
+        return read;
+    }
 
     /// <summary>One line.</summary>
     public ReadLine Read(string text)
     {
-        var line = Tidy(text);
+        // What is far too long is not even tidied.
+        var line = Tidy(text.Length > 2 * LongestLine ? text[..(2 * LongestLine)] : text);
         if (line.Length == 0)
             return new(text, []);
         if (line.Length > LongestLine)
-            return new(text, [], NotRead: line[..60] + "…", Trouble: $"A line of {line.Length} characters; {LongestLine} can be read. Break it up.");
+            return new(text, [], NotRead: line[..60] + "…", Trouble: $"A line of {text.Trim().Length} characters; {LongestLine} can be read. Break it up.");
         if (Heading(line) is { } heading)
             return new(text, [], Heading: heading);
 

@@ -121,7 +121,7 @@ public static class ApiEndpoints
                 troubles[$"{where}.{name}"] = [words];
             if (form.Lines.Length > Data.Recipes.Part.LongestText)
                 continue;
-            var read = (await desk.ReaderAsync(form.Measures, cancel)).ReadAll(form.Lines);
+            var read = (await desk.ReaderAsync(form.Measures, cancel)).ReadAll(form.Lines, cancel);
             for (var i = 0; i < read.Count; i++)
             {
                 if (read[i].NotRead.Length > 0 || read[i].Items.Any(x => x.Ingredient is null))

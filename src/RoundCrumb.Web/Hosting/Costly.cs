@@ -12,6 +12,9 @@ public sealed class CostlyAttribute(params string[] handlers) : Attribute
     /// <summary>The handlers of which it is true.</summary>
     public IReadOnlyList<string> Handlers { get; } = handlers;
 
+    /// <summary>True where what it does waits in a queue of its own, so that only how often it is asked for is limited here.</summary>
+    public bool HasOwnQueue { get; init; }
+
     /// <summary>True where it is true of a request.</summary>
     public bool Is(HttpRequest request) => Handlers.Count == 0 || Handlers.Contains(request.Query["handler"].ToString(), StringComparer.OrdinalIgnoreCase);
 }
@@ -41,15 +44,15 @@ public static class CostlyLimits
                 return ValueTask.CompletedTask;
             };
             options.GlobalLimiter = PartitionedRateLimiter.CreateChained(
-                PartitionedRateLimiter.Create<HttpContext, string>(context => IsCostly(context)
-                    ? RateLimitPartition.GetTokenBucketLimiter(context.Connection.RemoteIpAddress?.ToString() ?? "", _ => new() { TokenLimit = perMinute, TokensPerPeriod = Math.Max(1, perMinute / 12), ReplenishmentPeriod = TimeSpan.FromSeconds(5), QueueLimit = 0 })
+                PartitionedRateLimiter.Create<HttpContext, string>(context => CostOf(context) is not null
+                    ? RateLimitPartition.GetTokenBucketLimiter("from " + context.Connection.RemoteIpAddress, _ => new() { TokenLimit = perMinute, TokensPerPeriod = Math.Max(1, perMinute / 12), ReplenishmentPeriod = TimeSpan.FromSeconds(5), QueueLimit = 0 })
                     : RateLimitPartition.GetNoLimiter("")),
-                PartitionedRateLimiter.Create<HttpContext, string>(static context => IsCostly(context)
+                PartitionedRateLimiter.Create<HttpContext, string>(static context => CostOf(context) is { HasOwnQueue: false }
                     ? RateLimitPartition.GetConcurrencyLimiter("costly", static _ => new() { PermitLimit = AtOnce, QueueLimit = Waiting, QueueProcessingOrder = QueueProcessingOrder.OldestFirst })
                     : RateLimitPartition.GetNoLimiter("")));
         });
     }
 
-    private static bool IsCostly(HttpContext context) =>
-        context.Features.Get<IEndpointFeature>()?.Endpoint?.Metadata.GetMetadata<CostlyAttribute>() is { } costly && costly.Is(context.Request);
+    private static CostlyAttribute? CostOf(HttpContext context) =>
+        context.Features.Get<IEndpointFeature>()?.Endpoint?.Metadata.GetMetadata<CostlyAttribute>() is { } costly && costly.Is(context.Request) ? costly : null;
 }

@@ -54,7 +54,7 @@ public sealed class Desk(Larder larder, RecipeBox box, PanRack rack, KitchenBook
 
     private async Task<Schools> SchoolsAsync(CancellationToken cancel) => (await kitchen.EquipmentAsync(cancel)).Schools;
 
-    private async Task<IReadOnlyList<Oven>> OvensAsync(CancellationToken cancel) => [.. (await kitchen.EquipmentAsync(cancel)).Ovens.Select(o => o.Oven)];
+    private async Task<IReadOnlyList<Oven>> OvensAsync(CancellationToken cancel) => [.. (await kitchen.EquipmentAsync(cancel)).Ovens.Select(o => o.Item)];
 
     /// <summary>What was understood of some lines.</summary>
     public static IReadOnlyList<RecipeLine> Understood(IEnumerable<ReadLine> lines) =>

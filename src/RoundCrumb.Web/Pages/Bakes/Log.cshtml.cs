@@ -26,8 +26,8 @@ public sealed class LogModel(BakeBook bakes, Desk desk, Preferences baker) : Pag
     /// <summary>The version that the form was filled in over.</summary>
     public int Version { get; private set; }
 
-    /// <summary>True when somebody else wrote meanwhile.</summary>
-    public bool IsStale { get; private set; }
+    /// <summary>Both versions, where somebody else wrote meanwhile.</summary>
+    public Elsewhere? Elsewhere { get; private set; }
 
     /// <summary>What the form shows in a field.</summary>
     public string Field(string name)
@@ -88,9 +88,24 @@ public sealed class LogModel(BakeBook bakes, Desk desk, Preferences baker) : Pag
 
         if (await bakes.WriteAsync(id, read.Entry, version, cancel))
             return Redirect($"/bakes/{id}/log?kept=1");
-        IsStale = true;
+        if (await bakes.FindAsync(id, cancel) is not { } now)
+            return NotFound();
+        await ShowAsync(now, cancel);
+        var typed = _typed.ToDictionary();
+        _typed.Clear();
+        var there = typed.Keys.ToDictionary(k => k, Field);
+        foreach (var (name, words) in typed)
+            _typed[name] = words;
+        Elsewhere = Elsewhere.Of("This log", Named().Where(n => typed.ContainsKey(n.Field)).Select(n => new FieldElsewhere(n.Name, typed[n.Field], there[n.Field])));
         return Page();
     }
+
+    /// <summary>The fields of the form, with what they are called.</summary>
+    private IEnumerable<(string Field, string Name)> Named() =>
+    [
+        (BakeEntryReader.OvenSet, "Set to"), (BakeEntryReader.OvenRead, "It read"), .. View.Sheet.Pie.Card.Stages.Select(s => (BakeEntryReader.StageField(s.Name), s.Name)),
+        (BakeEntryReader.FromPot, "From the pot"), (BakeEntryReader.LeftOver, "Left over"), (BakeEntryReader.Base, "Base"), (BakeEntryReader.Set, "Set"), (BakeEntryReader.Top, "Top"), (BakeEntryReader.Notes, "Notes"),
+    ];
 
     private async Task ShowAsync(Bake bake, CancellationToken cancel)
     {

@@ -1,16 +1,30 @@
+using System.Globalization;
 using System.Text.RegularExpressions;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
+using RoundCrumb.Data.Storage;
 using RoundCrumb.Formats.Export;
 using RoundCrumb.Formats.Import;
 using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Pages.Box;
 
+/// <summary>What came of an import.</summary>
+/// <param name="Parts">Parts that are new.</param>
+/// <param name="Pies">Pies that are new.</param>
+/// <param name="WereHere">Parts and pies that were here already.</param>
+/// <param name="Near">Pies in which something could not be used as it was written, and is as usual now.</param>
+/// <param name="OnlyPie">The pie, where there is just one.</param>
+public sealed record Imported(int Parts, int Pies, int WereHere, int Near, int? OnlyPie)
+{
+    /// <summary>Where the box says so.</summary>
+    public string Address => string.Create(CultureInfo.InvariantCulture, $"/box?brought={Parts}&pies={Pies}&here={WereHere}&near={Near}");
+}
+
 /// <summary>Takes recipes out of the box and brings them in: the box's own document, and recipes as others read them.</summary>
-public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder larder, Desk desk)
+public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder larder, Desk desk, AllOrNothing together)
 {
     /// <summary>The box as a document: all of it, one part, or one pie with the parts it names.</summary>
     public async Task<BoxDocument?> DocumentAsync(int? partId, int? pieId, CancellationToken cancel)
@@ -28,7 +42,7 @@ public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder la
             pies = [];
         }
 
-        var named = pies.SelectMany(p => BoxId().Matches(p.Address)).Select(m => int.Parse(m.Groups[1].Value, System.Globalization.CultureInfo.InvariantCulture)).ToHashSet();
+        var named = pies.SelectMany(p => BoxId().Matches(p.Address)).Select(m => int.Parse(m.Groups[1].Value, CultureInfo.InvariantCulture)).ToHashSet();
         parts = [.. parts.Where(p => partId is { } id ? p.Id == id && p.DeletedAt is null : pieId is not null ? named.Contains(p.Id) : p.DeletedAt is null || named.Contains(p.Id))];
         if (partId is not null && parts.Count == 0)
             return null;
@@ -66,87 +80,91 @@ public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder la
         return recipes;
     }
 
-    /// <summary>Brings a box in. Nothing that is here is changed: what has a name that is taken gets the next free one.</summary>
-    /// <returns>How many parts and pies came.</returns>
-    public async Task<(int Parts, int Pies)> BringInAsync(BoxDocument document, CancellationToken cancel)
+    /// <summary>Imports a box, all of it or nothing. Nothing that is here is changed: what has a name that is taken gets the next free one, and what is here already, just as it is, is not kept again.</summary>
+    public Task<Imported> ImportAsync(BoxDocument document, CancellationToken cancel) => together.RunAsync(async () =>
     {
-        var ingredients = new Dictionary<string, string>(StringComparer.Ordinal);
+        var ingredients = await ImportIngredientsAsync(document, cancel);
+        var taken = await box.TakeInAsync([.. document.Parts.Select(p => ToPart(p, ingredients))], cancel);
+        var ids = document.Parts.Zip(taken, (p, t) => (p.Ref, t.Part.Id)).ToDictionary(p => p.Ref, p => p.Id);
+
+        // The parts are known by their numbers now, so their pies can be read with them.
+        var addresses = document.Pies.Select(p => BoxId().Replace(p.Composition, m => ids.TryGetValue(int.Parse(m.Groups[1].ValueSpan, CultureInfo.InvariantCulture), out var id) ? $"=box-{id}-{m.Groups[2].Value}" : m.Value)).ToList();
+        var book = await desk.BookAsync(addresses, cancel);
+        var read = addresses.Select(a => CompositionAddress.Read(a, book)).ToList();
+        var pies = await shelf.TakeInAsync([.. document.Pies.Select((p, i) => (p.Name.Trim(), CompositionAddress.Write(read[i].Composition), Tags(p.Tags)))], cancel: cancel);
+        return new Imported(taken.Count(t => !t.WasHere), pies.Count(p => !p.WasHere), taken.Count(t => t.WasHere) + pies.Count(p => p.WasHere), read.Count(r => r.Troubles.Count > 0), pies.Count == 1 ? pies[0].Pie.Id : null);
+    }, cancel);
+
+    /// <summary>Imports parts that were looked over, and pies of them, all or nothing.</summary>
+    /// <param name="drafts">The parts.</param>
+    /// <param name="pies">The pies, each by its name and the address that it has once the parts are kept.</param>
+    /// <param name="cancel">Cancels it.</param>
+    public Task<Imported> ImportAsync(IReadOnlyList<PartDraft> drafts, Func<IReadOnlyList<Part>, IEnumerable<(string Name, string Address)>> pies, CancellationToken cancel) => together.RunAsync(async () =>
+    {
+        var parts = new List<Part>(drafts.Count);
+        foreach (var draft in drafts)
+        {
+            var names = new NamesTaken((await box.NamesAsync(draft.Kind, cancel)).Concat(parts.Where(p => p.Kind == draft.Kind).Select(p => p.Name)));
+            var kept = await box.AddAsync(draft with { Name = names.Free(draft.Name, Part.LongestName) }, cancel);
+            parts.Add(kept.Part!);
+        }
+
+        var wanted = new List<(string, string, string)>();
+        foreach (var (name, address) in pies(parts))
+            wanted.Add((name.Trim(), CompositionAddress.Write((await desk.ReadAsync(address, cancel)).Composition), ""));
+        var made = await shelf.TakeInAsync(wanted, cancel: cancel);
+        return new Imported(parts.Count, made.Count(p => !p.WasHere), made.Count(p => p.WasHere), 0, made.Count == 1 ? made[0].Pie.Id : null);
+    }, cancel);
+
+    /// <summary>The ingredients of a box, by their ids there; and the names that were explained to it.</summary>
+    private async Task<Dictionary<string, string>> ImportIngredientsAsync(BoxDocument document, CancellationToken cancel)
+    {
+        var ids = new Dictionary<string, string>(StringComparer.Ordinal);
+        var here = (await larder.OwnAsync(cancel)).ToDictionary(o => o.Name, StringComparer.OrdinalIgnoreCase);
         foreach (var own in document.Ingredients)
         {
             // One of the same name that is here already is taken to be the same.
-            var here = (await larder.OwnAsync(cancel)).Find(o => string.Equals(o.Name, own.Name, StringComparison.OrdinalIgnoreCase));
-            var slug = here?.Slug;
-            if (slug is null && Core.Ingredients.Pantry.Find(own.From) is { } from)
-                slug = await larder.KeepAsync(null, own.Name.Trim()[..Math.Min(80, own.Name.Trim().Length)], own.OtherNames ?? [], from, own.Values, cancel);
-            if (slug is not null)
-                ingredients[own.Id] = slug;
+            if (here.TryGetValue(own.Name.Trim(), out var same))
+            {
+                ids[own.Id] = same.Slug;
+                continue;
+            }
+
+            var (_, slug) = await larder.KeepAsync(null, 0, own.Name.Trim(), [.. (own.OtherNames ?? []).Select(o => o.Replace('|', ' '))], Core.Ingredients.Pantry.Find(own.From)!, own.Values, cancel);
+            if (slug.Length > 0)
+                ids[own.Id] = slug;
         }
 
         var known = await desk.KnownAsync(cancel);
-        foreach (var (words, id) in document.Remembered.Take(2000))
-        {
-            var to = ingredients.GetValueOrDefault(id, id);
-            if (words.Length is > 0 and <= 120 && known.Find(to) is not null && !known.Remembered.ContainsKey(words))
-                await larder.RememberAsync(words, to, cancel);
-        }
-
-        var parts = new Dictionary<int, int>();
-        foreach (var part in document.Parts)
-        {
-            var name = part.Name.Trim();
-            var kept = await box.TakeInAsync(
-                new Part
-                {
-                    Kind = part.Kind,
-                    Name = name[..Math.Min(name.Length, Part.LongestName)],
-                    Tags = Tags(part.Tags),
-                    Current = part.Current,
-                    Versions =
-                    [
-                        .. part.Versions.Select(v => new PartVersion
-                        {
-                            Number = v.Number,
-                            Text = v.Text.Length > Part.LongestText ? v.Text[..Part.LongestText] : v.Text,
-                            Method = (v.Method ?? "").Length > Part.LongestText ? v.Method![..Part.LongestText] : v.Method ?? "",
-                            FamilyId = v.Family,
-                            Cup = v.Cup,
-                            Egg = v.Egg,
-                            MethodLoss = v.MethodLoss is >= 0 and <= 0.6 ? v.MethodLoss : null,
-                            FillLine = v.FillLine is >= 0 and <= 40 ? v.FillLine : null,
-                            Rest = v.Rest is >= 0 and <= 2880 ? v.Rest : null,
-                            Lines = RecipeBox.Pack(v.Lines.Select(l => (ingredients.GetValueOrDefault(l.Ingredient ?? "", l.Ingredient ?? ""), l.Grams, l.GoesIn, l.Note ?? "", l.Optional))),
-                            SavedAt = v.SavedAt ?? DateTimeOffset.UnixEpoch,
-                        }),
-                    ],
-                }, cancel);
-            parts[part.Ref] = kept.Id;
-        }
-
-        var pies = 0;
-        foreach (var pie in document.Pies)
-        {
-            var address = BoxId().Replace(pie.Composition, m => parts.TryGetValue(int.Parse(m.Groups[1].Value, System.Globalization.CultureInfo.InvariantCulture), out var id) ? $"=box-{id}-{m.Groups[2].Value}" : m.Value);
-            var composition = (await desk.ReadAsync(address, cancel)).Composition;
-            await AddPieAsync(pie.Name, CompositionAddress.Write(composition), Tags(pie.Tags), cancel);
-            pies++;
-        }
-
-        return (parts.Count, pies);
+        await larder.RememberAsync(
+            document.Remembered.Select(r => (Words: r.Key, Id: ids.GetValueOrDefault(r.Value, r.Value))).Where(r => known.Find(r.Id) is not null && !known.Remembered.ContainsKey(r.Words)), cancel);
+        return ids;
     }
 
-    /// <summary>Keeps a pie under its name or the next free one.</summary>
-    public async Task<SavedPie?> AddPieAsync(string name, string address, string tags, CancellationToken cancel)
+    private static Part ToPart(BoxPart part, Dictionary<string, string> ingredients) => new()
     {
-        var stem = name.Trim()[..Math.Min(name.Trim().Length, SavedPie.LongestName - 5)];
-        for (var n = 1; n < 100; n++)
-        {
-            var kept = await shelf.AddAsync(n == 1 ? stem : $"{stem} {n}", address, tags, cancel);
-            if (kept.Outcome is KeepOutcome.Kept)
-                return kept.Pie;
-        }
-
-        return null;
-    }
+        Kind = part.Kind,
+        Name = part.Name.Trim(),
+        Tags = Tags(part.Tags),
+        Current = part.Current,
+        Versions =
+        [
+            .. part.Versions.Select(v => new PartVersion
+            {
+                Number = v.Number,
+                Text = v.Text,
+                Method = v.Method ?? "",
+                FamilyId = v.Family,
+                Cup = v.Cup,
+                Egg = v.Egg,
+                MethodLoss = v.MethodLoss,
+                FillLine = v.FillLine,
+                Rest = v.Rest,
+                Lines = RecipeBox.Pack(v.Lines.Select(l => (ingredients.GetValueOrDefault(l.Ingredient, l.Ingredient), l.Grams, l.GoesIn, l.Note ?? "", l.Optional))),
+                SavedAt = v.SavedAt ?? DateTimeOffset.UnixEpoch,
+            }),
+        ],
+    };
 
     private static WrittenPart Written(Part part)
     {
@@ -176,6 +194,6 @@ public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder la
         return joined.Length > Part.LongestTags ? joined[..joined.LastIndexOf(' ', Part.LongestTags)] : joined;
     }
 
-    [GeneratedRegex("=box-(\\d{1,9})-(\\d{1,9})(?=&|$)")]
+    [GeneratedRegex("=box-([0-9]{1,9})-([0-9]{1,9})(?=&|$)")]
     private static partial Regex BoxId();
 }

@@ -1,10 +1,8 @@
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
-using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Toppings;
-using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
 using RoundCrumb.Formats.Import;
 using RoundCrumb.Formats.Reading;
@@ -41,8 +39,9 @@ public sealed record ShownSection
     public PartForm Form { get; init => field = value ?? new(); } = new();
 }
 
-/// <summary>Brings recipes in: every line is shown as it is read before anything is kept.</summary>
-public sealed class ImportModel(RecipeBox box, BoxTransfer transfer, Desk desk, Preferences baker) : PageModel
+/// <summary>Imports recipes: every line is shown as it is read before anything is kept.</summary>
+[Costly("Look", "Again", "Save", "Box")]
+public sealed class ImportModel(BoxTransfer transfer, Desk desk, Preferences baker) : PageModel
 {
     private const int MostSections = 120;
 
@@ -163,28 +162,15 @@ public sealed class ImportModel(RecipeBox box, BoxTransfer transfer, Desk desk, 
         if (Bad.Count > 0 || taken.Count == 0)
             return Page();
 
-        var ids = new Dictionary<int, Part>();
-        foreach (var i in taken)
+        var made = await transfer.ImportAsync([.. taken.Select(i => Sections[i].Form.Draft(Readings[i].Lines))], parts =>
         {
-            var draft = Sections[i].Form.Draft(Readings[i].Lines);
-            var kept = await box.AddAsync(draft, cancel);
-            for (var n = 2; kept.Outcome is KeepOutcome.NameTaken && n < 100; n++)
-                kept = await box.AddAsync(draft with { Name = $"{draft.Name[..Math.Min(draft.Name.Length, Part.LongestName - 4)]} {n}" }, cancel);
-            if (kept.Part is { } part)
-                ids[i] = part;
-        }
-
-        SavedPie? pie = null;
-        for (var n = 0; n < Recipes.Count; n++)
-        {
-            if (Recipes[n].Pie && Address(n, ids) is { } address)
-                pie = await transfer.AddPieAsync(Recipes[n].Title, CompositionAddress.Write((await desk.ReadAsync(address, cancel)).Composition), "", cancel);
-        }
-
-        return Redirect(pie is not null && Recipes.Count == 1 ? $"/compose?pie={pie.Id}" : $"/box?brought={ids.Count}");
+            var ids = taken.Zip(parts).ToDictionary(t => t.First, t => t.Second);
+            return Enumerable.Range(0, Recipes.Count).Where(n => Recipes[n].Pie).Select(n => (Recipes[n].Title, Address: Address(n, ids))).Where(p => p.Address is not null).Select(p => (p.Title, p.Address!));
+        }, cancel);
+        return Redirect(made.OnlyPie is { } pie && Recipes.Count == 1 ? $"/compose?pie={pie}" : made.Address);
     }
 
-    /// <summary>Brings a whole box in.</summary>
+    /// <summary>Imports a whole box.</summary>
     public async Task<IActionResult> OnPostBoxAsync(string? json, CancellationToken cancel)
     {
         var (document, trouble) = BoxDocument.Read(json ?? "");
@@ -194,8 +180,7 @@ public sealed class ImportModel(RecipeBox box, BoxTransfer transfer, Desk desk, 
             return Page();
         }
 
-        var (parts, _) = await transfer.BringInAsync(document, cancel);
-        return Redirect($"/box?brought={parts}");
+        return Redirect((await transfer.ImportAsync(document, cancel)).Address);
     }
 
     private static string? TitleProblem(string title) => Compose.IndexModel.NameProblem(title.Trim());
@@ -208,7 +193,7 @@ public sealed class ImportModel(RecipeBox box, BoxTransfer transfer, Desk desk, 
 
         // A family of another kind gives way to one that the lines look like.
         var reader = await desk.ReaderAsync(new(), cancel);
-        Sections = [.. s.Select(x => PartFamilies.Of(x.Form.KindOf).Any(f => f.Id == x.Form.Family) ? x : x with { Form = x.Form with { Family = PartGuess.FamilyOf(x.Form.KindOf, Desk.Understood(reader.ReadAll(Bounded(x.Form.Lines)))) } })];
+        Sections = [.. s.Select(x => PartFamilies.Of(x.Form.KindOf).Any(f => f.Id == x.Form.Family) ? x : x with { Form = x.Form with { Family = PartGuess.FamilyOf(x.Form.KindOf, Desk.Understood(reader.ReadAll(x.Form.Lines, cancel))) } })];
         await ReadAsync(cancel);
         return true;
     }
@@ -217,7 +202,7 @@ public sealed class ImportModel(RecipeBox box, BoxTransfer transfer, Desk desk, 
     {
         var readings = new List<ReadingView>(Sections.Count);
         foreach (var section in Sections)
-            readings.Add(new ReadingView(section.Form, (await desk.ReaderAsync(section.Form.Measures, cancel)).ReadAll(Bounded(section.Form.Lines)), baker.Shown));
+            readings.Add(new ReadingView(section.Form, (await desk.ReaderAsync(section.Form.Measures, cancel)).ReadAll(section.Form.Lines, cancel), baker.Shown));
         Readings = readings;
     }
 
@@ -282,6 +267,4 @@ public sealed class ImportModel(RecipeBox box, BoxTransfer transfer, Desk desk, 
             string.Join(", ", said.Minutes.Take(8).Select(m => s.Say(m.AsQuantity()))),
         }.Where(t => t.Length > 0));
     }
-
-    private static string Bounded(string? text) => text is null ? "" : text.Length > Part.LongestText ? text[..Part.LongestText] : text;
 }

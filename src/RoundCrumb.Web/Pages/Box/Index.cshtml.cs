@@ -51,7 +51,7 @@ public sealed class IndexModel(RecipeBox box, PieShelf shelf, Search search, Des
     public string? Said { get; private set; }
 
     /// <summary>Lists or searches.</summary>
-    public async Task<IActionResult> OnGetAsync(string? q, string? show, string? tag, string? sort, int? deleted, string? brought, CancellationToken cancel)
+    public async Task<IActionResult> OnGetAsync(string? q, string? show, string? tag, string? sort, int? deleted, int? brought, int pies, int here, int near, CancellationToken cancel)
     {
         (Q, Deleted) = ((q ?? "").Trim(), deleted);
         if (Q.Length > 100)
@@ -59,7 +59,7 @@ public sealed class IndexModel(RecipeBox box, PieShelf shelf, Search search, Des
         Show = show is "crust" or "filling" or "topping" or "pie" ? show : "";
         Sort = sort is "name" or "kind" ? sort : "changed";
         Tag = tag is { Length: <= 60 } ? tag : "";
-        Said = brought is { Length: > 0 and <= 12 } && int.TryParse(brought, out var n) ? n == 1 ? "One part was brought in." : $"{n} parts were brought in." : null;
+        Said = brought is { } parts ? ImportedWords(parts, pies, here, near) : null;
         Response.Headers.Vary = "HX-Request";
         var partial = Request.Headers["HX-Request"] == "true" && Request.Headers["HX-History-Restore-Request"] != "true";
         Rows = Q.Length > 0 ? await SearchAsync(cancel) : await ListAsync(cancel);
@@ -67,6 +67,14 @@ public sealed class IndexModel(RecipeBox box, PieShelf shelf, Search search, Des
             return Partial("_Found", this);
         Tags = await box.TagsAsync(cancel);
         return Page();
+    }
+
+    private static string ImportedWords(int parts, int pies, int here, int near)
+    {
+        static string Counted(int n, string one) => $"{n} {one}{(n == 1 ? "" : "s")}";
+        return $"Imported: {Counted(parts, "part")} and {Counted(pies, "pie")}."
+            + (here > 0 ? $" {here} {(here == 1 ? "was" : "were")} here already and {(here == 1 ? "is" : "are")} not kept twice." : "")
+            + (near > 0 ? $" In {Counted(near, "pie")} something could not be used as it was written, and is as usual now." : "");
     }
 
     /// <summary>Brings a deleted part back.</summary>
@@ -141,7 +149,7 @@ public sealed class IndexModel(RecipeBox box, PieShelf shelf, Search search, Des
             rows.AddRange(pies.Take(MostRows).Select(p =>
             {
                 var c = Core.Composing.CompositionAddress.Read(p.Address, book).Composition;
-                return new BoxRow("Whole pies", "Pie", p.Name, $"/compose?{p.Address}&pie={p.Id}", $"{c.Filling.Formula.Name.ToLowerInvariant()} in {c.Crust.Family.Name.ToLowerInvariant()}, {c.Pan.Name.ToLowerInvariant()}", Split(p.Tags));
+                return new BoxRow("Whole pies", "Pie", p.Name, $"/compose?{p.Address}{new Compose.OpenedFrom(p.Id, p.Version)}", $"{c.Filling.Formula.Name.ToLowerInvariant()} in {c.Crust.Family.Name.ToLowerInvariant()}, {c.Pan.Name.ToLowerInvariant()}", Split(p.Tags));
             }));
         }
 

@@ -45,6 +45,9 @@ public sealed class PartModel(RecipeBox box, Larder larder, Desk desk, Preferenc
     /// <summary>What is wrong, by field.</summary>
     public IReadOnlyDictionary<string, string> Troubles { get; private set; } = new Dictionary<string, string>();
 
+    /// <summary>Both versions, where somebody else has saved this part meanwhile.</summary>
+    public Elsewhere? Elsewhere { get; private set; }
+
     /// <summary>Its versions, the newest first.</summary>
     public IReadOnlyList<ShownVersion> Versions { get; private set; } = [];
 
@@ -65,6 +68,8 @@ public sealed class PartModel(RecipeBox box, Larder larder, Desk desk, Preferenc
             if (await box.FindAsync(wanted, cancel: cancel) is not { } part)
                 return NotFound();
             await ShowPartAsync(part, null, cancel);
+            if (Form.Troubles().TryGetValue("lines", out var words))
+                Troubles = new Dictionary<string, string> { ["lines"] = words };
             Said = kept switch { "new" => $"Kept as version {Current}. The pies that use it keep theirs until you move them.", "1" => "Kept in the box.", "moved" => $"Moved to version {Current}.", "back" => $"Version {Current} is offered again; the later ones are still here.", _ => null };
             return Page();
         }
@@ -106,7 +111,7 @@ public sealed class PartModel(RecipeBox box, Larder larder, Desk desk, Preferenc
     public async Task<IActionResult> OnPostKindAsync(PartForm form, CancellationToken cancel)
     {
         Form = form with { Family = "" };
-        var lines = Desk.Understood((await desk.ReaderAsync(Form.Measures, cancel)).ReadAll(Bounded(Form.Lines)));
+        var lines = Desk.Understood((await desk.ReaderAsync(Form.Measures, cancel)).ReadAll(Form.Lines, cancel));
         if (lines.Count > 0)
             Form = Form with { Family = PartGuess.FamilyOf(Form.KindOf, lines) };
         await ReadAsync(cancel);
@@ -131,8 +136,9 @@ public sealed class PartModel(RecipeBox box, Larder larder, Desk desk, Preferenc
                 Troubles = new Dictionary<string, string> { ["name"] = $"There is a {draft.Kind.ToString().ToLowerInvariant()} called “{draft.Name}” in the box already. Give this one another name." };
                 return await AgainAsync(id, stamp, cancel);
             case KeepOutcome.ChangedElsewhere:
-                Said = "This part was changed in another window since you opened it. What you typed is still here; save again to replace the other.";
-                return await AgainAsync(id, result.Part!.Stamp, cancel);
+                var there = PartForm.Of(result.Part!, result.Part!.Versions.Single(v => v.Number == result.Part.Current));
+                Elsewhere = Elsewhere.Of("This part", form.Named().Zip(there.Named(), (mine, now) => new FieldElsewhere(mine.Name, mine.Value, now.Value)));
+                return await AgainAsync(id, result.Part.Stamp, cancel);
             default:
                 Said = "This part was deleted in another window. What you typed is still here: keep it in the box as a new part.";
                 return Page();
@@ -232,8 +238,5 @@ public sealed class PartModel(RecipeBox box, Larder larder, Desk desk, Preferenc
     }
 
     private async Task ReadAsync(CancellationToken cancel) =>
-        Reading = new ReadingView(Form, (await desk.ReaderAsync(Form.Measures, cancel)).ReadAll(Bounded(Form.Lines)), baker.Shown);
-
-    /// <summary>What can be kept is read; what is longer is said and not read.</summary>
-    private static string Bounded(string text) => text.Length > Part.LongestText ? text[..Part.LongestText] : text;
+        Reading = new ReadingView(Form, (await desk.ReaderAsync(Form.Measures, cancel)).ReadAll(Form.Lines, cancel), baker.Shown);
 }

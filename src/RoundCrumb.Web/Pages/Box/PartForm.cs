@@ -59,6 +59,13 @@ public sealed record PartForm
         Rest = version.Rest is { } rest ? Number(rest) : "",
     };
 
+    /// <summary>Its fields as they are called on the form.</summary>
+    public IReadOnlyList<(string Name, string Value)> Named() =>
+    [
+        ("Name", Name.Trim()), ("Family", PartFamilies.NameOf(KindOf, FamilyOf)), ("Lines", Lines), ("Method", Method.Trim()), ("Tags", TidyTags(Tags)), ("Cup", Measures.Cup.ToString()), ("Eggs", Measures.Egg.ToString()),
+        ("Loss", Loss), ("Fill line", Line), ("Rest", Rest),
+    ];
+
     /// <summary>What is wrong with it, by field; empty when it can be kept. The lines themselves are never wrong: what is not understood stays as it is.</summary>
     public IReadOnlyDictionary<string, string> Troubles()
     {
@@ -78,13 +85,15 @@ public sealed record PartForm
             troubles["lines"] = "Write at least one line, such as “200 g plain flour”.";
         else if (Lines.Length > Part.LongestText)
             troubles["lines"] = $"That is {Lines.Length} characters; {Part.LongestText} can be kept.";
+        else if (Lines.AsSpan().TrimEnd().Count('\n') >= PartLimits.Lines)
+            troubles["lines"] = $"That is {Lines.AsSpan().TrimEnd().Count('\n') + 1} lines; {PartLimits.Lines} can be kept. Those after them are not read.";
         if (Method.Length > Part.LongestText)
             troubles["method"] = $"That is {Method.Length} characters; {Part.LongestText} can be kept.";
         if (Tags.Length > Part.LongestTags)
             troubles["tags"] = $"That is {Tags.Length} characters of tags; {Part.LongestTags} can be kept.";
-        Check("loss", Loss, 0, 60, "Between 0 and 60 % of the volume.", ["", "%"]);
-        Check("line", Line, 0, 40, "Between 0 and 40 mm below the rim.", ["", "mm"]);
-        Check("rest", Rest, 0, 2880, "Between 0 and 2880 minutes.", ["", "min", "minutes"]);
+        Check("loss", Loss, 0, PartLimits.MethodLoss * 100, "Between 0 and 60 % of the volume.", ["", "%"]);
+        Check("line", Line, 0, PartLimits.FillLine, "Between 0 and 40 mm below the rim.", ["", "mm"]);
+        Check("rest", Rest, 0, PartLimits.Rest, "Between 0 and 2880 minutes.", ["", "min", "minutes"]);
         return troubles;
 
         void Check(string field, string typed, double least, double most, string limits, string[] units)

@@ -28,7 +28,16 @@ public sealed class ReadingView
         Shown = shown;
         Recipe = form.Recipe(lines);
         Facts = PartFacts.Of(Recipe);
+        _firstOf = new int[lines.Count];
+        for (var i = 1; i < lines.Count; i++)
+            _firstOf[i] = _firstOf[i - 1] + lines[i - 1].Items.Count(x => x.Ingredient is not null);
     }
+
+    /// <summary>The most swaps that are offered: each is worked out whole, and nobody looks through more.</summary>
+    private const int MostSwaps = 40;
+
+    /// <summary>Which ingredient of the part is the first of each line.</summary>
+    private readonly int[] _firstOf;
 
     /// <summary>As typed.</summary>
     public PartForm Form { get; }
@@ -60,7 +69,7 @@ public sealed class ReadingView
         odd = line.NotRead.Length > 0 || line.Trouble.Length > 0 || line.Items.Any(i => i.Found.Likeness is Likeness.Near || (i.Grams is null && !i.Assumed.Contains(LineReader.ToTaste)));
         if (line.Items.Count == 0)
             return "not understood";
-        var at = Lines.Take(index).Sum(l => l.Items.Count(i => i.Ingredient is not null));
+        var at = _firstOf[index];
         return string.Join("; ", line.Items.Select(item =>
         {
             if (item.Ingredient is not { } what)
@@ -84,11 +93,16 @@ public sealed class ReadingView
         }));
     }
 
-    /// <summary>Swaps for the lines, with what each alters.</summary>
-    public IEnumerable<OfferedSwap> Swaps()
+    /// <summary>Swaps for the lines, with what each alters: for each ingredient where it comes first.</summary>
+    public IEnumerable<OfferedSwap> Swaps() => AllSwaps().Take(MostSwaps);
+
+    private IEnumerable<OfferedSwap> AllSwaps()
     {
+        var seen = new HashSet<string>(StringComparer.Ordinal);
         for (var i = 0; i < Recipe.Lines.Count; i++)
         {
+            if (!seen.Add(Recipe.Lines[i].Ingredient.Id))
+                continue;
             foreach (var swap in SubstituteBook.For(Recipe.Lines[i].Ingredient).Where(s => Suits(s)))
                 yield return new(i, Recipe.Lines[i].Ingredient, swap, Alters(PartFacts.Of(swap.Apply(Recipe, i))));
         }

@@ -24,15 +24,15 @@ public sealed class ComposeView
 
     /// <param name="read">The composition, with what could not be used.</param>
     /// <param name="shown">The baker's units.</param>
-    /// <param name="pieId">The saved pie it was opened from, if any.</param>
+    /// <param name="opened">The saved pie it was opened from, if any.</param>
     /// <param name="book">The parts that are offered.</param>
     /// <param name="kitchen">The kitchen it is made in.</param>
-    public ComposeView(ReadComposition read, Shown shown, int? pieId, PartBook book, Kitchen kitchen)
+    public ComposeView(ReadComposition read, Shown shown, OpenedFrom? opened, PartBook book, Kitchen kitchen)
     {
         Book = book;
         _read = read;
         Shown = shown;
-        PieId = pieId;
+        Opened = opened;
         Pie = Assessment.Of(read.Composition, 1, kitchen);
         Canonical = CompositionAddress.Write(read.Composition);
         _advice = Pie.Advice.ToLookup(f => f.Rule.Layer);
@@ -51,7 +51,7 @@ public sealed class ComposeView
     public Shown Shown { get; }
 
     /// <summary>The saved pie it was opened from, if any.</summary>
-    public int? PieId { get; }
+    public OpenedFrom? Opened { get; }
 
     /// <summary>The composition as an address, everything in it usable.</summary>
     public string Canonical { get; }
@@ -83,7 +83,7 @@ public sealed class ComposeView
 
     /// <summary>The address of this screen for a composition.</summary>
     public string AddressOf(string composition) =>
-        "/compose?" + composition + (PieId is { } id ? string.Create(CultureInfo.InvariantCulture, $"&pie={id}") : "");
+        "/compose?" + composition + Opened;
 
     /// <summary>Where the pans that can stand in for this one are worked out.</summary>
     public string StandInsAt => "/compose/stand-ins" + AddressOf(Canonical)["/compose".Length..];

@@ -30,6 +30,9 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
     /// <summary>What is wrong with the name, if anything.</summary>
     public string? NameTrouble { get; private set; }
 
+    /// <summary>Both versions, where somebody else has saved this pie meanwhile.</summary>
+    public Elsewhere? Elsewhere { get; private set; }
+
     /// <summary>What is wrong with the number of pies, if anything.</summary>
     public string? PiesTrouble { get; private set; }
 
@@ -37,22 +40,24 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
     public async Task<IActionResult> OnGetAsync(CancellationToken cancel)
     {
         Response.Headers.Vary = "HX-Request";
-        var pieId = PieId(Request.Query["pie"]);
+        var opened = OpenedFrom.Of(Request.Query);
         var partial = Request.Headers["HX-Request"] == "true" && Request.Headers["HX-History-Restore-Request"] != "true";
-        if (!partial && pieId is { } id)
+        if (!partial && opened is { } from)
         {
-            Saved = await shelf.FindAsync(id, cancel);
+            Saved = await shelf.FindAsync(from.Pie, cancel);
             if (Saved is null)
                 return NotFound();
 
             // The address always holds the whole composition, so that a reload or a shared link shows the same.
             if (!CompositionAddress.Fields.Any(f => Request.Query.ContainsKey(f)))
-                return Redirect(string.Create(CultureInfo.InvariantCulture, $"/compose?{Saved.Address}&pie={id}"));
+                return Redirect($"/compose?{Saved.Address}{new OpenedFrom(Saved.Id, Saved.Version)}");
             Name = Saved.Name;
         }
 
         var book = await desk.OfferedAsync(Request.QueryString.Value ?? "", cancel);
-        View = new ComposeView(Request.Query.Count == 0 ? new(Composition.Usual, []) : Read(FormField, book), baker.Shown, pieId, book, await desk.KitchenAsync(cancel));
+        View = new ComposeView(Request.Query.Count == 0 ? new(Composition.Usual, []) : Read(FormField, book), baker.Shown, opened, book, await desk.KitchenAsync(cancel));
+        if (Saved is not null && opened is { Seen: 0 } && View.Canonical == Saved.Address)
+            View = new ComposeView(new(View.C, View.Troubles), baker.Shown, new OpenedFrom(Saved.Id, Saved.Version), book, View.Pie.Kitchen);
         if (partial)
         {
             Response.Headers["HX-Push-Url"] = View.Here;
@@ -65,7 +70,7 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
     /// <summary>Keeps the pie: a new one, or the one it was opened from.</summary>
     public async Task<IActionResult> OnPostSaveAsync(string? name, string? address, int? pie, int? version, bool asNew, CancellationToken cancel)
     {
-        await ShowPostedAsync(name, address, pie, cancel);
+        await ShowPostedAsync(name, address, pie, version, cancel);
         NameTrouble = NameProblem(Name);
         if (NameTrouble is not null)
             return Page();
@@ -76,13 +81,14 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
         switch (kept.Outcome)
         {
             case KeepOutcome.Kept:
-                return Redirect(string.Create(CultureInfo.InvariantCulture, $"/compose?{View.Canonical}&pie={kept.Pie!.Id}&kept=1"));
+                return Redirect(string.Create(CultureInfo.InvariantCulture, $"/compose?{View.Canonical}{new OpenedFrom(kept.Pie!.Id, kept.Pie.Version)}&kept=1"));
             case KeepOutcome.NameTaken:
                 NameTrouble = $"You have a pie called “{Name}” already. Give this one another name.";
                 break;
             case KeepOutcome.ChangedElsewhere:
                 Saved = kept.Pie;
-                NameTrouble = "This pie was changed in another window since you opened it. Yours is still here: save it as a new pie, or save again to replace the other.";
+                View = new ComposeView(new(View.C, []), baker.Shown, new OpenedFrom(kept.Pie!.Id, kept.Pie.Version), View.Book, View.Pie.Kitchen);
+                Elsewhere = await ElsewhereAsync(kept.Pie, cancel);
                 break;
             default:
                 Saved = null;
@@ -95,9 +101,9 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
     }
 
     /// <summary>Makes a batch sheet for so many of these.</summary>
-    public async Task<IActionResult> OnPostMakeAsync(string? name, string? address, int? pie, string? pies, CancellationToken cancel)
+    public async Task<IActionResult> OnPostMakeAsync(string? name, string? address, int? pie, int? version, string? pies, CancellationToken cancel)
     {
-        await ShowPostedAsync(name, address, pie, cancel);
+        await ShowPostedAsync(name, address, pie, version, cancel);
         Pies = pies ?? "";
         if (!BakersNumber.TryRead(pies, out var count, out var unit) || unit.Length > 0 || count != Math.Floor(count) || count is < 1 or > BatchSheet.MostPies)
         {
@@ -121,12 +127,30 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
     /// <summary>A composition in a few words, for a pie without a name.</summary>
     public static string Described(Composition c) => $"{c.Filling.Formula.Name} in {c.Crust.Family.Name.ToLowerInvariant()}";
 
-    private async Task ShowPostedAsync(string? name, string? address, int? pie, CancellationToken cancel)
+    /// <summary>The pie as it is kept now beside the one on the screen, part by part.</summary>
+    private async Task<Elsewhere> ElsewhereAsync(SavedPie now, CancellationToken cancel)
+    {
+        var (yours, theirs) = (View.C, (await desk.ReadAsync(now.Address, cancel)).Composition);
+        var fields = new List<FieldElsewhere>
+        {
+            new("Name", Name, now.Name),
+            new("Pan", yours.Pan.Name, theirs.Pan.Name),
+            new("Crust", yours.Crust.Family.Name, theirs.Crust.Family.Name),
+            new("Fillings", string.Join(", ", yours.Fillings.Select(f => f.Name)), string.Join(", ", theirs.Fillings.Select(f => f.Name))),
+            new("Toppings", string.Join(", ", yours.Toppings.Select(t => t.Topping.Name)), string.Join(", ", theirs.Toppings.Select(t => t.Topping.Name))),
+        };
+        var named = fields.Count(f => f.Yours != f.Now);
+        if (named == 0 && View.Canonical != now.Address)
+            fields.Add(new("Measures", "as on this screen", "others"));
+        return Elsewhere.Of("This pie", fields);
+    }
+
+    private async Task ShowPostedAsync(string? name, string? address, int? pie, int? version, CancellationToken cancel)
     {
         Name = (name ?? "").Trim();
         Saved = pie is { } id ? await shelf.FindAsync(id, cancel) : null;
         var book = await desk.OfferedAsync(address ?? "", cancel);
-        View = new ComposeView(CompositionAddress.Read(address ?? "", book), baker.Shown, Saved?.Id, book, await desk.KitchenAsync(cancel));
+        View = new ComposeView(CompositionAddress.Read(address ?? "", book), baker.Shown, Saved is null ? null : new OpenedFrom(Saved.Id, version ?? 0), book, await desk.KitchenAsync(cancel));
     }
 
     private ReadComposition Read(Func<string, string?> field, PartBook book) => CompositionAddress.Read(field, Request.Query.ContainsKey("inches") ? LengthUnit.Inches : LengthUnit.Centimetres, book);
@@ -142,5 +166,4 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
         return typed;
     }
 
-    private static int? PieId(string? text) => int.TryParse(text, NumberStyles.None, CultureInfo.InvariantCulture, out var id) ? id : null;
 }

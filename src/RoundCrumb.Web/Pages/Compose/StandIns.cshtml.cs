@@ -16,7 +16,7 @@ public sealed class StandInsModel(Desk desk, Preferences baker) : PageModel
     {
         var address = Request.QueryString.Value ?? "";
         var book = await desk.BookAsync([address], cancel);
-        View = new ComposeView(CompositionAddress.Read(address, book), baker.Shown, int.TryParse(Request.Query["pie"], out var pie) ? pie : null, book, await desk.KitchenAsync(cancel));
+        View = new ComposeView(CompositionAddress.Read(address, book), baker.Shown, OpenedFrom.Of(Request.Query), book, await desk.KitchenAsync(cancel));
         return Request.Headers["HX-Request"] == "true" ? Partial("_StandIns", View) : Page();
     }
 }

@@ -62,6 +62,15 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
     /// <summary>The new name as typed.</summary>
     public string Typed { get; private set; } = "";
 
+    /// <summary>The tags as typed.</summary>
+    public string TypedTags { get; private set; } = "";
+
+    /// <summary>The version that the name and tags were typed over.</summary>
+    public int Seen { get; private set; }
+
+    /// <summary>Both versions, where somebody else has renamed it meanwhile.</summary>
+    public Elsewhere? Elsewhere { get; private set; }
+
     /// <summary>Why it could not be used.</summary>
     public string? NameTrouble { get; private set; }
 
@@ -105,12 +114,13 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
                     NameTrouble = "Another pie has that name already.";
                     break;
                 default:
-                    NameTrouble = "This pie was changed in another window meanwhile; its name is shown above. Rename it again to go on.";
+                    Elsewhere = Elsewhere.Of("This pie", [new("Name", Typed, kept.Pie!.Name), new("Tags", PartForm.TidyTags(tags ?? ""), kept.Pie.Tags)]);
+                    version = kept.Pie.Version;
                     break;
             }
         }
 
-        Renaming = id;
+        (Renaming, TypedTags, Seen) = (id, tags ?? "", version);
         await ShowAsync(cancel);
         return Page();
     }
@@ -137,7 +147,7 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
         var last = await bakes.LastAsync(8, cancel);
         var kitchen = await desk.KitchenAsync(cancel);
         var book = await desk.BookAsync([.. pies.Select(p => p.Address), .. last.Select(b => b.Address)], cancel);
-        Pies = [.. pies.Select(p => new ShelfPie(p, p.Name, $"/compose?{p.Address}&pie={p.Id}", Sums(p.Address)))];
+        Pies = [.. pies.Select(p => new ShelfPie(p, p.Name, $"/compose?{p.Address}{new Compose.OpenedFrom(p.Id, p.Version)}", Sums(p.Address)))];
         Bakes = [.. last.Select(b => new ShelfBake(b, b.Ticks.Count, BatchSheet.Of(Assessment.Of(CompositionAddress.Read(b.Address, book).Composition, b.Pies, kitchen)).Ticks().Count()))];
         if (Pies.Count == 0)
             Starters = [.. Start()];

@@ -3,6 +3,7 @@ using Microsoft.AspNetCore.Mvc;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Data.Days;
+using RoundCrumb.Data.Pies;
 using RoundCrumb.Scheduling;
 
 namespace RoundCrumb.Web.Pages.Days;
@@ -46,18 +47,50 @@ public sealed partial class DayModel
         return (many, due);
     }
 
-    /// <summary>Changes an order.</summary>
-    public async Task<IActionResult> OnPostChangeAsync(int id, int order, string? count, string? date, string? time, string? notes, Stock stock, bool served, CancellationToken cancel)
+    /// <summary>Changes an order, if nobody has since it was opened.</summary>
+    public async Task<IActionResult> OnPostChangeAsync(int id, int order, int version, string? count, string? date, string? time, string? notes, Stock stock, bool served, CancellationToken cancel)
     {
+        var form = $"order-{order}";
         var (many, due) = await ReadOrderAsync(id, count, date, time, notes, cancel);
         if (Troubles.Count > 0)
-            return await AgainAsync(id, $"order-{order}", cancel);
-        return await book.ChangeAsync(id, d =>
+            return await AgainAsync(id, form, cancel);
+        var outcome = await book.TryAsync(id, d =>
         {
-            if (d.Orders.FirstOrDefault(o => o.Id == order) is { } one)
-                (one.Count, one.Due, one.Notes, one.Stock, one.Served) = (many, due, notes?.Trim() ?? "", stock, served);
-        }, cancel) ? Back(id) : NotFound();
+            if (d.Orders.FirstOrDefault(o => o.Id == order) is not { } one || one.Version != version)
+                return false;
+            (one.Count, one.Due, one.Notes, one.Stock, one.Served) = (many, due, notes?.Trim() ?? "", stock, served);
+            one.Version++;
+            return true;
+        }, cancel);
+        if (outcome is KeepOutcome.Kept)
+            return Back(id);
+        if (outcome is KeepOutcome.Gone || !await ShowAsync(id, null, cancel))
+            return NotFound();
+        Form = form;
+        var mine = new DayOrder { Name = "", Address = "", Count = many, Due = due, Notes = notes?.Trim() ?? "", Stock = stock, Served = served };
+        if (Open.Kept.Orders.FirstOrDefault(o => o.Id == order) is { } now)
+            Changed = Elsewhere.Of("This order", SaidOf(mine).Zip(SaidOf(now), static (m, n) => new FieldElsewhere(m.Name, m.Value, n.Value)));
+        else
+            Read = [$"This order was taken off elsewhere, so nothing was changed. You had: {string.Join(", ", SaidOf(mine).Where(f => f.Value.Length > 0).Select(f => $"{f.Name.ToLowerInvariant()} {f.Value}"))}."];
+        return Page();
     }
+
+    /// <summary>An order's fields as they are called on its form.</summary>
+    private static IEnumerable<(string Name, string Value)> SaidOf(DayOrder order) =>
+    [
+        ("How many", order.Count.ToString(CultureInfo.InvariantCulture)), (order.Served ? "Served at" : "Ready by", order.Due.ToString("ddd d MMM HH:mm", CultureInfo.InvariantCulture)),
+        ("Ready or served", order.Served ? "served" : "ready"), ("From", StockWords(order.Stock)), ("Notes", order.Notes),
+    ];
+
+    /// <summary>What an order is made from, in words.</summary>
+    public static string StockWords(Stock stock) => stock switch
+    {
+        Stock.Scratch => "scratch",
+        Stock.FrozenDough => "dough in the freezer",
+        Stock.FrozenShells => "lined shells in the freezer",
+        Stock.BakedShells => "baked shells",
+        _ => throw new ArgumentOutOfRangeException(nameof(stock), stock, "Not described."),
+    };
 
     /// <summary>Takes an order off.</summary>
     public async Task<IActionResult> OnPostOffAsync(int id, int order, CancellationToken cancel) =>
@@ -74,7 +107,7 @@ public sealed partial class DayModel
         return await book.ChangeAsync(id, d =>
         {
             if (d.Orders.FirstOrDefault(o => o.Id == order) is { PieId: { } pie } one && pies.TryGetValue(pie, out var now))
-                (one.Address, one.Name) = (now.Address, now.Name);
+                (one.Address, one.Name, one.Version) = (now.Address, now.Name, one.Version + 1);
         }, cancel) ? Back(id) : NotFound();
     }
 }

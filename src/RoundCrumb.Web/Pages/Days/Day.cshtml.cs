@@ -15,10 +15,15 @@ using RoundCrumb.Web.Hosting;
 namespace RoundCrumb.Web.Pages.Days;
 
 /// <summary>One bake day: its orders, its hours, and its plan.</summary>
+[Costly("Solve", "More", "Pin", "Unpin", "Apply", "Import", HasOwnQueue = true)]
 public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner planner, Preferences baker, TimeProvider clock) : PageModel
 {
-    private const double SecondsNear = 4;
+    /// <summary>Seconds that a plan close to the known one, or what one more costs, may take at the most.</summary>
+    private const double LongestNear = 4;
+
     private const int LargestFile = 2 * 1024 * 1024;
+
+    private double SecondsNear => Math.Min(LongestNear, planner.Seconds);
 
     /// <summary>The day.</summary>
     public OpenDay Open { get; private set; } = null!;
@@ -28,6 +33,9 @@ public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf,
 
     /// <summary>The day being planned; none where it is not.</summary>
     public PlanningJob? Job { get; private set; }
+
+    /// <summary>How many other days and questions are solved before it.</summary>
+    public int Before => Job is { } job ? planner.Before(job) : 0;
 
     /// <summary>The work that is chosen.</summary>
     public string? Step { get; private set; }
@@ -43,6 +51,12 @@ public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf,
 
     /// <summary>The form that the troubles are in.</summary>
     public string Form { get; private set; } = "";
+
+    /// <summary>Both versions, where somebody else has changed an order, or the hours, meanwhile.</summary>
+    public Elsewhere? Changed { get; private set; }
+
+    /// <summary>What a form was opened over: as it was seen, until both versions have been shown.</summary>
+    public string SeenBy(string form, string name, string now) => Changed is null ? Typed(form, name, now) : now;
 
     /// <summary>An order that was just taken off.</summary>
     public int? Off { get; private set; }
@@ -136,29 +150,46 @@ public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf,
 
     private static RedirectResult Back(int id, string more = "") => new($"/days/{id}{more}");
 
-    /// <summary>Says the hours of one day.</summary>
+    /// <summary>Says the hours of the day's bakers; those that were changed elsewhere since the page was opened are not gone over unseen.</summary>
     public async Task<IActionResult> OnPostHoursAsync(int id, CancellationToken cancel)
     {
         if (!await ShowAsync(id, null, cancel))
             return NotFound();
-        var said = new List<(int Baker, DateOnly Date, Hours? Hours)>();
+        var said = new List<(Baker Baker, DateOnly Date, Hours? Hours, Hours? Seen)>();
         foreach (var one in Open.Bakers)
         {
             foreach (var date in Dates)
             {
-                var name = $"h-{one.Id}-{date:yyyy-MM-dd}";
+                var name = HoursField(one, date);
+                if (!Request.Form.ContainsKey(name))
+                    continue;
                 if (!Hours.TryRead(Request.Form[name], out var hours))
                     Troubles[name] = "From and to, such as 06:00–15:00.";
-                else if (hours != DayBook.HoursOf(Open.Kept, one, date))
-                    said.Add((DayDesk.NumberOf(one), date, hours));
+                else if (Hours.TryRead(Request.Form["seen-" + name], out var seen) && hours != seen)
+                    said.Add((one, date, hours, seen));
             }
         }
 
         if (Troubles.Count > 0)
             return await AgainAsync(id, "hours", cancel);
-        await book.ChangeAsync(id, d => said.ForEach(s => DayBook.SayHours(d, s.Baker, s.Date, s.Hours)), cancel);
-        return Back(id);
+        var outcome = await book.TryAsync(id, d =>
+        {
+            if (said.Exists(s => DayBook.HoursOf(d, s.Baker, s.Date) is var now && now != s.Seen && now != s.Hours))
+                return false;
+            said.ForEach(s => DayBook.SayHours(d, DayDesk.NumberOf(s.Baker), s.Date, s.Hours));
+            return true;
+        }, cancel);
+        if (outcome is KeepOutcome.Kept)
+            return Back(id);
+        if (outcome is KeepOutcome.Gone || !await ShowAsync(id, null, cancel))
+            return NotFound();
+        Form = "hours";
+        Changed = Elsewhere.Of("Hours of this day", said.Select(s => new FieldElsewhere($"{s.Baker.Name}, {Say(s.Date)}", s.Hours?.ToString() ?? "off", DayBook.HoursOf(Open.Kept, s.Baker, s.Date)?.ToString() ?? "off")));
+        return Page();
     }
+
+    /// <summary>The field of a baker's hours on a date.</summary>
+    public static string HoursField(Baker one, DateOnly date) => string.Create(CultureInfo.InvariantCulture, $"h-{one.Id}-{date:yyyy-MM-dd}");
 
     /// <summary>Joins like work, or pulls it apart.</summary>
     public async Task<IActionResult> OnPostApartAsync(int id, string? name, bool apart, CancellationToken cancel) => await book.ChangeAsync(id, d =>
@@ -306,7 +337,10 @@ public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf,
         if (order is not null && Open.Plan is { } plan && Open.Built.Day.Batches.Any(b => b.Key == order))
         {
             var open = Open;
-            More = (order, await Task.Run(() => Cost.OfOneMore(open.Orders, DayDesk.FromNow(open).Setting, plan, order, new SolveOptions { Seconds = SecondsNear }, cancel), cancel));
+            if (await planner.AskAsync(stop => Cost.OfOneMore(open.Orders, DayDesk.FromNow(open).Setting, plan, order, new SolveOptions { Seconds = SecondsNear }, stop), cancel) is { } cost)
+                More = (order, cost);
+            else
+                Read = ["Too many questions are being worked out at once. Ask again in a minute."];
         }
 
         return Page();

@@ -48,9 +48,11 @@ public sealed class DayChanges(OpenDay open)
                 break;
             case OtherCount count when Order(count.Order) is { } order:
                 order.Count = Math.Clamp(count.Count, 1, DayOrder.MostPies);
+                order.Version++;
                 break;
             case OtherDue due when Order(due.Order) is { } order:
                 order.Due = open.Clock.WallOf(due.Due);
+                order.Version++;
                 break;
             case OtherFilling filling when Order(filling.Order) is { } order:
                 var (orders, _) = filling.Applied(open.Orders, open.Setting);
@@ -58,6 +60,7 @@ public sealed class DayChanges(OpenDay open)
                 order.Name = FillingBook.All.First(f => f.Id == filling.Formula).Name + ", for " + order.Name;
                 order.Name = order.Name[..Math.Min(order.Name.Length, SavedPie.LongestName)];
                 order.PieId = null;
+                order.Version++;
                 break;
             case AllOvens:
                 day.Forbidden = "";

@@ -40,12 +40,13 @@ public sealed class DayExchange(DayView view)
         var moved = new List<(Placed Placed, int Slot)>();
         var said = new List<string>();
         var unknown = 0;
+        var outside = 0;
         if (table)
         {
             var (lines, troubles) = DayTable.Read(text, Open.Kept.From, Open.Kept.Days);
             said.AddRange(troubles);
             foreach (var (key, start) in lines)
-                Move(key, Open.Clock.SlotOf(start));
+                Move(key, IsOfTheDays(start) ? Open.Clock.SlotOf(start) : null);
         }
         else
         {
@@ -54,11 +55,13 @@ public sealed class DayExchange(DayView view)
                 said.Add(read.Trouble);
             var mine = view.Placed.ToDictionary(p => UidOf(p.Key), p => p.Key, StringComparer.Ordinal);
             foreach (var (uid, _, start) in read.Entries)
-                Move(mine.GetValueOrDefault(uid, ""), Open.Clock.SlotAt(start));
+                Move(mine.GetValueOrDefault(uid, ""), IsOfTheDays(TimeZoneInfo.ConvertTime(start, Open.Clock.Zone).DateTime) ? Open.Clock.SlotAt(start) : null);
         }
 
         if (unknown > 0)
             said.Add($"{unknown} in it {(unknown == 1 ? "is" : "are")} not of this day and {(unknown == 1 ? "was" : "were")} passed over.");
+        if (outside > 0)
+            said.Add($"{outside} {(outside == 1 ? "was" : "were")} moved out of these days and stay{(outside == 1 ? "s" : "")} as planned.");
         var past = moved.RemoveAll(m => m.Slot < Math.Max(0, Open.Now));
         if (past > 0)
             said.Add($"{past} {(past == 1 ? "was" : "were")} moved into the past and stay{(past == 1 ? "s" : "")} as planned.");
@@ -68,8 +71,12 @@ public sealed class DayExchange(DayView view)
         {
             if (view.Placed.FirstOrDefault(p => p.Key == key) is not { } placed)
                 unknown++;
-            else if (slot is { } to && to != placed.From)
+            else if (slot is not { } to)
+                outside++;
+            else if (to != placed.From)
                 moved.Add((placed, to));
         }
+
+        bool IsOfTheDays(DateTime wall) => DateOnly.FromDateTime(wall) is var date && date >= Open.Kept.From && date < Open.Kept.From.AddDays(Open.Kept.Days);
     }
 }

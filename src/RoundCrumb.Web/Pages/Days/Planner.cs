@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Scheduling;
 
@@ -12,6 +11,8 @@ public sealed class PlanningJob
     private readonly List<Remedy> _remedies = [];
 
     internal CancellationTokenSource Stop { get; } = new();
+
+    internal SolvingTurn? Turn { get; set; }
 
     /// <summary>Seconds that it may take.</summary>
     public required double Seconds { get; init; }
@@ -69,17 +70,27 @@ public sealed class PlanningJob
     }
 }
 
-/// <summary>Puts days on the clock in the background, one at a time, and keeps what comes of it.</summary>
-public sealed partial class Planner(IServiceScopeFactory scopes, TimeProvider clock, IConfiguration settings, ILogger<Planner> log) : IDisposable
+/// <summary>Puts days on the clock in the background, one job a day, and keeps what comes of it.</summary>
+public sealed partial class Planner(SolvingQueue queue, IServiceScopeFactory scopes, TimeProvider clock, IConfiguration settings, ILogger<Planner> log)
 {
-    private readonly ConcurrentDictionary<int, PlanningJob> _jobs = new();
-    private readonly SemaphoreSlim _one = new(1);
+    /// <summary>How many jobs that are over are remembered for what they had to say.</summary>
+    private const int MostRemembered = 50;
+
+    private readonly Dictionary<int, PlanningJob> _jobs = [];
+    private readonly Lock _lock = new();
 
     /// <summary>Seconds that a plan may take to get better; the first one is waited for.</summary>
     public double Seconds { get; } = settings.GetValue("RoundCrumb:PlanSeconds", 10.0);
 
     /// <summary>Where planning a day stands, as one value: a page that reads the day before and after a job ends compares two of them, lest it show the plan of before as if it were the last word.</summary>
-    public (PlanningJob? Job, bool Over) Standing(int day) => _jobs.TryGetValue(day, out var job) ? (job, job.Over) : (null, true);
+    public (PlanningJob? Job, bool Over) Standing(int day)
+    {
+        lock (_lock)
+            return _jobs.TryGetValue(day, out var job) ? (job, job.Over) : (null, true);
+    }
+
+    /// <summary>How many other days and questions are solved before a job.</summary>
+    public int Before(PlanningJob job) => job.Turn is { } turn ? queue.Before(turn) : 0;
 
     /// <summary>Begins to plan a day; one that is already being planned is stopped first.</summary>
     /// <param name="open">The day.</param>
@@ -88,37 +99,69 @@ public sealed partial class Planner(IServiceScopeFactory scopes, TimeProvider cl
     /// <param name="undo">What to do when there is no plan at all: take back what was asked.</param>
     public PlanningJob Begin(OpenDay open, double seconds, bool near, Func<DayBook, Task>? undo = null)
     {
-        var before = Standing(open.Kept.Id).Job;
         var built = DayDesk.FromNow(open);
-        var job = new PlanningJob { Seconds = seconds, Since = clock.GetUtcNow(), Built = built, Undo = undo };
-
-        // What was asked a moment ago is not taken back because something more is asked: both are planned now, and taken back together.
-        if (before is { Over: false, Undo: { } earlier } && undo is not null)
+        lock (_lock)
         {
-            before.Undo = null;
-            job.Undo = async b =>
-            {
-                await undo(b);
-                await earlier(b);
-            };
-        }
+            var before = Standing(open.Kept.Id).Job;
+            var job = new PlanningJob { Seconds = seconds, Since = clock.GetUtcNow(), Built = built, Undo = undo };
 
-        Halt(open.Kept.Id);
-        _jobs[open.Kept.Id] = job;
-        _ = Task.Run(() => RunAsync(open, built, job, near));
-        return job;
+            // What was asked a moment ago is not taken back because something more is asked: both are planned now, and taken back together.
+            if (before is { Over: false, Undo: { } earlier } && undo is not null)
+            {
+                before.Undo = null;
+                job.Undo = async b =>
+                {
+                    await undo(b);
+                    await earlier(b);
+                };
+            }
+
+            Halt(open.Kept.Id);
+            _jobs[open.Kept.Id] = job;
+            foreach (var (day, old) in _jobs.Where(j => j.Value.Over).OrderBy(j => j.Value.Since).SkipLast(MostRemembered).ToList())
+                _jobs.Remove(day);
+            job.Turn = queue.TryJoin(stopping => RunAsync(open, built, job, near, stopping));
+            if (job.Turn is null)
+                (job.Trouble, job.Version, job.Over) = ("Too many days are being planned at once. Try again in a minute; the day is as it was.", open.Kept.Version, true);
+            return job;
+        }
     }
 
     /// <summary>Stops planning; the best plan so far is kept.</summary>
     public void Halt(int day)
     {
-        if (_jobs.TryGetValue(day, out var job) && !job.Over)
-            job.Stop.Cancel();
+        lock (_lock)
+        {
+            if (_jobs.TryGetValue(day, out var job) && !job.Over)
+                job.Stop.Cancel();
+        }
     }
 
-    private async Task RunAsync(OpenDay open, BuiltDay built, PlanningJob job, bool near)
+    /// <summary>Answers a question that has to be solved, when its turn comes.</summary>
+    /// <param name="solve">Solves it.</param>
+    /// <param name="cancel">Ends it when whoever asked has gone.</param>
+    /// <returns>The answer; none where too many are waiting, or it was given up.</returns>
+    public async Task<T?> AskAsync<T>(Func<CancellationToken, T> solve, CancellationToken cancel)
+        where T : class
     {
-        await _one.WaitAsync();
+        T? answer = null;
+        var turn = queue.TryJoin(stopping =>
+        {
+            using var either = CancellationTokenSource.CreateLinkedTokenSource(stopping, cancel);
+            if (!either.IsCancellationRequested)
+                answer = solve(either.Token);
+            return Task.CompletedTask;
+        });
+        if (turn is null)
+            return null;
+        await turn.Over.WaitAsync(cancel);
+        return answer;
+    }
+
+    private async Task RunAsync(OpenDay open, BuiltDay built, PlanningJob job, bool near, CancellationToken stopping)
+    {
+        // Whoever stops the application ends the search; what was found by then is still kept.
+        using var ends = stopping.Register(job.Stop.Cancel);
         try
         {
             var options = new SolveOptions { Seconds = job.Seconds, Known = KnownFor(open, built), StayNear = near };
@@ -128,8 +171,8 @@ public sealed partial class Planner(IServiceScopeFactory scopes, TimeProvider cl
                 // What is done in one go ties orders together; where that leaves no day at all, each is done by itself.
                 var apart = built.Joined.Select(j => j.Name).ToHashSet();
                 await using var scope = scopes.CreateAsyncScope();
-                await scope.ServiceProvider.GetRequiredService<DayBook>().ChangeAsync(open.Kept.Id, d => d.Apart = string.Join('\n', apart));
-                if (await scope.ServiceProvider.GetRequiredService<DayDesk>().OpenAsync(open.Kept.Id) is { } again)
+                await scope.ServiceProvider.GetRequiredService<DayBook>().ChangeAsync(open.Kept.Id, d => d.Apart = string.Join('\n', apart), CancellationToken.None);
+                if (await scope.ServiceProvider.GetRequiredService<DayDesk>().OpenAsync(open.Kept.Id, CancellationToken.None) is { } again)
                 {
                     (open, built) = (again, DayDesk.FromNow(again));
                     job.Built = built;
@@ -144,7 +187,7 @@ public sealed partial class Planner(IServiceScopeFactory scopes, TimeProvider cl
                 var book = scope.ServiceProvider.GetRequiredService<DayBook>();
                 if (job.Undo is { } undo)
                     await undo(book);
-                job.Version = (await book.FindAsync(open.Kept.Id))?.Version ?? 0;
+                job.Version = (await book.FindAsync(open.Kept.Id, CancellationToken.None))?.Version ?? 0;
                 return;
             }
 
@@ -166,7 +209,6 @@ public sealed partial class Planner(IServiceScopeFactory scopes, TimeProvider cl
         finally
         {
             job.Over = true;
-            _one.Release();
         }
     }
 
@@ -181,7 +223,4 @@ public sealed partial class Planner(IServiceScopeFactory scopes, TimeProvider cl
 
     [LoggerMessage(Level = LogLevel.Error, Message = "Planning day {Day} failed.")]
     private static partial void Failed(ILogger logger, int day, Exception exception);
-
-    /// <inheritdoc/>
-    public void Dispose() => _one.Dispose();
 }

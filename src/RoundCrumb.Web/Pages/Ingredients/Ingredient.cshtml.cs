@@ -3,6 +3,7 @@ using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
 using RoundCrumb.Web.Hosting;
 
@@ -56,12 +57,18 @@ public sealed class IngredientModel(Larder larder, Desk desk) : PageModel
         _ => "as you wrote it",
     };
 
+    /// <summary>The version that the form is filled in over; 0 for a new one.</summary>
+    public int Version { get; private set; }
+
+    /// <summary>Both versions, where somebody else has changed it meanwhile.</summary>
+    public Elsewhere? Elsewhere { get; private set; }
+
     /// <summary>Shows an ingredient, or one to start from.</summary>
-    public async Task<IActionResult> OnGetAsync(string id, string? from, string? name, string? kept, CancellationToken cancel)
+    public async Task<IActionResult> OnGetAsync(string? id, string? from, string? name, string? kept, CancellationToken cancel)
     {
         var known = await desk.KnownAsync(cancel);
-        Id = id;
-        if ((IsNew ? known.Find(from ?? "plain-flour") ?? Pantry.PlainFlour : known.Find(id)) is not { } ingredient)
+        Id = id ?? "";
+        if ((IsNew ? known.Find(from ?? "plain-flour") ?? Pantry.PlainFlour : known.Find(Id)) is not { } ingredient)
             return NotFound();
         From = ingredient;
         Name = IsNew ? (name ?? "").Trim() : ingredient.Name;
@@ -69,42 +76,75 @@ public sealed class IngredientModel(Larder larder, Desk desk) : PageModel
         _typed["name"] = Name.Length > 120 ? Name[..120] : Name;
         if (IsNew)
             _typed["others"] = "";
+        Version = (await larder.FindOwnAsync(Id, cancel))?.Version ?? 0;
         Said = kept is null ? null : "It is in the pantry. Recipes that name it are read with it from now on.";
         return Page();
     }
 
     /// <summary>Keeps an ingredient of the baker's own.</summary>
-    public async Task<IActionResult> OnPostAsync(string id, string? from, string? name, CancellationToken cancel)
+    public async Task<IActionResult> OnPostAsync(string? id, string? from, string? name, int version, CancellationToken cancel)
     {
         var known = await desk.KnownAsync(cancel);
-        Id = id;
-        if (!MayChange || known.Find(from ?? "") is not { } like || (!IsNew && known.Find(id) is null))
+        Id = id ?? "";
+        if (!MayChange || known.Find(from ?? "") is not { } like || (!IsNew && known.Find(Id) is null))
             return NotFound();
         From = like;
+        Version = version;
         Name = (name ?? "").Trim();
         foreach (var field in Request.Form)
             _typed[field.Key] = field.Value.ToString();
         foreach (var value in Request.Form["has"])
             _has |= Enum.TryParse<Allergens>(value, out var one) && Enum.IsDefined(one) ? one : Allergens.None;
-        if (Name.Length is 0 or > 80)
-            Troubles["name"] = Name.Length == 0 ? "Give it a name." : $"That is {Name.Length} characters; a name has 80 at most.";
+        if (Name.Length is 0 or > IngredientLimits.LongestName)
+            Troubles["name"] = Name.Length == 0 ? "Give it a name." : $"That is {Name.Length} characters; a name has {IngredientLimits.LongestName} at most.";
         var values = Values();
         var others = Field("others").Split(',', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
-        if (others.Length > 20 || others.Any(o => o.Length > 80))
+        if (others.Length > IngredientLimits.MostOtherNames || others.Any(o => o.Length > IngredientLimits.LongestName))
             Troubles["others"] = "At most 20 other names of up to 80 characters each.";
         if (Troubles.Count > 0)
             return Page();
 
         // Its kind (egg, shelf) comes from a shipped ingredient, also when it was made from one of the baker's own.
         var shipped = Pantry.Find(like.Id) ?? Pantry.All.First(i => i.Shelf == like.Shelf && i.Egg == like.Egg);
-        var slug = await larder.KeepAsync(IsNew ? null : id, Name, [.. others.Select(o => o.Replace('|', ' '))], shipped, values, cancel);
-        if (slug is null)
+        var (outcome, slug) = await larder.KeepAsync(IsNew ? null : Id, version, Name, [.. others.Select(o => o.Replace('|', ' '))], shipped, values, cancel);
+        switch (outcome)
         {
-            Troubles["name"] = $"You have an ingredient called “{Name}” already.";
-            return Page();
+            case KeepOutcome.Kept:
+                return Redirect($"/pantry/{slug}?kept=1");
+            case KeepOutcome.NameTaken:
+                Troubles["name"] = $"You have an ingredient called “{Name}” already.";
+                return Page();
+            case KeepOutcome.ChangedElsewhere when await larder.FindOwnAsync(Id, cancel) is { } own && (await desk.KnownAsync(cancel)).Find(Id) is { } now:
+                var (typed, ticked) = (_typed.ToDictionary(), _has);
+                _typed.Clear();
+                Fill(now);
+                _typed["name"] = now.Name;
+                var there = Named().ToList();
+                (Version, _has) = (own.Version, ticked);
+                foreach (var (field, words) in typed)
+                    _typed[field] = words;
+                foreach (var box in Boxes.Where(b => !typed.ContainsKey(b)))
+                    _typed[box] = "";
+                Elsewhere = Elsewhere.Of("This ingredient", Named().Zip(there, (mine, other) => new FieldElsewhere(mine.Name, mine.Value, other.Value)));
+                return Page();
+            default:
+                return NotFound();
         }
+    }
 
-        return Redirect($"/pantry/{slug}?kept=1");
+    private static readonly string[] Boxes = ["protease", "slaughter"];
+
+    /// <summary>The fields of the form as they are called, with what is in them.</summary>
+    private IEnumerable<(string Name, string Value)> Named()
+    {
+        foreach (var (field, name) in new[]
+                 {
+                     ("name", "Name"), ("others", "Other names"), ("bulk", "1 ml of a cup"), ("mix", "1 g adds"), ("each", "One piece"), ("loss", "Lost"), ("water", "Water"), ("fat", "Fat"), ("sugars", "Sugars"),
+                     ("protein", "Protein"), ("starch", "Starch"), ("alcohol", "Alcohol"), ("sets", "Thickens like"), ("juice", "Sharp juice"), ("bloom", "Gelatine strength"), ("protease", "Digests gelatine"),
+                     ("slaughter", "From a slaughtered animal"), ("pack", "A pack holds"), ("price", "A pack costs"),
+                 })
+            yield return (name, Boxes.Contains(field) ? Field(field) == "1" ? "yes" : "no" : Field(field));
+        yield return ("Named on a label", string.Join(", ", Enum.GetValues<Allergens>().Where(a => a != Allergens.None && Has(a)).Select(Word)));
     }
 
     private void Fill(Ingredient i)
@@ -135,40 +175,26 @@ public sealed class IngredientModel(Larder larder, Desk desk) : PageModel
 
     private IngredientValues Values()
     {
-        var each = Read("each", 0, 5000, "A piece weighs up to 5 kg.");
+        var each = Read("each");
         var values = new IngredientValues(
-            Read("bulk", 0.05, 3, "A millilitre of anything in a kitchen weighs 0.05 to 3 g."), Read("mix", 0, 3, "A gram adds 0 to 3 ml."),
-            Read("water", 0, 100, "0 to 100 g.") / 100, Read("fat", 0, 100, "0 to 100 g.") / 100, Read("sugars", 0, 100, "0 to 100 g.") / 100, Read("protein", 0, 100, "0 to 100 g.") / 100, Read("starch", 0, 100, "0 to 100 g.") / 100,
-            Read("sets", 0, 2, "Nothing thickens more than twice as strongly as cornflour."), Read("juice", 0, 100, "0 to 100 %.") / 100, Read("alcohol", 0, 95, "0 to 95 g.") / 100,
-            _has, Field("slaughter") == "1" ? Origin.Slaughter : From.Origin is Origin.Slaughter ? Origin.Plant : From.Origin, Field("protease") == "1",
-            Read("bloom", 0, 320, "Gelatine is sold from 50 to 320 bloom."), Read("loss", 0, 60, "0 to 60 %.") / 100,
+            Read("bulk"), Read("mix"), Read("water") / 100, Read("fat") / 100, Read("sugars") / 100, Read("protein") / 100, Read("starch") / 100, Read("sets"), Read("juice") / 100, Read("alcohol") / 100,
+            _has, Field("slaughter") == "1" ? Origin.Slaughter : From.Origin is Origin.Slaughter ? Origin.Plant : From.Origin, Field("protease") == "1", Read("bloom"), Read("loss") / 100,
             each, each > 0 ? From.Piece.One is { Length: > 0 } one ? one : "piece" : "", each > 0 ? From.Piece.Many is { Length: > 0 } many ? many : "pieces" : "",
-            Read("pack", 0, 50_000, "A pack holds up to 50 kg."), (decimal)Read("price", 0, 10_000, "Up to £10,000."));
-        if (values.Water + values.Fat + values.Sugars + values.Protein + values.Starch > 1.0005 && !Troubles.ContainsKey("water"))
-            Troubles["makeup"] = "Water, fat, sugars, protein and starch come to more than 100 g.";
+            Read("pack"), (decimal)(double.IsNaN(Read("price")) ? -1 : Math.Clamp(Read("price"), -1, 1e9)));
+        foreach (var (field, words) in IngredientLimits.Problems(values))
+            Troubles[field] = Troubles.TryGetValue(field, out var unread) ? $"{unread} {words}" : Field(field).Trim().Length == 0 && field != IngredientLimits.Makeup ? $"Nothing is written here. {words}" : words;
         return values;
     }
 
-    private double Value(string name) => BakersNumber.TryRead(Field(name), out var value, out _) && double.IsFinite(value) ? value : 0;
-
-    private double Read(string name, double least, double most, string limits)
+    private double Read(string name)
     {
-        var typed = Field(name);
-        if (string.IsNullOrWhiteSpace(typed))
-        {
-            if (least > 0)
-                Troubles[name] = "Nothing is written here. " + limits;
+        if (string.IsNullOrWhiteSpace(Field(name)))
             return 0;
-        }
-
-        if (!BakersNumber.TryRead(typed, out var value, out var unit) || unit is not ("" or "g" or "%" or "ml" or "£"))
-        {
-            Troubles[name] = "That isn’t a number I can read; try 12 or 0.5. " + limits;
-            return 0;
-        }
-
-        if (value < least || value > most)
-            Troubles[name] = limits;
-        return value;
+        if (BakersNumber.TryRead(Field(name), out var value, out var unit) && unit is "" or "g" or "%" or "ml" or "£")
+            return value;
+        Troubles[name] = "That isn’t a number I can read; try 12 or 0.5.";
+        return double.NaN;
     }
+
+    private double Value(string name) => BakersNumber.TryRead(Field(name), out var value, out _) && double.IsFinite(value) ? value : 0;
 }

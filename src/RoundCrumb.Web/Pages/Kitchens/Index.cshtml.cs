@@ -9,6 +9,7 @@ using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
 using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pans;
+using RoundCrumb.Data.Pies;
 using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Pages.Kitchens;
@@ -62,6 +63,24 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
 
         return parts.Count == 0 ? "no hours" : string.Join(", ", parts);
     }
+
+    /// <summary>Both versions of a form, where somebody else has changed the same thing meanwhile.</summary>
+    public (string Form, Elsewhere Both)? Changed { get; private set; }
+
+    /// <summary>A pan of which somebody else has changed the number meanwhile.</summary>
+    public (int Pan, Elsewhere Both)? PanElsewhere { get; private set; }
+
+    /// <summary>Both versions of a form; none where nobody has changed it.</summary>
+    public Elsewhere? ChangedIn(string form) => Changed is { } changed && changed.Form == form ? changed.Both : null;
+
+    /// <summary>The version that a form is filled in over: the one that was seen, until both have been shown.</summary>
+    public int VersionOf(string form, int now) => Typed("form") == form && ChangedIn(form) is null && int.TryParse(Typed("version"), out var seen) ? seen : now;
+
+    /// <summary>What a form was opened over, where that is told by its values: as it was seen, until both have been shown.</summary>
+    public string SeenBy(string form, string now) => Typed("form") == form && ChangedIn(form) is null && Typed("seen").Length > 0 ? Typed("seen") : now;
+
+    /// <summary>The burners and machines as a form says that it has seen them.</summary>
+    public string ToolsNow => FormattableString.Invariant($"{Equipment.Burners}/{Equipment.Mixers}/{Equipment.Processors}");
 
     /// <summary>The room's warmth as typed, where it could not be used.</summary>
     public string? RoomTyped { get; private set; }
@@ -134,12 +153,25 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
     }
 
     /// <summary>Changes how many there are of a pan.</summary>
-    public async Task<IActionResult> OnPostCountAsync(int id, int owned, CancellationToken cancel)
+    public async Task<IActionResult> OnPostCountAsync(int id, int version, int owned, CancellationToken cancel)
     {
-        if (!await rack.CountAsync(id, owned, cancel))
-            return NotFound();
-        return Redirect(owned <= 0 ? $"/kitchen?gone={id}" : $"/kitchen#pan-{id}");
+        switch (await rack.CountAsync(id, version, owned, cancel))
+        {
+            case KeepOutcome.Kept:
+                return Redirect(owned <= 0 ? $"/kitchen?gone={id}" : $"/kitchen#pan-{id}");
+            case KeepOutcome.ChangedElsewhere:
+                await ShowAsync(cancel);
+                PanElsewhere = (id, Elsewhere.Of("This pan", [new("How many", Invariant(owned), Invariant(Pans.FirstOrDefault(p => p.Id == id)?.Owned ?? 0))]));
+                return Page();
+            default:
+                return NotFound();
+        }
     }
+
+    /// <summary>Brings back a pan that was put away.</summary>
+    public async Task<IActionResult> OnPostPanBackAsync(int id, CancellationToken cancel) => await rack.BringBackAsync(id, cancel) ? Redirect($"/kitchen#pan-{id}") : NotFound();
+
+    private static string Invariant(int number) => number.ToString(CultureInfo.InvariantCulture);
 
     /// <summary>Puts a measured pan on the rack.</summary>
     public async Task<IActionResult> OnPostMeasureAsync(CancellationToken cancel)
@@ -184,7 +216,8 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
             _equipmentTroubles["hot"] = $"How much hotter than its dial says: {Shown.Say(new Quantity(-60, Dimension.HeatDifference))} to {Shown.Say(new Quantity(60, Dimension.HeatDifference))}.";
         if (_equipmentTroubles.Count > 0)
             return await AgainAsync(cancel);
-        return await kitchen.SaveAsync(id, new Oven("", name, width, depth, shelves, Typed("fan").Length > 0, Math.Round(Celsius(hot), 1)) { WarmUp = warm }, cancel) ? Redirect("/kitchen#equipment") : NotFound();
+        var oven = new Oven("", name, width, depth, shelves, Typed("fan").Length > 0, Math.Round(Celsius(hot), 1)) { WarmUp = warm };
+        return await AfterAsync(await kitchen.SaveAsync(id, Seen, oven, cancel), "/kitchen#equipment", "This oven", () => Of(oven).Zip(Of(Equipment.Ovens.First(o => o.Id == id).Item), Beside), cancel);
 
         double Celsius(double typed) => Fahrenheit ? typed * 5 / 9 : typed;
     }
@@ -209,7 +242,8 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
         var widest = Length("widest");
         if (_equipmentTroubles.Count > 0)
             return await AgainAsync(cancel);
-        return await kitchen.SaveAsync(id, new ColdPlace("", name, Typed("freezer").Length > 0 ? ColdKind.Freezer : ColdKind.Fridge, places, widest), cancel) ? Redirect("/kitchen#equipment") : NotFound();
+        var place = new ColdPlace("", name, Typed("freezer").Length > 0 ? ColdKind.Freezer : ColdKind.Fridge, places, widest);
+        return await AfterAsync(await kitchen.SaveAsync(id, Seen, place, cancel), "/kitchen#equipment", "This cold place", () => Of(place).Zip(Of(Equipment.Cold.First(c => c.Id == id).Item), Beside), cancel);
     }
 
     /// <summary>Puts a cold place away.</summary>
@@ -236,7 +270,7 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
 
         if (_equipmentTroubles.Count > 0)
             return await AgainAsync(cancel);
-        return await kitchen.SaveAsync(id, name, week, cancel) ? Redirect("/kitchen#bakers") : NotFound();
+        return await AfterAsync(await kitchen.SaveAsync(id, Seen, name, week, cancel), "/kitchen#bakers", "This baker", () => Of(name, week).Zip(Equipment.Bakers.First(b => b.Id == id) is var now ? Of(now.Item.Name, now.Item.Week) : [], Beside), cancel);
     }
 
     /// <summary>Puts a baker away.</summary>
@@ -254,13 +288,16 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
         var (burners, mixers, processors) = (Whole("burners", 1, 20, "burners"), Whole("mixers", 1, 10, "mixers"), Whole("processors", 0, 10, "processors"));
         if (_equipmentTroubles.Count > 0)
             return await AgainAsync(cancel);
-        await kitchen.ToolsAsync(burners, mixers, processors, cancel);
-        return Redirect("/kitchen#tools");
+        var seen = Typed("seen").Split('/').Select(t => int.TryParse(t, out var n) ? n : -1).Concat([-1, -1, -1]).ToList();
+        return await AfterAsync(
+            await kitchen.ToolsAsync((seen[0], seen[1], seen[2]), burners, mixers, processors, cancel), "/kitchen#tools", "How many there are",
+            () => [new("Burners", Invariant(burners), Invariant(Equipment.Burners)), new("Mixers", Invariant(mixers), Invariant(Equipment.Mixers)), new("Processors", Invariant(processors), Invariant(Equipment.Processors))], cancel);
     }
 
     /// <summary>Says how warm the room is.</summary>
     public async Task<IActionResult> OnPostRoomAsync(string? room, CancellationToken cancel)
     {
+        Keep();
         var (least, most) = Fahrenheit ? (32, 120) : (0, 50);
         if (!BakersNumber.TryRead(room, out var value, out var unit) || unit is not ("" or "°" or "°c" or "c" or "°f" or "f") || value < least || value > most)
         {
@@ -270,16 +307,59 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
             return Page();
         }
 
-        await kitchen.WarmAsync(new(Math.Round(Fahrenheit ? (value - 32) * 5 / 9 : value, 1)), cancel);
-        return Redirect("/kitchen#equipment");
+        RoomTyped = room;
+        var seen = double.TryParse(Typed("seen"), NumberStyles.Float, CultureInfo.InvariantCulture, out var was) && double.IsFinite(was) ? was : -273;
+        return await AfterAsync(
+            await kitchen.WarmAsync(new(seen), new(Math.Round(Fahrenheit ? (value - 32) * 5 / 9 : value, 1)), cancel), "/kitchen#equipment", "How warm it is", () => [new("It is", room!.Trim(), RoomText)], cancel);
     }
 
     /// <summary>Settles where bakers differ.</summary>
     public async Task<IActionResult> OnPostSchoolsAsync(CancellationToken cancel)
     {
         var schools = Schools.All.Aggregate(Schools.None, (settled, school) => settled.With(school.Id, Request.Form[school.Id].ToString() is { Length: > 0 } way ? way : null));
-        await kitchen.SettleAsync(schools, cancel);
-        return Redirect("/kitchen#schools");
+        Keep();
+        return await AfterAsync(
+            await kitchen.SettleAsync(Schools.Read(Typed("seen")), schools, cancel), "/kitchen#schools", "How this house does it",
+            () => Schools.All.Select(school => new FieldElsewhere(school.Name, Way(school, schools), Way(school, Equipment.Schools))), cancel);
+
+        static string Way(School school, Schools settled) => school.Ways.FirstOrDefault(w => w.Id == settled.WayOf(school.Id))?.Name ?? "not settled";
+    }
+
+    /// <summary>The version that a form came with.</summary>
+    private int Seen => int.TryParse(Typed("version"), out var version) ? version : 0;
+
+    private static FieldElsewhere Beside((string Name, string Value) mine, (string Name, string Value) now) => new(mine.Name, mine.Value, now.Value);
+
+    private IEnumerable<(string Name, string Value)> Of(Oven o) =>
+    [
+        ("Name", o.Name), ("Shelf, wide", Shown.Say(o.Width.AsQuantity())), ("Shelf, deep", Shown.Say(o.Depth.AsQuantity())), ("Shelves", Invariant(o.Shelves)), ("Warms up in", FormattableString.Invariant($"{o.WarmUp:0} min")),
+        ("Runs hot by", Degrees(o.RunsHot) + " " + WarmthUnit), ("Fan", o.Fan ? "yes" : "no"),
+    ];
+
+    private IEnumerable<(string Name, string Value)> Of(ColdPlace c) =>
+        [("Name", c.Name), ("Takes", Invariant(c.Places)), ("Widest", Shown.Say(c.Widest.AsQuantity())), ("Freezer", c.Kind is ColdKind.Freezer ? "yes" : "no")];
+
+    private static IEnumerable<(string Name, string Value)> Of(string name, IReadOnlyList<Hours?> week) =>
+        [("Name", name), .. week.Select((h, d) => (Weekdays[d], h?.ToString() ?? "off"))];
+
+    /// <summary>Goes on after something was kept; where it was changed elsewhere, shows both.</summary>
+    private async Task<IActionResult> AfterAsync(KeepOutcome outcome, string next, string what, Func<IEnumerable<FieldElsewhere>> both, CancellationToken cancel)
+    {
+        if (outcome is KeepOutcome.Kept)
+            return Redirect(next);
+        await ShowAsync(cancel);
+        if (outcome is KeepOutcome.Gone)
+        {
+            // The form of a new one stands under the same name without a number.
+            _typed["form"] = Typed("form").Split('-')[0];
+            Changed = (Typed("form"), Elsewhere.Gone(what));
+        }
+        else
+        {
+            Changed = (Typed("form"), Elsewhere.Of(what, both()));
+        }
+
+        return Page();
     }
 
     private void Keep()
