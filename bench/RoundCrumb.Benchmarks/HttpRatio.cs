@@ -61,7 +61,8 @@ public static class HttpRatio
         return ratio <= 5 ? 0 : 1;
     }
 
-    private static string WebFolder([CallerFilePath] string here = "") =>
+    /// <summary>Where the pages' own files are.</summary>
+    internal static string WebFolder([CallerFilePath] string here = "") =>
         Path.GetFullPath(Path.Combine(Path.GetDirectoryName(here)!, "..", "..", "src", "RoundCrumb.Web"));
 
     private static async Task<double> TimeAsync(HttpClient client, string path)

@@ -54,6 +54,9 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
             pie.Property(p => p.Name).HasMaxLength(SavedPie.LongestName).UseCollation("NOCASE");
             pie.Property(p => p.Version).IsConcurrencyToken();
             pie.Property(p => p.Tags).HasMaxLength(Part.LongestTags).HasDefaultValue("");
+            pie.HasIndex(p => p.SavedAt);
+            pie.HasIndex(p => p.Address);
+            pie.HasIndex(p => new { p.Tags, p.DeletedAt });
             pie.HasIndex(p => p.Name).IsUnique().HasFilter("\"DeletedAt\" IS NULL");
         });
         modelBuilder.Entity<Bake>(bake =>
@@ -76,6 +79,7 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
             part.Property(p => p.Stamp).IsConcurrencyToken();
             part.HasIndex(p => new { p.Kind, p.Name }).IsUnique().HasFilter("\"DeletedAt\" IS NULL");
             part.HasIndex(p => p.SavedAt);
+            part.HasIndex(p => new { p.Tags, p.DeletedAt });
             part.HasMany(p => p.Versions).WithOne().HasForeignKey(v => v.PartId).OnDelete(DeleteBehavior.Cascade);
         });
         modelBuilder.Entity<PartVersion>(version =>

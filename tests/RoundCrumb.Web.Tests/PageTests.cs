@@ -23,11 +23,16 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
         page.ShouldContain("It runs over");
         page.ShouldContain("Last bakes");
         page.ShouldNotContain(MarrowbyLock.Pies[^1].Name);
-        page.ShouldContain("Show 12 more pies");
-        var all = await baker.PageAsync("/?all=true");
+        page.ShouldContain("Page 1 of 2");
+        var all = page + await baker.PageAsync("/?leaf=2");
         foreach (var (name, _) in MarrowbyLock.Pies)
             all.ShouldContain(name);
-        all.ShouldNotContain("more pies");
+        (await baker.PageAsync("/?leaf=99")).ShouldContain("Page 2 of 2");
+
+        // A name that is refused shows its pie, also one of another page, and no more pies than a page holds.
+        var refused = await (await baker.SendAsync("/?leaf=2", "/?handler=Rename", ("id", "22"), ("version", "1"), ("name", ""))).TextAsync();
+        refused.ShouldContain("Give the pie a name first");
+        refused.ShouldContain("id=\"pie-22\"");
     }
 
     [Fact]

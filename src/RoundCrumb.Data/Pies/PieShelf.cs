@@ -24,6 +24,32 @@ public sealed class PieShelf(RoundCrumbContext context, TimeProvider clock)
     public Task<List<SavedPie>> AllAsync(CancellationToken cancel = default) =>
         context.Pies.AsNoTracking().Where(p => p.DeletedAt == null).OrderByDescending(p => p.SavedAt).ThenBy(p => p.Name).ToListAsync(cancel);
 
+    /// <summary>Those changed last, newest first: a page of a list that can be long.</summary>
+    /// <param name="skip">How many are passed over.</param>
+    /// <param name="take">How many at most.</param>
+    /// <param name="tag">A tag that they have; any where it is empty.</param>
+    /// <param name="byName">True for all of them in the order of their names.</param>
+    /// <param name="cancel">Cancels it.</param>
+    public Task<List<SavedPie>> ListAsync(int skip, int take, string tag = "", bool byName = false, CancellationToken cancel = default)
+    {
+        var pies = context.Pies.AsNoTracking().Where(p => p.DeletedAt == null);
+        if (tag.Length > 0)
+            pies = pies.Where(p => (" " + p.Tags + " ").Contains(" " + tag + " "));
+        pies = byName ? pies.OrderBy(p => p.Name) : pies.OrderByDescending(p => p.SavedAt).ThenBy(p => p.Name);
+        return pies.Skip(skip).Take(take).ToListAsync(cancel);
+    }
+
+    /// <summary>How many there are.</summary>
+    public Task<int> CountAsync(CancellationToken cancel = default) => context.Pies.CountAsync(p => p.DeletedAt == null, cancel);
+
+    /// <summary>Those with some numbers; deleted ones are not found.</summary>
+    public async Task<IReadOnlyDictionary<int, SavedPie>> FindAsync(IReadOnlyCollection<int> ids, CancellationToken cancel = default) =>
+        ids.Count == 0 ? new Dictionary<int, SavedPie>() : await context.Pies.AsNoTracking().Where(p => p.DeletedAt == null && ids.Contains(p.Id)).ToDictionaryAsync(p => p.Id, cancel);
+
+    /// <summary>The pie with just this composition that was changed last, or none.</summary>
+    public Task<SavedPie?> OfAddressAsync(string address, CancellationToken cancel = default) =>
+        context.Pies.AsNoTracking().Where(p => p.DeletedAt == null && p.Address == address).OrderByDescending(p => p.SavedAt).FirstOrDefaultAsync(cancel);
+
     /// <summary>One pie, or none; deleted ones are not found.</summary>
     public Task<SavedPie?> FindAsync(int id, CancellationToken cancel = default) =>
         context.Pies.AsNoTracking().FirstOrDefaultAsync(p => p.Id == id && p.DeletedAt == null, cancel);

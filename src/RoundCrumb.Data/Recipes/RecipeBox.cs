@@ -102,7 +102,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     }
 
     /// <summary>The parts of a kind (or of all), with a tag (or any), sorted; without their versions.</summary>
-    public Task<List<Part>> ListAsync(PartKind? kind, string? tag, BoxSort sort, int most, CancellationToken cancel = default)
+    public Task<List<Part>> ListAsync(PartKind? kind, string? tag, BoxSort sort, int most, int skip = 0, CancellationToken cancel = default)
     {
         var parts = context.Parts.AsNoTracking().Where(p => p.DeletedAt == null);
         if (kind is { } k)
@@ -115,8 +115,11 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
             BoxSort.Kind => parts.OrderBy(p => p.Kind).ThenBy(p => p.Name),
             _ => parts.OrderByDescending(p => p.SavedAt).ThenBy(p => p.Name),
         };
-        return parts.Take(most).ToListAsync(cancel);
+        return parts.Skip(skip).Take(most).ToListAsync(cancel);
     }
+
+    /// <summary>How many parts there are.</summary>
+    public Task<int> CountAsync(CancellationToken cancel = default) => context.Parts.CountAsync(p => p.DeletedAt == null, cancel);
 
     /// <summary>The version that is offered of each of some parts.</summary>
     public async Task<IReadOnlyList<(int Part, int Version)>> CurrentAsync(IReadOnlyCollection<int> ids, CancellationToken cancel = default) =>
@@ -125,9 +128,10 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     /// <summary>Every tag in use, the commonest first.</summary>
     public async Task<IReadOnlyList<string>> TagsAsync(CancellationToken cancel = default)
     {
-        var tags = await context.Parts.Where(p => p.DeletedAt == null && p.Tags != "").Select(p => p.Tags).ToListAsync(cancel);
-        tags.AddRange(await context.Pies.Where(p => p.DeletedAt == null && p.Tags != "").Select(p => p.Tags).ToListAsync(cancel));
-        return [.. tags.SelectMany(t => t.Split(' ', StringSplitOptions.RemoveEmptyEntries)).GroupBy(t => t).OrderByDescending(g => g.Count()).ThenBy(g => g.Key, StringComparer.Ordinal).Select(g => g.Key).Take(40)];
+        // Counted by the file: many have the same tags, and few lists of tags come back.
+        var lists = await context.Parts.Where(p => p.DeletedAt == null && p.Tags != "").GroupBy(p => p.Tags).Select(g => new { Tags = g.Key, Count = g.Count() }).ToListAsync(cancel);
+        lists.AddRange(await context.Pies.Where(p => p.DeletedAt == null && p.Tags != "").GroupBy(p => p.Tags).Select(g => new { Tags = g.Key, Count = g.Count() }).ToListAsync(cancel));
+        return [.. lists.SelectMany(l => l.Tags.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(t => (Tag: t, l.Count))).GroupBy(t => t.Tag).OrderByDescending(g => g.Sum(t => t.Count)).ThenBy(g => g.Key, StringComparer.Ordinal).Select(g => g.Key).Take(40)];
     }
 
     /// <summary>One part with its versions, or none; deleted ones are found when asked for.</summary>
@@ -183,7 +187,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         var stamp = cache.Stamp;
         var ids = new List<string>();
         foreach (var kind in Enum.GetValues<PartKind>())
-            ids.AddRange((await ListAsync(kind, null, BoxSort.Changed, Offered, cancel)).Select(p => IdOf(p.Id, p.Current)));
+            ids.AddRange((await ListAsync(kind, null, BoxSort.Changed, Offered, cancel: cancel)).Select(p => IdOf(p.Id, p.Current)));
         var recent = await RecipesAsync(ids, cancel);
         cache.KeepRecent(recent, stamp);
         return recent;

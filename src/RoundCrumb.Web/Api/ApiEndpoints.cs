@@ -76,9 +76,9 @@ public static class ApiEndpoints
         var api = app.MapGroup("/api/v1").WithTags("Round Crumb");
         api.MapPost("/compose", ComposeAsync).WithSummary("Works out a pie from crust, filling, topping, pan and count, without keeping it.").ProducesValidationProblem();
         api.MapGet("/lines", LineAsync).WithSummary("Reads one recipe line: its ingredients in grams, and the oven heats, sizes and times that it names.").ProducesValidationProblem();
-        api.MapGet("/parts", PartsAsync).WithSummary("Lists the parts: shipped ones, then the baker's own.");
+        api.MapGet("/parts", PartsAsync).WithSummary("Lists the parts: shipped ones, then the baker's own; a page of them by skip and take.").ProducesValidationProblem();
         api.MapGet("/parts/{id}", PartAsync).WithSummary("One part with its lines and what is known of it.").ProducesProblem(404);
-        api.MapGet("/pies", PiesAsync).WithSummary("Lists the saved pies.");
+        api.MapGet("/pies", PiesAsync).WithSummary("Lists the saved pies, those changed last first; a page of them by skip and take.").ProducesValidationProblem();
         api.MapGet("/pies/{id:int}", PieAsync).WithSummary("Works out a saved pie.").ProducesProblem(404).ProducesValidationProblem();
     }
 
@@ -156,14 +156,23 @@ public static class ApiEndpoints
         return TypedResults.Ok(Say((await desk.ReaderAsync(measures, cancel)).Read(text!)));
     }
 
-    private static async Task<Ok<List<PartAnswer>>> PartsAsync(RecipeBox box, CancellationToken cancel)
+    /// <summary>How many are listed where nothing is said, and at the most.</summary>
+    private const int Usual = 100;
+
+    private const int Most = 500;
+
+    private static async Task<Results<Ok<List<PartAnswer>>, ValidationProblem>> PartsAsync(int? skip, int? take, RecipeBox box, HttpResponse response, CancellationToken cancel)
     {
-        var own = await box.ListAsync(null, null, BoxSort.Name, 10_000, cancel);
+        if (Paged(skip, take, ShippedParts.All.Count + await box.CountAsync(cancel), response) is { } wrong)
+            return wrong;
+        var (from, many) = (skip ?? 0, take ?? Usual);
+        var shipped = ShippedParts.All.Skip(from).Take(many).ToList();
+        var own = await box.ListAsync(null, null, BoxSort.Name, many - shipped.Count, Math.Max(0, from - ShippedParts.All.Count), cancel);
         var current = await box.RecipesAsync([.. own.Select(p => RecipeBox.IdOf(p.Id, p.Current))], cancel);
         var families = current.ToDictionary(r => r.Id, r => r.FamilyId);
         return TypedResults.Ok<List<PartAnswer>>(
         [
-            .. ShippedParts.All.Select(p => new PartAnswer(p.Id, p.Kind.ToString(), p.Name, p.FamilyId, true, [])),
+            .. shipped.Select(p => new PartAnswer(p.Id, p.Kind.ToString(), p.Name, p.FamilyId, true, [])),
             .. own.Select(p => new PartAnswer(RecipeBox.IdOf(p.Id, p.Current), p.Kind.ToString(), p.Name, families.GetValueOrDefault(RecipeBox.IdOf(p.Id, p.Current), ""), false, p.Tags.Split(' ', StringSplitOptions.RemoveEmptyEntries))),
         ]);
     }
@@ -183,8 +192,25 @@ public static class ApiEndpoints
             Math.Round(facts.Juice.Value.Value, 4), Math.Round(facts.Alcohol.Value.Value, 4), [.. AllergenLaw.Named(facts.Allergens)], facts.IsVegetarian, [.. facts.Checks.Where(c => !c.IsSound).Select(c => shown.Say(c.Says))]));
     }
 
-    private static async Task<Ok<List<PieAnswer>>> PiesAsync(PieShelf shelf, CancellationToken cancel) =>
-        TypedResults.Ok<List<PieAnswer>>([.. (await shelf.AllAsync(cancel)).Select(p => new PieAnswer(p.Id, p.Name, p.Address, p.Tags.Split(' ', StringSplitOptions.RemoveEmptyEntries)))]);
+    private static async Task<Results<Ok<List<PieAnswer>>, ValidationProblem>> PiesAsync(int? skip, int? take, PieShelf shelf, HttpResponse response, CancellationToken cancel)
+    {
+        if (Paged(skip, take, await shelf.CountAsync(cancel), response) is { } wrong)
+            return wrong;
+        var pies = await shelf.ListAsync(skip ?? 0, take ?? Usual, cancel: cancel);
+        return TypedResults.Ok<List<PieAnswer>>([.. pies.Select(p => new PieAnswer(p.Id, p.Name, p.Address, p.Tags.Split(' ', StringSplitOptions.RemoveEmptyEntries)))]);
+    }
+
+    /// <summary>Says how many there are in all, in the header X-Total-Count; or what is wrong with the page that is asked for.</summary>
+    private static ValidationProblem? Paged(int? skip, int? take, int all, HttpResponse response)
+    {
+        response.Headers["X-Total-Count"] = all.ToString(System.Globalization.CultureInfo.InvariantCulture);
+        var troubles = new Dictionary<string, string[]>(StringComparer.Ordinal);
+        if (skip is < 0)
+            troubles["skip"] = ["0 or more are passed over."];
+        if (take is < 1 or > Most)
+            troubles["take"] = [$"From 1 to {Most} are listed at once; {Usual} where nothing is said."];
+        return troubles.Count > 0 ? Problem(troubles) : null;
+    }
 
     private static async Task<Results<Ok<ComposeAnswer>, ValidationProblem, ProblemHttpResult>> PieAsync(int id, int? count, PieShelf shelf, Desk desk, CancellationToken cancel)
     {

@@ -54,7 +54,7 @@ public sealed class ImportedTests
         now.Pies.ShouldBe(before.Pies);
         await ImportAsync(other, box);
         (await CountAsync(empty)).ShouldBe(now);
-        (await other.PageAsync("/?all=true")).ShouldContain("Malt custard cream pie");
+        (await other.PageAsync("/?leaf=2")).ShouldContain("Malt custard cream pie");
     }
 
     [Fact]

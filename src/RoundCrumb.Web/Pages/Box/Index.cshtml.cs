@@ -21,7 +21,10 @@ public sealed record BoxRow(string Group, string Kind, string Name, string Href,
 public sealed class IndexModel(RecipeBox box, PieShelf shelf, Search search, Desk desk, Preferences baker) : PageModel
 {
     /// <summary>Rows of one kind that are listed at most; the rest is found by searching.</summary>
-    private const int MostRows = 60;
+    private const int MostRows = 30;
+
+    /// <summary>What a search finds at most; a letter more finds what is meant.</summary>
+    private const int MostHits = 40;
 
     /// <summary>What is searched for.</summary>
     public string Q { get; private set; } = "";
@@ -83,7 +86,7 @@ public sealed class IndexModel(RecipeBox box, PieShelf shelf, Search search, Des
 
     private async Task<IReadOnlyList<BoxRow>> SearchAsync(CancellationToken cancel)
     {
-        var hits = await search.FindAsync(Q, 80, cancel);
+        var hits = await search.FindAsync(Q, MostHits, cancel);
         var recipes = (await box.RecipesAsync([.. await CurrentIdsAsync(hits, cancel)], cancel)).ToDictionary(r => RecipeBox.Parse(r.Id)!.Value.Part);
         var rows = new List<BoxRow>();
         foreach (var hit in hits)
@@ -130,7 +133,7 @@ public sealed class IndexModel(RecipeBox box, PieShelf shelf, Search search, Des
         if (Show != "pie")
         {
             PartKind? kind = Enum.TryParse<PartKind>(Show, ignoreCase: true, out var k) ? k : null;
-            var parts = await box.ListAsync(kind, Tag, Sort switch { "name" => BoxSort.Name, "kind" => BoxSort.Kind, _ => BoxSort.Changed }, MostRows + 1, cancel);
+            var parts = await box.ListAsync(kind, Tag, Sort switch { "name" => BoxSort.Name, "kind" => BoxSort.Kind, _ => BoxSort.Changed }, MostRows + 1, cancel: cancel);
             if (parts.Count > MostRows)
                 more.Add("Your parts");
             var shown = parts.Take(MostRows).ToList();
@@ -140,10 +143,8 @@ public sealed class IndexModel(RecipeBox box, PieShelf shelf, Search search, Des
 
         if (Show is "" or "pie")
         {
-            var pies = (await shelf.AllAsync(cancel)).Where(p => Tag.Length == 0 || Split(p.Tags).Contains(Tag)).ToList();
+            var pies = await shelf.ListAsync(0, MostRows + 1, Tag, Sort == "name", cancel);
             var book = await desk.BookAsync(pies.Select(p => p.Address), cancel);
-            if (Sort == "name")
-                pies = [.. pies.OrderBy(p => p.Name, StringComparer.OrdinalIgnoreCase)];
             if (pies.Count > MostRows)
                 more.Add("Whole pies");
             rows.AddRange(pies.Take(MostRows).Select(p =>

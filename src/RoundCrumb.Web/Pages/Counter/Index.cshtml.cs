@@ -35,14 +35,17 @@ public sealed record ShelfBake(Bake Bake, int Done, int Of);
 /// <summary>The counter: saved pies and the last bakes.</summary>
 public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Preferences baker) : PageModel
 {
-    /// <summary>More pies than this are shown when they are asked for.</summary>
-    private const int MostAtOnce = 12;
+    /// <summary>How many pies stand on a page: each is worked out and drawn.</summary>
+    private const int AtOnce = 12;
+
+    /// <summary>Which page it is; those kept last are on the first.</summary>
+    public int Leaf { get; private set; } = 1;
+
+    /// <summary>How many pages there are.</summary>
+    public int Leaves { get; private set; } = 1;
 
     /// <summary>The saved pies, those kept last first.</summary>
     public IReadOnlyList<ShelfPie> Pies { get; private set; } = [];
-
-    /// <summary>How many more there are than are shown.</summary>
-    public int More { get; private set; }
 
     /// <summary>Pies to start from, while there are none.</summary>
     public IReadOnlyList<ShelfPie> Starters { get; private set; } = [];
@@ -78,10 +81,10 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
     public string? Said { get; private set; }
 
     /// <summary>Shows the counter.</summary>
-    public Task OnGetAsync(int? deleted, bool? all, CancellationToken cancel)
+    public Task OnGetAsync(int? deleted, int leaf, CancellationToken cancel)
     {
         Deleted = deleted;
-        return ShowAsync(cancel, all == true);
+        return ShowAsync(cancel, leaf);
     }
 
     /// <summary>Copies a pie.</summary>
@@ -132,17 +135,16 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
         return Page();
     }
 
-    private async Task ShowAsync(CancellationToken cancel, bool all = false)
+    private async Task ShowAsync(CancellationToken cancel, int leaf = 1)
     {
         Shown = baker.Shown;
-        var pies = await shelf.AllAsync(cancel);
+        Leaves = Math.Max(1, (await shelf.CountAsync(cancel) + AtOnce - 1) / AtOnce);
+        Leaf = Math.Clamp(leaf, 1, Leaves);
+        var pies = await shelf.ListAsync((Leaf - 1) * AtOnce, AtOnce, cancel: cancel);
 
-        // Each pie is worked out and drawn; those kept last are what is going on.
-        if (!all && Renaming is null && pies.Count > MostAtOnce)
-        {
-            More = pies.Count - MostAtOnce;
-            pies = [.. pies.Take(MostAtOnce)];
-        }
+        // A pie whose name was refused stands first, wherever it is otherwise.
+        if (Renaming is { } id && await shelf.FindAsync(id, cancel) is { } renamed)
+            pies = [renamed, .. pies.Where(p => p.Id != id)];
 
         var last = await bakes.LastAsync(8, cancel);
         var kitchen = await desk.KitchenAsync(cancel);

@@ -103,11 +103,12 @@ public sealed partial class DayModel
     /// <summary>Takes a pie as it is now in the box.</summary>
     public async Task<IActionResult> OnPostFreshAsync(int id, int order, CancellationToken cancel)
     {
-        var pies = (await shelf.AllAsync(cancel)).ToDictionary(p => p.Id);
+        var ordered = (await book.FindAsync(id, cancel))?.Orders.FirstOrDefault(o => o.Id == order)?.PieId;
+        var pies = await shelf.FindAsync(ordered is { } one ? [one] : [], cancel);
         return await book.ChangeAsync(id, d =>
         {
-            if (d.Orders.FirstOrDefault(o => o.Id == order) is { PieId: { } pie } one && pies.TryGetValue(pie, out var now))
-                (one.Address, one.Name, one.Version) = (now.Address, now.Name, one.Version + 1);
+            if (d.Orders.FirstOrDefault(o => o.Id == order) is { PieId: { } pie } kept && pies.TryGetValue(pie, out var now))
+                (kept.Address, kept.Name, kept.Version) = (now.Address, now.Name, kept.Version + 1);
         }, cancel) ? Back(id) : NotFound();
     }
 }

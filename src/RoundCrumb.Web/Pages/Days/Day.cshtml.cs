@@ -40,8 +40,11 @@ public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf,
     /// <summary>The work that is chosen.</summary>
     public string? Step { get; private set; }
 
-    /// <summary>The pies of the box.</summary>
-    public IReadOnlyList<SavedPie> Pies { get; private set; } = [];
+    /// <summary>The pies of the box that are offered, those changed last, in the order of their names. Any other is put on the day from Compose.</summary>
+    public async Task<IReadOnlyList<SavedPie>> PiesAsync() => [.. (await shelf.ListAsync(0, MostOffered, cancel: HttpContext.RequestAborted)).OrderBy(p => p.Name, StringComparer.OrdinalIgnoreCase)];
+
+    /// <summary>The most pies that one list offers.</summary>
+    public const int MostOffered = 150;
 
     /// <summary>What the last job, or the last click, had to say.</summary>
     public string Said { get; private set; } = "";
@@ -131,7 +134,6 @@ public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf,
         if (planner.Standing(id) != standing)
             return await ShowAsync(id, step, cancel);
         Open = open;
-        Pies = await shelf.AllAsync(cancel);
         Job = standing.Over ? null : standing.Job;
         Said = standing is { Over: true, Job: { } last } && last.Version == open.Kept.Version ? last.Trouble : "";
         if (Job is { } job)

@@ -99,7 +99,7 @@ public sealed class DayDesk(DayBook book, Desk desk, PieShelf shelf, TimeProvide
         var wall = new DayClock(day.From, clock.LocalTimeZone);
         var odd = new Dictionary<string, string>(StringComparer.Ordinal);
         var orders = new List<Order>();
-        var pies = (await shelf.AllAsync(cancel)).ToDictionary(p => p.Id);
+        var pies = await shelf.FindAsync([.. day.Orders.Select(o => o.PieId).OfType<int>()], cancel);
         foreach (var order in day.Orders)
         {
             var key = KeyOf(order.Id);

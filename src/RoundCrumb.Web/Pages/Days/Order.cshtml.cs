@@ -42,7 +42,7 @@ public sealed class OrderModel(DayBook book, Desk desk, PieShelf shelf, TimeProv
     {
         var read = (await desk.ReadAsync(address, cancel)).Composition;
         Address = CompositionAddress.Write(read);
-        var known = (await shelf.AllAsync(cancel)).FirstOrDefault(p => p.Address == Address);
+        var known = await shelf.OfAddressAsync(Address, cancel);
         (PieId, Name) = (known?.Id, known?.Name ?? $"{read.Filling.Formula.Name} on {read.Crust.Family.Name.ToLowerInvariant()}");
         var today = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(clock.GetUtcNow(), clock.LocalTimeZone).DateTime);
         Days = [.. (await book.AllAsync(cancel)).Where(d => d.From.AddDays(d.Days) > today).OrderBy(d => d.From)];

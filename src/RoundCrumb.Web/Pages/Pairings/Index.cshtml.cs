@@ -66,6 +66,12 @@ public sealed class IndexModel(Desk desk, PieShelf shelf, Preferences baker) : P
     /// <summary>How warm it is in there, as the field shows it.</summary>
     public string Room => RoomTrouble is null ? Math.Round(Fahrenheit ? (Kitchen.Room.Value * 9 / 5) + 32 : Kitchen.Room.Value, 1).ToString("0.#", CultureInfo.InvariantCulture) : Request.Query["room"].ToString();
 
+    /// <summary>The most pies of the box that are ranked, those changed last: each is worked out for this pan and these guests.</summary>
+    public const int MostRanked = 60;
+
+    /// <summary>True where the box holds more pies than are ranked.</summary>
+    public bool HasMore { get; private set; }
+
     /// <summary>What is wrong with the warmth that was typed; none where nothing is.</summary>
     public string? RoomTrouble { get; private set; }
 
@@ -96,7 +102,9 @@ public sealed class IndexModel(Desk desk, PieShelf shelf, Preferences baker) : P
             Toppings = Board.ToppingsFor(wish, crust, filling, Book, Kitchen).ToLookup(t => t.Verdict.Goes);
         }
 
-        var pies = await shelf.AllAsync(cancel);
+        var pies = await shelf.ListAsync(0, MostRanked + 1, cancel: cancel);
+        HasMore = pies.Count > MostRanked;
+        pies = [.. pies.Take(MostRanked)];
         var named = await desk.BookAsync(pies.Select(p => p.Address), cancel);
         var left = LeftOvers.Where(l => Request.Query.ContainsKey(l.Field)).Select(l => l.Ingredient).ToHashSet();
         Ranked = Suggestion.Rank(pies.Select(p => (p.Name, CompositionAddress.Read(p.Address, named).Composition)), C.Occasion, Kitchen, left);

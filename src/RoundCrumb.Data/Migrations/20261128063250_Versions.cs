@@ -1,4 +1,4 @@
-﻿using Microsoft.EntityFrameworkCore.Migrations;
+using Microsoft.EntityFrameworkCore.Migrations;
 
 #nullable disable
 
@@ -58,11 +58,47 @@ namespace RoundCrumb.Data.Migrations
                 type: "INTEGER",
                 nullable: false,
                 defaultValue: 1);
+
+            migrationBuilder.CreateIndex(
+                name: "IX_Pies_Address",
+                table: "Pies",
+                column: "Address");
+
+            migrationBuilder.CreateIndex(
+                name: "IX_Pies_SavedAt",
+                table: "Pies",
+                column: "SavedAt");
+
+            migrationBuilder.CreateIndex(
+                name: "IX_Pies_Tags_DeletedAt",
+                table: "Pies",
+                columns: new[] { "Tags", "DeletedAt" });
+
+            migrationBuilder.CreateIndex(
+                name: "IX_Parts_Tags_DeletedAt",
+                table: "Parts",
+                columns: new[] { "Tags", "DeletedAt" });
         }
 
         /// <inheritdoc />
         protected override void Down(MigrationBuilder migrationBuilder)
         {
+            migrationBuilder.DropIndex(
+                name: "IX_Pies_Address",
+                table: "Pies");
+
+            migrationBuilder.DropIndex(
+                name: "IX_Pies_SavedAt",
+                table: "Pies");
+
+            migrationBuilder.DropIndex(
+                name: "IX_Pies_Tags_DeletedAt",
+                table: "Pies");
+
+            migrationBuilder.DropIndex(
+                name: "IX_Parts_Tags_DeletedAt",
+                table: "Parts");
+
             migrationBuilder.DropColumn(
                 name: "Version",
                 table: "OwnIngredients");
