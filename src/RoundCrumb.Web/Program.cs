@@ -92,6 +92,9 @@ builder.Services.AddAntiforgery(options => options.Cookie.Name = "roundcrumb.for
 builder.Services.AddHealthChecks().AddCheck<FileCheck>("file");
 builder.Services.AddRazorPages(options => options.Conventions.ConfigureFilter(new StaleFormFilter()).ConfigureFilter(new NoHandlerFilter()));
 builder.Services.AddCostlyLimits(builder.Configuration);
+
+// Nothing takes that long but a question behind twenty others; what does is ended rather than left running for nobody.
+builder.Services.AddRequestTimeouts(static options => options.DefaultPolicy = new() { Timeout = TimeSpan.FromMinutes(3), TimeoutStatusCode = StatusCodes.Status503ServiceUnavailable });
 builder.Services.AddOpenApi("v1");
 builder.Services.AddExceptionHandler<TroubleLog>();
 builder.Services.AddProblemDetails(static options => options.CustomizeProblemDetails = static problem =>
@@ -142,6 +145,7 @@ app.UseStaticFiles(new StaticFileOptions
 });
 app.UseWhen(static c => !IsApi(c) && !c.Request.Path.StartsWithSegments("/trouble"), static pages => pages.UseMiddleware<RequestGuard>());
 app.UseRouting();
+app.UseRequestTimeouts();
 app.UseRateLimiter();
 app.MapHealthChecks("/healthz", new() { ResponseWriter = FileCheck.WriteAsync });
 app.MapRazorPages();

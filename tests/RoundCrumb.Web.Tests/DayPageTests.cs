@@ -260,9 +260,23 @@ public sealed partial class DayPageTests
         Rows(await OverAsync(baker, day)).First(r => r.Key == dough.Key).Time.ShouldBe(dough.Time.AddMinutes(-45));
 
         (await SendFileAsync(baker, day, "day.ics", await baker.PageAsync(day + "?handler=Calendar"))).ShouldContain("Nothing in it was moved");
+
+        // A time that no day has is neither clamped nor pinned, in a calendar or in a table.
+        var calendar = await baker.PageAsync(day + "?handler=Calendar");
+        (await SendFileAsync(baker, day, "day.ics", Starts().Replace(calendar, "DTSTART:99991231T235959Z", 1))).ShouldContain("at a time that can’t be read");
+        (await SendFileAsync(baker, day, "day.ics", Starts().Replace(calendar, "DTSTART:20990101T080000Z", 1))).ShouldContain("1 was moved out of these days and stays as planned");
+        (await SendFileAsync(baker, day, "day.csv", $"key,date,start\r\n{dough.Key},9999-12-31,23:55\r\n")).ShouldContain("1 was moved out of these days");
         (await SendFileAsync(baker, day, "day.ics", "rubbish")).ShouldContain("not a calendar that can be read");
         (await SendFileAsync(baker, day, "day.csv", "a,b\r\n1,2")).ShouldContain("no column called Key");
         (await SendFileAsync(baker, day, "day.ics", "")).ShouldContain("Choose a calendar");
+    }
+
+    /// <summary>What a form of the day as it is now has seen of it.</summary>
+    private static async Task<string> SeenAsync(Kitchen kitchen, string day)
+    {
+        await using var scope = kitchen.Services.CreateAsyncScope();
+        var open = (await scope.ServiceProvider.GetRequiredService<Pages.Days.DayDesk>().OpenAsync(int.Parse(day.Split('/')[^1], System.Globalization.CultureInfo.InvariantCulture), TestContext.Current.CancellationToken))!;
+        return $"{Pages.Days.OpenDay.PrintOf(open.Built)}-{string.Join('.', open.Kept.Orders.Select(o => $"{o.Id}v{o.Version}"))}";
     }
 
     private static async Task<string> SendFileAsync(HttpClient baker, string day, string name, string text)
@@ -373,7 +387,7 @@ public sealed partial class DayPageTests
         await second.SendAsync(cold, cold + "?handler=Oven", ("oven", "oven-2"), ("cold", "true"));
         page = await second.PageAsync(cold);
         page.ShouldContain("every oven is left cold");
-        await second.SendAsync(cold, cold + "?handler=Apply", ("code", "ovens"));
+        await second.SendAsync(cold, cold + "?handler=Apply", ("code", "ovens"), ("seen", await SeenAsync(other, cold)));
         (await OverAsync(second, cold)).ShouldContain("Everything is ready in time");
     }
 
@@ -446,7 +460,7 @@ public sealed partial class DayPageTests
         page.ShouldContain("Cannot be made.");
         var codes = Codes().Matches(page).Select(m => m.Groups[1].Value).ToList();
         await baker.SendAsync(day, day + "?handler=Apply", ("code", codes.Single(c => c.StartsWith("pans ", StringComparison.Ordinal))));
-        await baker.SendAsync(day, day + "?handler=Apply", ("code", "cold Fridge 2"));
+        await baker.SendAsync(day, day + "?handler=Apply", ("code", "cold Fridge 2"), ("seen", await SeenAsync(kitchen, day)));
         page = await OverAsync(baker, day);
         page.ShouldNotContain("Cannot be made.");
         page.ShouldContain("Just for this day: room for 2 more in the cold, 2 more ");
@@ -621,6 +635,9 @@ public sealed partial class DayPageTests
 
         throw new ShouldAssertException("Not a time: " + words);
     }
+
+    [GeneratedRegex("DTSTART:\\d{8}T\\d{6}Z")]
+    private static partial Regex Starts();
 
     [GeneratedRegex("<svg class=\"day-svg.*?</svg>", RegexOptions.Singleline)]
     private static partial Regex Drawings();

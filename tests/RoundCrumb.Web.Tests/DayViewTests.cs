@@ -1,5 +1,6 @@
 using RoundCrumb.Benchmarks;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Scheduling;
@@ -49,6 +50,37 @@ public sealed class DayViewTests
             for (var k = 0; k < touches.Count; k++)
                 yield return (view.AtTheDoor[(p.Index, k)], p.From + touches[k].After, p.From + touches[k].After + touches[k].Length, p.Label);
         }
+    }
+
+    [Fact]
+    public void A_plan_is_of_a_day_with_everything_that_it_depends_on_and_of_no_other()
+    {
+        var built = DayMaker.Make(3, 6);
+        var day = built.Day;
+        string Print(Day other) => OpenDay.PrintOf(built with { Day = other });
+        Print(day with { }).ShouldBe(OpenDay.PrintOf(DayMaker.Make(3, 6)));
+
+        // What is asked of the plan itself does not make another day of it.
+        Print(day with { Now = 7, Pinned = new Dictionary<int, int> { [0] = 9 }, Done = new Dictionary<int, (int, int)> { [1] = (4, -1) } }).ShouldBe(Print(day));
+        var others = new Dictionary<string, Day>
+        {
+            [nameof(Day.Endings)] = day with { Endings = [.. day.Endings, new(0, 0, 1, 2, 3, default, default)] },
+            [nameof(Day.Gaps)] = day with { Gaps = [.. day.Gaps.Select((g, i) => i == 0 ? g with { Best = g.Best + 1 } : g)] },
+            [nameof(Day.Works)] = day with { Works = [.. day.Works.Select((w, i) => i == 0 ? w with { Tool = w.Tool == Tool.None ? Tool.Burner : Tool.None } : w)] },
+            [nameof(Day.Batches)] = day with { Batches = [.. day.Batches.Select((b, i) => i == 0 ? b with { HoldsMost = b.HoldsMost + 1 } : b)] },
+            [nameof(Day.Shifts)] = day with { Shifts = [.. day.Shifts.SkipLast(1)] },
+            [nameof(Day.Ovens)] = day with { Ovens = [.. day.Ovens.Select(o => o with { WarmUp = o.WarmUp + 1 })] },
+            [nameof(Day.Cold)] = day with { Cold = [.. day.Cold.Select(c => c with { Widest = c.Widest - 1 })] },
+            [nameof(Day.Pans)] = day with { Pans = [.. day.Pans.Select(p => p with { Owned = p.Owned + 1 })] },
+            [nameof(Day.Burners)] = day with { Burners = day.Burners + 1 },
+            [nameof(Day.Mixers)] = day with { Mixers = day.Mixers + 1 },
+            [nameof(Day.Processors)] = day with { Processors = day.Processors + 1 },
+            [nameof(Day.End)] = day with { End = day.End + 1 },
+        };
+
+        // Whoever adds something to a day adds it here, or says above that no plan depends on it.
+        typeof(Day).GetProperties().Where(p => p.CanWrite).Select(p => p.Name).Except([nameof(Day.Now), nameof(Day.Pinned), nameof(Day.Done)]).Order(StringComparer.Ordinal).ShouldBe(others.Keys.Order(StringComparer.Ordinal));
+        others.Values.Select(Print).Append(Print(day)).Distinct().Count().ShouldBe(others.Count + 1);
     }
 
     [Fact]

@@ -95,6 +95,28 @@ public sealed partial class TwoWindowsTests
     }
 
     [Fact]
+    public async Task What_was_offered_for_a_day_that_was_changed_since_is_not_done_to_it()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        var page = await baker.PageAsync("/days/1");
+        var order = OrderForm().Match(page).Groups[1].Value;
+
+        // Two hundred need more room than there is: so many fit, it says.
+        (string, string)[] Count(string count, string notes) => [("order", order), ("count", count), ("date", Dates().Match(page).Groups[1].Value), ("time", "12:00"), ("notes", notes), ("stock", "Scratch"), ("served", "false")];
+        (await baker.SendAsync("/days/1", "/days/1?handler=Change", Count("200", ""))).StatusCode.ShouldBe(HttpStatusCode.Redirect);
+        var offered = await baker.PageAsync("/days/1");
+        var code = Regex.Match(offered, "name=\"code\" value=\"([^\"]+)\"").Groups[1].Value;
+        code.ShouldNotBeEmpty();
+        (await baker.SendAsync("/days/1", "/days/1?handler=Change", Count("7", "NO NUTS"))).StatusCode.ShouldBe(HttpStatusCode.Redirect);
+        (await baker.PageAsync("/days/1")).ShouldContain("<strong>7 ×</strong>");
+        const string To = "/days/1?handler=Apply";
+        var stale = await (await baker.PostAsync(new Uri(To, UriKind.Relative), Forms.Sent(offered, To, ("code", code)), Cancel)).TextAsync();
+        stale.ShouldContain("changed elsewhere since that was offered");
+        stale.ShouldContain("<strong>7 ×</strong>");
+    }
+
+    [Fact]
     public async Task Hours_of_a_day_are_compared_one_by_one()
     {
         await using var kitchen = new Kitchen(demo: true);

@@ -101,6 +101,9 @@ public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf,
     /// <summary>What is done for an order, its figures opening as those of its batch sheet do.</summary>
     public IHtmlContent Sentence(Phrase phrase, Prepared made) => FigureLink.Sentence(phrase, Shown, CompositionAddress.Write(made.Pie.Composition), made.Order.Count);
 
+    /// <summary>A fingerprint of the day that is shown, its orders as they are kept too: also those that cannot be made.</summary>
+    public string Fingerprint => string.Create(CultureInfo.InvariantCulture, $"{OpenDay.PrintOf(Open.Built)}-{string.Join('.', Open.Kept.Orders.Select(o => $"{o.Id}v{o.Version}"))}");
+
     /// <summary>What would make it possible.</summary>
     public DayChanges Changes => new(Open);
 
@@ -317,10 +320,18 @@ public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf,
     }
 
     /// <summary>Does what would make the day possible, and plans it anew.</summary>
-    public async Task<IActionResult> OnPostApplyAsync(int id, string? code, CancellationToken cancel)
+    public async Task<IActionResult> OnPostApplyAsync(int id, string? code, string? seen, CancellationToken cancel)
     {
         if (!await ShowAsync(id, null, cancel))
             return NotFound();
+
+        // What was offered for another day than this one is now would undo what somebody else has changed meanwhile.
+        if (seen != Fingerprint)
+        {
+            Read = ["This day was changed elsewhere since that was offered, so nothing was done. Here is the day as it is now."];
+            return Page();
+        }
+
         if (Change.Read(code) is not { } change)
             return Back(id);
         var open = Open;

@@ -1,6 +1,5 @@
 using System.Globalization;
 using System.Security.Cryptography;
-using System.Text;
 using System.Text.Json;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
@@ -44,19 +43,11 @@ public sealed record OpenDay
     /// <summary>The bakers in the order of the day's lanes.</summary>
     public IReadOnlyList<Baker> Bakers => Kitchen.Bakers;
 
-    /// <summary>How a day's fingerprint changes with everything that its plan depends on.</summary>
+    /// <summary>A fingerprint of everything that a day's plan depends on: of all that the day is, so that nothing can be forgotten, but for what is asked of the plan itself (what is pinned, what is done, what time it is).</summary>
     public static string PrintOf(BuiltDay built)
     {
-        var day = built.Day;
-        var text = new StringBuilder();
-        foreach (var w in day.Works)
-            text.Append(CultureInfo.InvariantCulture, $"{w.Key} {w.Label} {w.Length} {w.Pies} {(w.Load is null ? "" : w.Load.Heat + ":" + string.Join(',', w.Load.Shelves))};");
-        foreach (var b in day.Batches)
-            text.Append(CultureInfo.InvariantCulture, $"{b.Key} {b.Due} {b.Pies} {b.Keeps};");
-        foreach (var g in day.Gaps)
-            text.Append(CultureInfo.InvariantCulture, $"{g.From} {g.To} {g.Least} {g.Most} {g.Takes.Units};");
-        text.AppendJoin(';', day.Shifts).AppendJoin(';', day.Cold).AppendJoin(';', day.Ovens).AppendJoin(';', day.Pans).Append(CultureInfo.InvariantCulture, $"{day.Burners} {day.Mixers} {day.Processors} {day.End}");
-        return Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(text.ToString())))[..24];
+        var asked = built.Day with { Pinned = new Dictionary<int, int>(), Done = new Dictionary<int, (int, int)>(), Now = 0 };
+        return Convert.ToHexString(SHA256.HashData(JsonSerializer.SerializeToUtf8Bytes(asked)))[..24];
     }
 
     /// <summary>A plan as it is kept.</summary>

@@ -28,6 +28,9 @@ document.addEventListener('click', async (event) => {
   if (event.target.closest('[data-print]')) window.print();
 });
 
+// What was changed elsewhere is looked at first, however far down the form stands.
+document.querySelector('.elsewhere')?.scrollIntoView({ block: 'center' });
+
 // A menu closes when the baker goes elsewhere.
 document.addEventListener('click', (event) => {
   for (const open of document.querySelectorAll('details.units[open], details.menu[open]')) {
