@@ -71,7 +71,7 @@ public sealed class DayViewTests
             [nameof(Day.Shifts)] = day with { Shifts = [.. day.Shifts.SkipLast(1)] },
             [nameof(Day.Ovens)] = day with { Ovens = [.. day.Ovens.Select(o => o with { WarmUp = o.WarmUp + 1 })] },
             [nameof(Day.Cold)] = day with { Cold = [.. day.Cold.Select(c => c with { Widest = c.Widest - 1 })] },
-            [nameof(Day.Pans)] = day with { Pans = [.. day.Pans.Select(p => p with { Owned = p.Owned + 1 })] },
+            [nameof(Day.Pans)] = day with { Pans = [.. day.Pans, new("plate-23 ", "23 cm pie plate", 2)] },
             [nameof(Day.Burners)] = day with { Burners = day.Burners + 1 },
             [nameof(Day.Mixers)] = day with { Mixers = day.Mixers + 1 },
             [nameof(Day.Processors)] = day with { Processors = day.Processors + 1 },
