@@ -50,10 +50,10 @@ public sealed class PieSnapshotTests
         var pie = Assessment.Of(composition, 3);
         var sheet = BatchSheet.Of(pie);
         yield return CompositionAddress.Write(composition) + "\n" + CompositionAddress.Write(CompositionAddress.Read(CompositionAddress.Write(composition)).Composition);
-        yield return string.Join('\n', sheet.Parts.SelectMany(p => p.Lines.Select(l => string.Create(CultureInfo.InvariantCulture, $"{p.Name}|{l.Key}|{l.Ingredient.Id}|{l.Mass.Value.Value:R}|{l.Pieces:R}|{l.Note}")))) + sheet.Allergens;
+        yield return string.Join('\n', sheet.Parts.SelectMany(p => p.Lines.Select(l => string.Create(CultureInfo.InvariantCulture, $"{p.Name}|{l.Key}|{l.Ingredient.Id}|{l.Mass.Value.Value:G9}|{l.Pieces:G9}|{l.Note}")))) + sheet.Allergens;
         yield return string.Join('\n', pie.Advice.Select(f => $"{f.Rule.Id}|{f.Severity}|{shown.Say(f.Says)}|{shown.Say(f.Because)}|{string.Join('|', f.Remedies.Select(r => shown.Say(r.Do) + r.Cost + CompositionAddress.Write(r.Apply(composition))))}"));
-        yield return string.Join('\n', pie.Chain.Steps.Select(s => string.Create(CultureInfo.InvariantCulture, $"{s.Part}|{s.Label}|{s.HandsOn:R}|{s.Wait.Least:R}|{s.Wait.Best:R}|{s.Wait.Most:R}|{shown.Say(s.Do)}|{s.Cue}|{shown.Say(s.Caution)}")));
-        yield return string.Join('\n', sheet.Figures().Select(f => string.Create(CultureInfo.InvariantCulture, $"{f.Id}|{f.Name}|{f.Amount.Amount:R}|{f.Amount.Low:R}|{f.Amount.High:R}|{f.Formula}")));
+        yield return string.Join('\n', pie.Chain.Steps.Select(s => string.Create(CultureInfo.InvariantCulture, $"{s.Part}|{s.Label}|{s.HandsOn:G9}|{s.Wait.Least:G9}|{s.Wait.Best:G9}|{s.Wait.Most:G9}|{shown.Say(s.Do)}|{s.Cue}|{shown.Say(s.Caution)}")));
+        yield return string.Join('\n', sheet.Figures().OrderBy(f => f.Id, StringComparer.Ordinal).Select(f => string.Create(CultureInfo.InvariantCulture, $"{f.Id}|{f.Name}|{f.Amount.Amount:G9}|{f.Amount.Low:G9}|{f.Amount.High:G9}|{f.Formula}")));
     }
 
     /// <summary>The demo's pies, and as many of chance as make up the number: each field left out, usual or any that it may be.</summary>
