@@ -1,5 +1,6 @@
 using BenchmarkDotNet.Attributes;
 using BenchmarkDotNet.Jobs;
+using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 

@@ -1,9 +1,9 @@
 using BenchmarkDotNet.Attributes;
 using BenchmarkDotNet.Jobs;
-using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Pairing;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Pouring;
 using RoundCrumb.Core.Shells;

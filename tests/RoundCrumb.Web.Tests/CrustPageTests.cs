@@ -1,5 +1,4 @@
 using System.Text.RegularExpressions;
-using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Crusts;
 
 namespace RoundCrumb.Web.Tests;

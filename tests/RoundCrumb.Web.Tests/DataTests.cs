@@ -4,6 +4,7 @@ using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Records;
+using RoundCrumb.Core.Working;
 using RoundCrumb.Data;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Demo;

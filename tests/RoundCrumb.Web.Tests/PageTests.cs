@@ -1,6 +1,7 @@
 using System.Net;
 using System.Text.RegularExpressions;
 using System.Xml.Linq;
+using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Demo;
@@ -40,7 +41,7 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
     {
         var pies = MarrowbyLock.Pies.Select(p => (p.Name, Work: Assessment.Of(CompositionAddress.Read(p.Address).Composition))).ToList();
         pies.Select(p => p.Work.Composition.Filling.Formula.Family.Id).Distinct().Count().ShouldBe(Core.Fillings.FillingFamilies.All.Count);
-        pies.Where(p => p.Work.Advice.Any(f => f.Severity <= Core.Advice.Severity.Disappoints)).Select(p => p.Name).ShouldBe(["Lemon cheese tart for the village hall", "Late-shift coffee pie"]);
+        pies.Where(p => p.Work.Advice.Any(f => f.Severity <= Core.Working.Severity.Disappoints)).Select(p => p.Name).ShouldBe(["Lemon cheese tart for the village hall", "Late-shift coffee pie"]);
     }
 
     [Fact]
@@ -55,7 +56,7 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
         {
             var read = CompositionAddress.Read(WebUtility.HtmlDecode(address).Split('?')[1]);
             read.Troubles.ShouldBeEmpty();
-            Assessment.Of(read.Composition).Advice.ShouldAllBe(f => f.Severity > Core.Advice.Severity.Disappoints);
+            Assessment.Of(read.Composition).Advice.ShouldAllBe(f => f.Severity > Core.Working.Severity.Disappoints);
         }
     }
 

@@ -3,6 +3,7 @@ using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Advice;
 

@@ -2,6 +2,8 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Steps;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Advice;
 

@@ -1,24 +1,7 @@
 using RoundCrumb.Core.Composing;
-using RoundCrumb.Core.Quantities;
-using RoundCrumb.Core.Recipes;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Advice;
-
-/// <summary>How much harm it does, the gravest first.</summary>
-public enum Severity
-{
-    /// <summary>The pie can't be made or served so.</summary>
-    Stops,
-
-    /// <summary>It can be made, and somebody will be sorry.</summary>
-    Disappoints,
-
-    /// <summary>Worth knowing before starting.</summary>
-    WorthKnowing,
-
-    /// <summary>Bakers differ; both ways are right.</summary>
-    School,
-}
 
 /// <summary>Which layer of the pie a piece of advice is about.</summary>
 public enum Layer
@@ -49,7 +32,7 @@ public sealed record Remedy(Phrase Do, string Cost, Func<Composition, Compositio
     public Composition Apply(Composition composition)
     {
         var changed = Change(composition);
-        return CompositionAddress.Read(CompositionAddress.Write(changed), PartBook.Around(changed)).Composition;
+        return CompositionAddress.Read(CompositionAddress.Write(changed), CompositionBook.Around(changed)).Composition;
     }
 }
 

@@ -4,6 +4,7 @@ using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Advice;
 

@@ -7,6 +7,7 @@ using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Working;
 

@@ -1,8 +1,9 @@
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
-using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Advice;
 

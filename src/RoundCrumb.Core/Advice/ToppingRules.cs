@@ -1,7 +1,9 @@
 using RoundCrumb.Core.Arranging;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Toppings;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Advice;
 

@@ -1,3 +1,5 @@
+using RoundCrumb.Core.Crusts;
+
 namespace RoundCrumb.Core.BlindBaking;
 
 /// <summary>One colour a base goes through in the oven.</summary>

@@ -1,23 +1,20 @@
-using RoundCrumb.Core.Advice;
+using System.Collections.Concurrent;
 using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
-using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
-using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Composing;
 
-/// <summary>Everything that follows from a composition: sums, times and steps, each with its working.</summary>
+/// <summary>The facts that follow from a composition: its sums, each with its working. Steps, advice and stand-ins are worked out above them, when they are asked for.</summary>
 public sealed class Assessment
 {
-    private IReadOnlyList<Finding>? _advice;
-    private IReadOnlyList<StandIn>? _standIns;
+    private readonly ConcurrentDictionary<Type, object> _once = new();
     private Bite? _bite;
 
     private Assessment(Composition composition, int pies, Kitchen kitchen)
@@ -84,16 +81,16 @@ public sealed class Assessment
 
         FilledBake = BlindBakeCard.Filled(composition.Filling.Formula.Family, composition.Crust, pan, Card.Load);
         if (FilledBake is not null && !Card.Setting.Oven.DialIsHeat)
-            FilledDial = Card.Setting.Oven.DialFor(FilledBake.Heat!, StepChain.FilledDial);
+            FilledDial = Card.Setting.Oven.DialFor(FilledBake.Heat!, FilledDialId);
         if (composition.Filling.Formula.Family.Rise is { } rise)
         {
             Risen = new(
                 "risen", "In the oven it stands", FilledDepth.Value * (1 + rise.Usual), "the filling stands × (1 + what it rises)", Term.Of(FilledDepth), rise);
         }
-
-        Chain = StepChain.For(composition, Card, Crust, FilledDepth, pies, kitchen.Room, FilledBake, Layers, Toppings);
-        Times = Times.Of(Chain, composition);
     }
+
+    /// <summary>What the dial for the filled shell is called among a pie's figures.</summary>
+    public const string FilledDialId = "filled-dial";
 
     /// <summary>What was put together.</summary>
     public Composition Composition { get; }
@@ -163,12 +160,11 @@ public sealed class Assessment
     /// <summary>How high it stands in the oven; none for a filling that does not rise.</summary>
     public Worked<Millimetres>? Risen { get; }
 
-    public StepChain Chain { get; }
-
-    public Times Times { get; }
-
-    /// <summary>What a colleague would say, the gravest first.</summary>
-    public IReadOnlyList<Finding> Advice => _advice ??= RuleBook.Evaluate(this);
+    /// <summary>Something that follows from these facts and is worked out once, when it is first asked for: steps, advice, stand-ins. How that is done is known to whoever stands above.</summary>
+    /// <typeparam name="T">What it is; one thing of each type.</typeparam>
+    /// <param name="work">Works it out.</param>
+    public T Once<T>(Func<Assessment, T> work)
+        where T : class => (T)_once.GetOrAdd(typeof(T), static (_, asked) => asked.work(asked.pie), (work, pie: this));
 
     /// <summary>Works a composition out.</summary>
     /// <param name="composition">What was put together; each measure within the limits that <see cref="CompositionAddress"/> holds to.</param>
@@ -176,7 +172,7 @@ public sealed class Assessment
     /// <param name="kitchen">The kitchen it is made in; one of which nothing is known when there is none.</param>
     public static Assessment Of(Composition composition, int pies = 1, Kitchen? kitchen = null) => new(composition, Math.Max(1, pies), kitchen ?? Kitchen.Usual);
 
-    /// <summary>Every figure that can be opened, each once.</summary>
+    /// <summary>Every figure of these facts that can be opened, each once.</summary>
     public IEnumerable<IWorked> Figures()
     {
         IWorked?[] figures =
@@ -184,7 +180,7 @@ public sealed class Assessment
             PanVolume, PanBase, PanWall, PanTop, PanRim, LinedVolume,
             Yield.Weighed, Yield.Volume, Yield.Mass, Yield.SetIndex, Yield.Sugars, Yield.Juice,
             Fit.Needed, Fit.LineDepth, Fit.RunsOver, FilledDepth, FilledEach, FilledMass, LeftOver, LeftOverMass, PotMass,
-            WhitesLeft, FilledBake?.Heat, FilledBake?.Minutes, FilledDial, Risen, Yield.Reducing, Chain.SetTime, Times.HandsOn, Times.Waiting, Times.StartToSlice, Times.Keeps, Times.CreamHolds,
+            WhitesLeft, FilledBake?.Heat, FilledBake?.Minutes, FilledDial, Risen, Yield.Reducing,
         ];
         var options = new[] { Fit.Exact, Fit.Below, Fit.Above, Fit.Chosen }.OfType<BatchOption>().Distinct()
             .SelectMany(o => new IWorked[] { o.Scale, o.Volume, o.Difference, o.DepthDifference, o.Stands });
@@ -192,22 +188,9 @@ public sealed class Assessment
         return figures.OfType<IWorked>().Concat(Crust.Figures()).Concat(Card.Figures()).Concat(Bite.Figures()).Concat(lines).Concat(options).DistinctBy(f => f.Id);
     }
 
-    /// <summary>The pans that can stand in for this one, of those that are to be had, the best fit first.</summary>
-    public IReadOnlyList<StandIn> StandIns => _standIns ??= StandIn.For(this, Kitchen.Pans);
-
     /// <summary>The kitchen it is made in.</summary>
     public Kitchen Kitchen { get; }
 
     /// <summary>A forkful through all the layers.</summary>
     public Bite Bite => _bite ??= Bite.Of(this);
-
-    /// <summary>The figures of the stand-ins, which are only worked out when they are asked for.</summary>
-    public IEnumerable<IWorked> StandInFigures()
-    {
-        foreach (var one in StandIns)
-        {
-            foreach (var figure in one.Figures())
-                yield return figure;
-        }
-    }
 }

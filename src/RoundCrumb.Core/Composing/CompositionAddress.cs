@@ -10,6 +10,7 @@ using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Composing;
 
@@ -321,7 +322,7 @@ public static partial class CompositionAddress
                     OnTable = Plain(OnTable, Occasion.UsualOnTable, 0, 24, "Between 0 and 24 hours on the table."),
                 })
             {
-                Known = string.IsNullOrEmpty(field(KnownRules)) ? Pile.Of<string>() : new(field(KnownRules)!.Split(',').Where(id => Advice.RuleBook.Find(id) is not null).Distinct().Take(40)),
+                Known = string.IsNullOrEmpty(field(KnownRules)) ? Pile.Of<string>() : new(field(KnownRules)!.Split(',').Where(IsName).Distinct().Take(40)),
                 Oven = oven,
                 Over = ReadOver(),
                 Under = ReadUnder(Math.Max(0, pan.Depth.Value - thick.Value - line.Value)),
@@ -492,7 +493,10 @@ public static partial class CompositionAddress
             _ => null,
         };
 
-        private double Plain(string name, double usual, double least, double most, string limits, bool usualWords = true)
+/// <summary>True for what can be a rule's short name; which rules there are is not known down here.</summary>
+        private static bool IsName(string id) => id.Length is > 0 and <= 40 && id.All(static c => char.IsAsciiLetterLower(c) || c == '-');
+
+                private double Plain(string name, double usual, double least, double most, string limits, bool usualWords = true)
         {
             var typed = field(name);
             if (typed is null)

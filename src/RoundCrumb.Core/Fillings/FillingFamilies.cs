@@ -1,5 +1,4 @@
 using RoundCrumb.Core.Quantities;
-using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Fillings;
@@ -13,7 +12,7 @@ public static class FillingFamilies
         "Rich in egg: from {0} to {1} within 2 h, to {2} within 4 h more, then kept there; or as your local rules say.",
         new Quantity(57, Dimension.Warmth), new Quantity(21, Dimension.Warmth), new Quantity(5, Dimension.Warmth));
 
-    private static readonly MethodStep SoftCheese = new("Take the cream cheese out to soften.", 1, 0, "bench", "a finger sinks in") { Wait = Waits(StepConstants.SoftenCheese) };
+    private static readonly MethodStep SoftCheese = new("Take the cream cheese out to soften.", 1, 0, "bench", "a finger sinks in") { Wait = Waits(Softening.CreamCheese) };
 
     private static readonly MethodStep Bloom = new(new("Bloom the gelatine in its cold water 5 min, then melt it gently at {0}.", new Quantity(55, Dimension.Warmth, 50, 60)), 6, 0, "bench", "clear, no grains")
     {
@@ -148,7 +147,7 @@ public static class FillingFamilies
         ],
         new(new("Fill each cold crust {0} deep and level it, before it sets at about {1}.", new Quantity(20, Dimension.Warmth)), 1, 2, "bench", "level, no holes at the wall"))
     {
-        Portion = Steps.Serving.RichSlice,
+        Portion = Portions.RichSlice,
         SetCue = "springs back under a finger",
         SetCaution = ColdChain,
         TooDeep = "It leans when the ring comes off.",
@@ -170,7 +169,7 @@ public static class FillingFamilies
         ],
         new("Fill each cold crust {0} deep, pressing it into the corners.", 1, 2.5, "bench", "level, no holes at the wall"))
     {
-        Portion = Steps.Serving.RichSlice,
+        Portion = Portions.RichSlice,
         SetCue = "a knife comes out clean; unmoulded too early it collapses",
         SetCaution = ColdChain,
         TooDeep = "It bulges when the ring comes off.",
@@ -212,7 +211,7 @@ public static class FillingFamilies
         ],
         new("Pour each shell {0} deep while it is still warm; tap out the bubbles.", 1, 1.5, "bench", "level, mirror-smooth"))
     {
-        Portion = Steps.Serving.RichSlice,
+        Portion = Portions.RichSlice,
         SetCue = "no longer sticks to a fingertip",
         TooDeep = "It is too rich to finish.",
     };
@@ -226,7 +225,7 @@ public static class FillingFamilies
         Keeps(48, "It stays moist.", 96, "Four days in a cool place."),
         Deepest(28, 24, 32, "Deeper, the middle stays raw while the top burns."),
         [
-            new("Take the butter out to soften.", 1, 0, "bench", "a finger sinks in") { Wait = Waits(StepConstants.SoftenFat) },
+            new("Take the butter out to soften.", 1, 0, "bench", "a finger sinks in") { Wait = Waits(Softening.Fat) },
             new("Cream butter and sugar, beat the eggs in one by one, then almonds and flour.", 8, 1, "mixer", "light, no longer grainy") { Caution = "Raw flour and egg are not for tasting." },
         ],
         new("Spread each sealed shell {0} deep and lay the fruit on, skin down.", 1, 4, "bench", "three quarters full"))

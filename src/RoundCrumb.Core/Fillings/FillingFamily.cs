@@ -1,4 +1,4 @@
-using RoundCrumb.Core.BlindBaking;
+using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Cutting;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
@@ -67,7 +67,7 @@ public sealed record FillingFamily(
     public Constant? Rise { get; init; }
 
     /// <summary>What a slice of it weighs with its crust and topping, g.</summary>
-    public Constant Portion { get; init; } = Steps.Serving.Slice;
+    public Constant Portion { get; init; } = Portions.Slice;
 
     /// <summary>When it has set, to eye and hand.</summary>
     public string SetCue { get; init; } = "firm under a finger, middle too";

@@ -1,3 +1,5 @@
+using RoundCrumb.Core.Quantities;
+
 namespace RoundCrumb.Core.Ingredients;
 
 /// <summary>What one gram is made of, as fractions. The rest is fibre, ash, acids, alcohol and the like; all six make 1.</summary>
@@ -11,15 +13,6 @@ public readonly record struct Makeup(double Water, double Fat, double Sugars, do
 {
     /// <summary>All six together: 1 for a sound entry.</summary>
     public double Sum => Water + Fat + Sugars + Protein + Starch + Rest;
-}
-
-/// <summary>What part of a hen's egg it is.</summary>
-public enum EggPart
-{
-    None,
-    Whole,
-    Yolk,
-    White,
 }
 
 /// <summary>Where it comes from, for those who ask.</summary>

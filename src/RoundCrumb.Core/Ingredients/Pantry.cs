@@ -1,4 +1,3 @@
-using RoundCrumb.Core.Ingredients.Shelves;
 
 namespace RoundCrumb.Core.Ingredients;
 

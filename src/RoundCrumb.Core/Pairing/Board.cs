@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;

@@ -3,6 +3,7 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Pairing;

@@ -1,5 +1,6 @@
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Pairing;
 

@@ -2,6 +2,7 @@ using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Pairing;
 
@@ -44,7 +45,7 @@ public sealed record WhatIf(Question Question, Composition Before, Composition A
     /// <summary>Answers a question.</summary>
     public static WhatIf Of(Question question, Composition pie, Kitchen kitchen)
     {
-        var asked = CompositionAddress.Read(CompositionAddress.Write(question.Apply(pie)), Recipes.PartBook.Around(pie)).Composition;
+        var asked = CompositionAddress.Read(CompositionAddress.Write(question.Apply(pie)), CompositionBook.Around(pie)).Composition;
         var (changes, mended, good) = Verdict.Mend(Assessment.Of(asked, 1, kitchen), question.Holds);
         return new(question, pie, asked, changes, mended, good);
     }

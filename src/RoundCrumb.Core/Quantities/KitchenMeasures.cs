@@ -53,7 +53,7 @@ public static class KitchenMeasures
     public static double Pint(CupSize cup) => cup is CupSize.American ? 473.2 : 20 * MlPerImperialFluidOunce;
 
     /// <summary>Grams of an egg, or of its yolk or white, without its shell. Yolk and white make the whole.</summary>
-    public static double Egg(Ingredients.EggPart part, EggSize size)
+    public static double Egg(EggPart part, EggSize size)
     {
         var (yolk, white) = size switch
         {
@@ -62,6 +62,6 @@ public static class KitchenMeasures
             EggSize.Large => (18.0, 32.0),
             _ => (20.0, 37.0),
         };
-        return part switch { Ingredients.EggPart.Yolk => yolk, Ingredients.EggPart.White => white, _ => yolk + white };
+        return part switch { EggPart.Yolk => yolk, EggPart.White => white, _ => yolk + white };
     }
 }

@@ -1,4 +1,3 @@
-using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
@@ -72,15 +71,12 @@ public sealed class PartBook
         { Schools = Schools };
     }
 
-    /// <summary>The shipped book with the parts of one composition in it, so that what is written of it is read back.</summary>
-    public static PartBook Around(Composition c) =>
-        Shipped.Crust(c.Crust.Family.Id) == c.Crust.Family && c.Fillings.All(f => Shipped.Filling(f.Id) == f) && c.Toppings.All(t => t.Topping.Id == ToppingBook.Held.Id || Shipped.Topping(t.Topping.Id) == t.Topping) && (c.Oven is null || c.Oven == Kitchens.Oven.Plain)
-            ? Shipped
-            : new(
-                Shipped.Crusts.Append(c.Crust.Family).DistinctBy(f => f.Id),
-                Shipped.Fillings.Concat(c.Fillings).DistinctBy(f => f.Id),
-                Shipped.Toppings.Concat(c.Toppings.Select(t => t.Topping)).DistinctBy(t => t.Id),
-                ovens: c.Oven is { } oven ? [oven] : null);
+    /// <summary>The shipped book with some more parts, and one oven, in it.</summary>
+    public static PartBook ShippedWith(CrustFamily crust, IEnumerable<FillingFormula> fillings, IEnumerable<Topping> toppings, Oven? oven) => new(
+        Shipped.Crusts.Append(crust).DistinctBy(f => f.Id),
+        Shipped.Fillings.Concat(fillings).DistinctBy(f => f.Id),
+        Shipped.Toppings.Concat(toppings).DistinctBy(t => t.Id),
+        ovens: oven is null ? null : [oven]);
 
     /// <summary>The crust with this id, or none.</summary>
     public CrustFamily? Crust(string id) => _crusts.GetValueOrDefault(id);

@@ -1,4 +1,3 @@
-using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Cutting;
 using RoundCrumb.Core.Fillings;

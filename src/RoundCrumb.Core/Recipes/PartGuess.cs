@@ -1,6 +1,7 @@
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Quantities;
 
 namespace RoundCrumb.Core.Recipes;
 

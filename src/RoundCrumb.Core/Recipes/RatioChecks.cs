@@ -1,4 +1,3 @@
-using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;

@@ -1,5 +1,7 @@
+using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Records;
@@ -32,7 +34,7 @@ public sealed record Compared(string Name, Phrase Planned, Phrase Actual, Phrase
 
         rows.Add(Weight("Filling from the pot", pie.PotMass, entry.FromPot));
         rows.Add(Weight("Left over", pie.LeftOverMass, entry.LeftOver));
-        rows.Add(new("Base", pie.Advice.Any(f => f.Rule.Layer is Advice.Layer.Crust or Advice.Layer.Seal && f.Severity <= Advice.Severity.Disappoints) ? "at risk" : "crisp", Word(entry.Base), entry.Base switch
+        rows.Add(new("Base", pie.Advice.Any(f => f.Rule.Layer is Advice.Layer.Crust or Advice.Layer.Seal && f.Severity <= Severity.Disappoints) ? "at risk" : "crisp", Word(entry.Base), entry.Base switch
         {
             BaseVerdict.NotSaid => default,
             BaseVerdict.Crisp or BaseVerdict.Firm => "as it should be",

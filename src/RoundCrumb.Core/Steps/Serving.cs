@@ -9,8 +9,6 @@ namespace RoundCrumb.Core.Steps;
 /// <param name="Step">The cutting and plating of all of them.</param>
 public sealed record Serving(Worked<Number> Slices, Step Step)
 {
-    public static readonly Constant Slice = new("a slice of pie", 145, 130, 160, Dimension.Mass, "Cream, custard and fruit: a plate of it and no more.");
-    public static readonly Constant RichSlice = new("a slice of a rich pie", 95, 80, 110, Dimension.Mass, "Cheese and chocolate fill sooner.");
     public static readonly Constant Whole = new("served whole up to so many slices’ weight", 1.5, 1.2, 1.8, Dimension.Factor, "Half a tartlet is nobody’s pudding.");
     public static readonly Constant Knife = new("hot water, knife and plates set out", 3, 2, 5, Dimension.Time, "A hot dry knife, wiped between cuts, leaves clean faces.");
     public static readonly Constant Plates = new("plates set out", 2, 1, 4, Dimension.Time, "Counted and cool.");

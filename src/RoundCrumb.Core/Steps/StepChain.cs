@@ -99,7 +99,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                 steps.Add(new(Part.Crust, crust.Sheets is { } sheets ? new Phrase("Take {0} bought sheets out of the fridge.", new Quantity(Math.Ceiling(sheets.EachLines > 0 ? (double)pies / sheets.EachLines : sheets.Count.Value.Value * pies), Dimension.Count)) : "Take the bought sheet out of the fridge.", new(1, 0, pies), MinuteRange.Between(5, 15), "bench", "it unrolls without cracking") { Label = "Take sheets out" });
                 break;
             default:
-                steps.Add(new(Part.Crust, $"Take the {Bare(fat)} out to soften.", new(1, 0, pies), new(StepConstants.SoftenFat.Low, StepConstants.SoftenFat.Usual, StepConstants.SoftenFat.High), "bench", "a finger sinks in") { Label = "Soften butter" });
+                steps.Add(new(Part.Crust, $"Take the {Bare(fat)} out to soften.", new(1, 0, pies), new(Softening.Fat.Low, Softening.Fat.Usual, Softening.Fat.High), "bench", "a finger sinks in") { Label = "Soften butter" });
                 steps.Add(new(Part.Crust, new($"Cream {Bare(fat)} and sugar, beat in the egg, then the flour until no dry bits show: about {{0}} of dough.", dough), new(9, 1.5, pies), MinuteRange.None, "mixer", "smooth, no longer", "Raw flour and egg are not for tasting.") { Label = "Make dough" });
                 break;
         }
@@ -117,9 +117,6 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             ? new(Part.Crust, "Freeze the lined shell.", new(0, 0.5, pies), new(CrustConstants.FreezeShell.Low, CrustConstants.FreezeShell.Usual, CrustConstants.FreezerShell.Usual), "freezer", "hard right through; it goes into the oven as it is") { Label = "Freeze shells" }
             : new(Part.Crust, "Chill the lined shell.", new(0, 0.5, pies), new(StepConstants.ChillShell.Low, StepConstants.ChillShell.Usual, CrustConstants.ShellFridgeMost.Usual), "fridge", "hard to the touch") { Label = "Chill shells" });
     }
-
-    /// <summary>What the dial for the filled shell is called among a pie's figures.</summary>
-    public const string FilledDial = "filled-dial";
 
     private static string Bare(string fat) => fat.Replace("unsalted ", "", StringComparison.Ordinal);
 
@@ -198,7 +195,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             var note = family.Bake!.Note.Length > 0 ? " " + family.Bake.Note : "";
             steps.Add(new(
                 Part.Assembly,
-                oven.DialIsHeat ? new("Bake at {0}." + note, baked.Heat!) : new($"Bake at {{0}} ({oven.Name}: set {{1}}).{note}", baked.Heat!, oven.DialFor(baked.Heat!, FilledDial)),
+                oven.DialIsHeat ? new("Bake at {0}." + note, baked.Heat!) : new($"Bake at {{0}} ({oven.Name}: set {{1}}).{note}", baked.Heat!, oven.DialFor(baked.Heat!, Assessment.FilledDialId)),
                 new(1, 1, pies), baked.Minutes.Value, "oven", baked.Cue)
             { Label = "Bake filled" });
             steps.Add(new(Part.Assembly, "Cool on a rack.", new(0, 0.5, pies), new(60, 90, 120), "bench", "warm to the hand", family.SetCaution) { Label = "Cool on a rack" });

@@ -1,6 +1,7 @@
 using System.Globalization;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Units;
 

@@ -1,10 +1,12 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
+using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Pies;

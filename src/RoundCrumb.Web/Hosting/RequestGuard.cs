@@ -77,9 +77,15 @@ public sealed class NoHandlerFilter : IPageFilter
     /// <inheritdoc/>
     public void OnPageHandlerExecuting(PageHandlerExecutingContext context)
     {
-        // A page without any handler shows itself and nothing else.
-        if (context.HandlerMethod is null && (context.ActionDescriptor.HandlerMethods.Count > 0 || !HttpMethods.IsGet(context.HttpContext.Request.Method)))
-            context.Result = new StatusCodeResult(HttpMethods.IsPost(context.HttpContext.Request.Method) ? StatusCodes.Status400BadRequest : StatusCodes.Status404NotFound);
+        if (context.HandlerMethod is not null)
+            return;
+        var method = context.HttpContext.Request.Method;
+        if (!HttpMethods.IsGet(method) && !HttpMethods.IsHead(method))
+            context.Result = new StatusCodeResult(StatusCodes.Status400BadRequest);
+
+        // A page that nothing is worked out for shows itself.
+        else if (context.ActionDescriptor.HandlerMethods.Any(static h => HttpMethods.IsGet(h.HttpMethod)))
+            context.Result = new StatusCodeResult(StatusCodes.Status404NotFound);
     }
 
     /// <inheritdoc/>

@@ -2,6 +2,7 @@ using FsCheck.Xunit;
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Tests.Advice;
 

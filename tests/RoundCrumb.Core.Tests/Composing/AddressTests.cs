@@ -1,8 +1,10 @@
 using FsCheck;
 using FsCheck.Xunit;
+using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Units;
 
@@ -27,7 +29,7 @@ public class AddressTests
         var fields = CompositionAddress.Fields.Where(_ => random.Next(3) > 0).ToDictionary(f => f, _ => nasty[random.Next(nasty.Length)]);
         var read = CompositionAddress.Read(fields.GetValueOrDefault);
         var pie = Assessment.Of(read.Composition);
-        foreach (var figure in pie.Figures())
+        foreach (var figure in pie.FiguresWithTimes())
             double.IsFinite(figure.Amount.Amount).ShouldBeTrue($"{figure.Id} of {CompositionAddress.Write(read.Composition)}");
         pie.Advice.ShouldNotBeNull();
         foreach (var trouble in read.Troubles)

@@ -1,6 +1,7 @@
 using FsCheck.Xunit;
-using RoundCrumb.Core.BlindBaking;
+using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Recipes;
@@ -125,7 +126,7 @@ public class FamilyTests
         var there = Assessment.Of(pie.Composition, 1, hot);
         there.FilledDial!.Value.Value.ShouldBe(148);
         new Core.Units.Shown(Core.Units.UnitChoice.Usual).Say(there.Chain.Steps.Single(s => s.Part == Part.Assembly && s.Where == "oven" && s.Wait.Best > 0).Do).ShouldContain("(Big {oven}: set 150 °C)");
-        there.Figures().Select(f => f.Id).ShouldContain(StepChain.FilledDial);
+        there.Figures().Select(f => f.Id).ShouldContain(Assessment.FilledDialId);
     }
 
     [Fact]

@@ -1,8 +1,9 @@
 using FsCheck.Xunit;
+using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Fillings;
-using RoundCrumb.Core.Layering;
+using RoundCrumb.Core.Steps;
 
 namespace RoundCrumb.Core.Tests.Layering;
 

@@ -8,6 +8,7 @@ using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pairing;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Toppings;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Tests.Pairing;
 

@@ -1,5 +1,6 @@
 using FsCheck.Xunit;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Pairing;
 using RoundCrumb.Core.Pans;
 
 namespace RoundCrumb.Core.Tests.Pans;

@@ -1,6 +1,5 @@
 using FsCheck;
 using FsCheck.Xunit;
-using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;

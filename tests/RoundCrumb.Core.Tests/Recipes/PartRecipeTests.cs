@@ -8,6 +8,8 @@ using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Recipes;
+using RoundCrumb.Core.Steps;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Tests.Recipes;
 

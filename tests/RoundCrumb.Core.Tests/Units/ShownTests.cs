@@ -2,6 +2,7 @@ using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Tests.Units;
 

@@ -8,6 +8,7 @@ using RoundCrumb.Data.Storage;
 namespace RoundCrumb.Web.Tests.Storage;
 
 /// <summary>Killed at any moment: it starts again, and what was said to be kept is kept.</summary>
+[Collection(AloneCollection.Name)]
 public sealed class KilledTests : IDisposable
 {
     private const int Seed = 20_611;
@@ -16,7 +17,12 @@ public sealed class KilledTests : IDisposable
     /// <summary>An update to begin from: the tables as they were before bake days.</summary>
     private const string Earlier = "20261125164031_Schools";
 
-    private static readonly TimeSpan Within = TimeSpan.FromSeconds(10);
+    /// <summary>What waits for ever would wait longer than this, on however busy a machine.</summary>
+    private static readonly TimeSpan Within = TimeSpan.FromSeconds(90);
+
+    /// <summary>The promise: it starts again within so many seconds, of the processor's time here. On a machine with nothing else to do it takes about two.</summary>
+    private const double Promised = 10;
+
     private readonly DirectoryInfo _folder = Directory.CreateTempSubdirectory("roundcrumb-killed-");
 
     private static CancellationToken Cancel => TestContext.Current.CancellationToken;
@@ -67,6 +73,7 @@ public sealed class KilledTests : IDisposable
 
             using var again = new Running(file, "--demo");
             var address = await again.AddressAsync(Within);
+            again.ProcessorSeconds.ShouldBeLessThan(Promised, $"turn {turn.Turn}");
             using var handler = new HttpClientHandler { AllowAutoRedirect = false };
             using var baker = new HttpClient(handler) { BaseAddress = new Uri(address) };
             (await baker.PageAsync("/healthz")).ShouldNotStartWith("Unhealthy");
@@ -132,4 +139,11 @@ public sealed class KilledTests : IDisposable
         RoundCrumbFile.Inspect(file).ShouldBe(FileState.Current);
         Directory.GetFiles(_folder.FullName).Select(Path.GetFileName).Order(StringComparer.Ordinal).ShouldBe(["older.before-update-from-Schools.db", "older.db"]);
     }
+}
+
+/// <summary>Tests that take the machine for themselves, one after the other when the rest are done.</summary>
+[CollectionDefinition(Name, DisableParallelization = true)]
+public sealed class AloneCollection
+{
+    public const string Name = "alone";
 }

@@ -1,8 +1,8 @@
 using static RoundCrumb.Core.Ingredients.Allergens;
 using static RoundCrumb.Core.Ingredients.PantryShelf;
-using static RoundCrumb.Core.Ingredients.Shelves.Row;
+using static RoundCrumb.Core.Ingredients.Row;
 
-namespace RoundCrumb.Core.Ingredients.Shelves;
+namespace RoundCrumb.Core.Ingredients;
 
 /// <summary>Biscuits, whole or as crumbs, and other bought baked things. What one biscuit weighs is from packets.</summary>
 internal static class BiscuitShelf

@@ -1,8 +1,8 @@
 using static RoundCrumb.Core.Ingredients.Allergens;
 using static RoundCrumb.Core.Ingredients.PantryShelf;
-using static RoundCrumb.Core.Ingredients.Shelves.Row;
+using static RoundCrumb.Core.Ingredients.Row;
 
-namespace RoundCrumb.Core.Ingredients.Shelves;
+namespace RoundCrumb.Core.Ingredients;
 
 /// <summary>Chocolate and cocoa. Melted chocolate takes up 0.79 ml to the gram; chopped in a cup it is mostly air.</summary>
 internal static class ChocolateShelf

@@ -1,8 +1,8 @@
 using static RoundCrumb.Core.Ingredients.Allergens;
 using static RoundCrumb.Core.Ingredients.PantryShelf;
-using static RoundCrumb.Core.Ingredients.Shelves.Row;
+using static RoundCrumb.Core.Ingredients.Row;
 
-namespace RoundCrumb.Core.Ingredients.Shelves;
+namespace RoundCrumb.Core.Ingredients;
 
 /// <summary>Water, tea, coffee, juice and spirits. Alcohol is given by mass: 40 % by volume is about 33 % by mass.</summary>
 internal static class DrinkShelf

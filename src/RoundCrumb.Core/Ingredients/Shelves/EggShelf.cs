@@ -1,7 +1,9 @@
-using static RoundCrumb.Core.Ingredients.PantryShelf;
-using static RoundCrumb.Core.Ingredients.Shelves.Row;
+using RoundCrumb.Core.Quantities;
 
-namespace RoundCrumb.Core.Ingredients.Shelves;
+using static RoundCrumb.Core.Ingredients.PantryShelf;
+using static RoundCrumb.Core.Ingredients.Row;
+
+namespace RoundCrumb.Core.Ingredients;
 
 /// <summary>Eggs and their parts. A piece is a large egg by American sizes, on the border of medium and large by European ones.</summary>
 internal static class EggShelf

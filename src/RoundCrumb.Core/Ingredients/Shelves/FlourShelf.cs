@@ -1,8 +1,8 @@
 using static RoundCrumb.Core.Ingredients.Allergens;
 using static RoundCrumb.Core.Ingredients.PantryShelf;
-using static RoundCrumb.Core.Ingredients.Shelves.Row;
+using static RoundCrumb.Core.Ingredients.Row;
 
-namespace RoundCrumb.Core.Ingredients.Shelves;
+namespace RoundCrumb.Core.Ingredients;
 
 /// <summary>Flours, starches and grains. Starch equivalents per gram against cornflour.</summary>
 internal static class FlourShelf

@@ -1,8 +1,8 @@
 using static RoundCrumb.Core.Ingredients.Allergens;
 using static RoundCrumb.Core.Ingredients.PantryShelf;
-using static RoundCrumb.Core.Ingredients.Shelves.Row;
+using static RoundCrumb.Core.Ingredients.Row;
 
-namespace RoundCrumb.Core.Ingredients.Shelves;
+namespace RoundCrumb.Core.Ingredients;
 
 /// <summary>Fruit, its juice and zest, fresh, tinned and dried. Pieces are weighed ready to use: peeled, stoned, hulled.</summary>
 internal static class FruitShelf

@@ -1,4 +1,6 @@
-namespace RoundCrumb.Core.Ingredients.Shelves;
+using RoundCrumb.Core.Quantities;
+
+namespace RoundCrumb.Core.Ingredients;
 
 /// <summary>Writes a row of the pantry shortly. Makeup is in percent; the six make 100.</summary>
 internal static class Row

@@ -1,7 +1,7 @@
 using static RoundCrumb.Core.Ingredients.PantryShelf;
-using static RoundCrumb.Core.Ingredients.Shelves.Row;
+using static RoundCrumb.Core.Ingredients.Row;
 
-namespace RoundCrumb.Core.Ingredients.Shelves;
+namespace RoundCrumb.Core.Ingredients;
 
 /// <summary>What sets without starch or egg. Gelatine of another strength converts by the square root of the bloom ratio.</summary>
 internal static class SetterShelf

@@ -1,9 +1,9 @@
 using System.Globalization;
-using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
 using RoundCrumb.Formats.Reading;
 
 namespace RoundCrumb.Web.Pages.Box;

@@ -8,6 +8,7 @@ using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Web.Hosting;

@@ -3,6 +3,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
@@ -75,7 +76,7 @@ public sealed class CardModel(Desk desk, Preferences baker) : PageModel
         BlindBakeCard.For(c.Crust, c.Pan, c.Lined, new(c.Oven ?? kitchen.Oven, pies, need));
 
     /// <summary>A sentence whose figures open.</summary>
-    public IHtmlContent Sentence(Core.Quantities.Phrase phrase) => FigureLink.Sentence(phrase, Shown, _address, Pies);
+    public IHtmlContent Sentence(Core.Working.Phrase phrase) => FigureLink.Sentence(phrase, Shown, _address, Pies);
 
     /// <summary>A figure that opens to its working.</summary>
     public IHtmlContent Figure(IWorked figure, string? said = null) => FigureLink.To(figure, Shown, _address, Pies, said);

@@ -5,6 +5,7 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Pairing;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
 using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Pages.WhatIfs;

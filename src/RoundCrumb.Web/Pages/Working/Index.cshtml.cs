@@ -1,8 +1,8 @@
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Core.Batches;
-using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;

@@ -1,8 +1,10 @@
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
+using RoundCrumb.Core.Working;
 
-namespace RoundCrumb.Core.Layering;
+namespace RoundCrumb.Core.Advice;
 
 /// <summary>What meets what in a pie, and at which temperature.</summary>
 public static class Meetings

@@ -2,10 +2,11 @@ using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
 
-namespace RoundCrumb.Core.Pans;
+namespace RoundCrumb.Core.Pairing;
 
 /// <summary>A pan that takes the place of another: for the same batch, and for the same depth.</summary>
 /// <param name="Pan">The pan.</param>

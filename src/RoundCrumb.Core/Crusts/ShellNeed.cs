@@ -1,4 +1,4 @@
-namespace RoundCrumb.Core.BlindBaking;
+namespace RoundCrumb.Core.Crusts;
 
 /// <summary>How far a shell is baked before its filling goes in.</summary>
 public enum ShellBake

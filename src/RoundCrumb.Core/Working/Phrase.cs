@@ -2,9 +2,9 @@ using System.Globalization;
 using System.Runtime.CompilerServices;
 using System.Text;
 using RoundCrumb.Core.Ingredients;
-using RoundCrumb.Core.Working;
+using RoundCrumb.Core.Quantities;
 
-namespace RoundCrumb.Core.Quantities;
+namespace RoundCrumb.Core.Working;
 
 /// <summary>A quantity in a sentence; where it is a figure with its working, that can be opened from the sentence.</summary>
 /// <param name="Quantity">The quantity.</param>

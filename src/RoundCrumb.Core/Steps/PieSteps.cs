@@ -1,0 +1,25 @@
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Working;
+
+namespace RoundCrumb.Core.Steps;
+
+/// <summary>What a pie's facts make of the work.</summary>
+public static class PieSteps
+{
+    extension(Assessment pie)
+    {
+        /// <summary>All that is done and waited for.</summary>
+        public StepChain Chain => pie.Once(static p => StepChain.For(p.Composition, p.Card, p.Crust, p.FilledDepth, p.Pies, p.Kitchen.Room, p.FilledBake, p.Layers, p.Toppings));
+
+        /// <summary>How long it all takes and how long it lasts.</summary>
+        public Times Times => pie.Once(static p => Times.Of(p.Chain, p.Composition));
+
+        /// <summary>Every figure of the facts and of the times that can be opened, each once.</summary>
+        public IEnumerable<IWorked> FiguresWithTimes()
+        {
+            var times = pie.Times;
+            IWorked?[] more = [pie.Chain.SetTime, times.HandsOn, times.Waiting, times.StartToSlice, times.Keeps, times.CreamHolds];
+            return pie.Figures().Concat(more.OfType<IWorked>()).DistinctBy(f => f.Id);
+        }
+    }
+}
