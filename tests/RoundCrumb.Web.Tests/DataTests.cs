@@ -75,7 +75,7 @@ public sealed class DataTests : IAsyncLifetime
         await using var context = Open();
         await MarrowbyLock.LoadAsync(context, TimeProvider.System, Read, cancel);
         var cache = new RecipeCache();
-        var box = new RecipeBox(context, new Larder(context, new LarderCache(), cache, TimeProvider.System), cache, TimeProvider.System);
+        var box = new RecipeBox(context, new Larder(context, new Remembered<KnownIngredients>(), cache, TimeProvider.System), cache, TimeProvider.System);
         foreach (var part in await box.AllAsync(cancel))
         {
             foreach (var version in part.Versions)

@@ -14,7 +14,7 @@ namespace RoundCrumb.Web.Tests;
 public sealed class RecipeBoxTests : IAsyncLifetime
 {
     private readonly DirectoryInfo _folder = Directory.CreateTempSubdirectory("roundcrumb-");
-    private readonly LarderCache _larder = new();
+    private readonly Remembered<KnownIngredients> _larder = new();
     private readonly RecipeCache _recipes = new();
 
     private static CancellationToken Cancel => TestContext.Current.CancellationToken;

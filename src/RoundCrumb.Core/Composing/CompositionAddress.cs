@@ -493,10 +493,10 @@ public static partial class CompositionAddress
             _ => null,
         };
 
-/// <summary>True for what can be a rule's short name; which rules there are is not known down here.</summary>
+        /// <summary>True for what can be a rule's short name; which rules there are is not known down here.</summary>
         private static bool IsName(string id) => id.Length is > 0 and <= 40 && id.All(static c => char.IsAsciiLetterLower(c) || c == '-');
 
-                private double Plain(string name, double usual, double least, double most, string limits, bool usualWords = true)
+        private double Plain(string name, double usual, double least, double most, string limits, bool usualWords = true)
         {
             var typed = field(name);
             if (typed is null)

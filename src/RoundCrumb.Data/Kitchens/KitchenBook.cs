@@ -7,18 +7,6 @@ using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Kitchens;
 
-/// <summary>Ovens, cold places and room of this kitchen, kept in memory until they change.</summary>
-public sealed class KitchenCache
-{
-    private volatile EquipmentOnHand? _known;
-
-    internal EquipmentOnHand? Known
-    {
-        get => _known;
-        set => _known = value;
-    }
-}
-
 /// <summary>Something of this kitchen as it is kept.</summary>
 /// <param name="Id">Its number.</param>
 /// <param name="Version">Counts up at every change.</param>
@@ -43,17 +31,15 @@ public sealed record EquipmentOnHand(IReadOnlyList<InKitchen<Oven>> Ovens, IRead
 }
 
 /// <summary>The ovens, cold places and room of this kitchen.</summary>
-public sealed class KitchenBook(RoundCrumbContext context, KitchenCache cache, PanRack rack, TimeProvider clock)
+public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentOnHand> cache, PanRack rack, TimeProvider clock)
 {
     /// <summary>What there is besides pans.</summary>
-    public async Task<EquipmentOnHand> EquipmentAsync(CancellationToken cancel = default)
+    public Task<EquipmentOnHand> EquipmentAsync(CancellationToken cancel = default) => cache.ReadAsync(async () =>
     {
-        if (cache.Known is { } known)
-            return known;
         var ovens = await context.KitchenOvens.AsNoTracking().Where(o => o.DeletedAt == null).OrderBy(o => o.Place).ThenBy(o => o.Id).ToListAsync(cancel);
         var cold = await context.KitchenColds.AsNoTracking().Where(c => c.DeletedAt == null).OrderBy(c => c.Id).ToListAsync(cancel);
         var room = await context.KitchenRooms.AsNoTracking().OrderBy(r => r.Id).FirstOrDefaultAsync(cancel);
-        return cache.Known = new(
+        return new EquipmentOnHand(
             [.. ovens.Select(o => new InKitchen<Oven>(o.Id, o.Version, o.AsOven()))],
             [.. cold.Select(c => new InKitchen<ColdPlace>(c.Id, c.Version, c.AsPlace()))],
             room is null ? RoomCelsius.Usual : new(room.Celsius),
@@ -64,7 +50,7 @@ public sealed class KitchenBook(RoundCrumbContext context, KitchenCache cache, P
             Mixers = room?.Mixers ?? 1,
             Processors = room?.Processors ?? 1,
         };
-    }
+    });
 
     /// <summary>The whole kitchen, pans too; what nobody has said is as usual.</summary>
     public async Task<Kitchen> KitchenAsync(CancellationToken cancel = default)
@@ -183,6 +169,6 @@ public sealed class KitchenBook(RoundCrumbContext context, KitchenCache cache, P
     private async Task SaveAsync(CancellationToken cancel)
     {
         await context.SaveChangesAsync(cancel);
-        cache.Known = null;
+        cache.Forget();
     }
 }

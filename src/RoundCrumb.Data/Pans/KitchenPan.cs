@@ -31,34 +31,20 @@ public sealed class KitchenPan
 /// <param name="Version">Counts up at every change.</param>
 public sealed record OwnedPan(int Id, Pan Pan, int Owned, int Version = 1);
 
-/// <summary>The pans of this kitchen, kept in memory until they change.</summary>
-public sealed class PanCache
-{
-    private volatile IReadOnlyList<OwnedPan>? _pans;
-
-    internal IReadOnlyList<OwnedPan>? Pans
-    {
-        get => _pans;
-        set => _pans = value;
-    }
-}
-
 /// <summary>The pans of this kitchen.</summary>
-public sealed class PanRack(RoundCrumbContext context, PanCache cache, TimeProvider clock)
+public sealed class PanRack(RoundCrumbContext context, Remembered<IReadOnlyList<OwnedPan>> cache, TimeProvider clock)
 {
     /// <summary>The most of one pan that a kitchen counts.</summary>
     public const int MostOwned = 500;
 
     /// <summary>All of them, in the order of the cupboard, the baker's own last.</summary>
-    public async Task<IReadOnlyList<OwnedPan>> AllAsync(CancellationToken cancel = default)
+    public Task<IReadOnlyList<OwnedPan>> AllAsync(CancellationToken cancel = default) => cache.ReadAsync(async Task<IReadOnlyList<OwnedPan>> () =>
     {
-        if (cache.Pans is { } known)
-            return known;
         var rows = await context.KitchenPans.AsNoTracking().Where(p => p.DeletedAt == null).OrderBy(p => p.Id).ToListAsync(cancel);
         var pans = rows.Select(r => new OwnedPan(r.Id, Read(r), r.Owned, r.Version)).ToList();
         var order = PanCupboard.All.Select((p, i) => (p.Id, i)).ToDictionary(p => p.Id, p => p.i);
-        return cache.Pans = [.. pans.OrderBy(p => order.GetValueOrDefault(p.Pan.Id, int.MaxValue))];
-    }
+        return [.. pans.OrderBy(p => order.GetValueOrDefault(p.Pan.Id, int.MaxValue))];
+    });
 
     /// <summary>Puts a pan on the rack; more of one that is there already.</summary>
     public Task AddAsync(Pan pan, int owned, CancellationToken cancel = default) => context.AgainAsync(async () =>
@@ -103,7 +89,7 @@ public sealed class PanRack(RoundCrumbContext context, PanCache cache, TimeProvi
     private async Task SaveAsync(CancellationToken cancel)
     {
         await context.SaveChangesAsync(cancel);
-        cache.Pans = null;
+        cache.Forget();
     }
 
     private static Pan Read(KitchenPan row)

@@ -8,20 +8,6 @@ using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Recipes;
 
-/// <summary>What is known in this kitchen, kept in memory until it changes.</summary>
-public sealed class LarderCache
-{
-    private volatile KnownIngredients? _known;
-
-    internal KnownIngredients? Known
-    {
-        get => _known;
-        set => _known = value;
-    }
-
-    internal void Forget() => _known = null;
-}
-
 /// <summary>Every ingredient, shipped and the baker's own, and what names the baker has explained.</summary>
 /// <param name="All">Shipped ones first.</param>
 /// <param name="Remembered">Words by the id of the ingredient they stand for.</param>
@@ -34,17 +20,15 @@ public sealed record KnownIngredients(IReadOnlyList<Ingredient> All, IReadOnlyDi
 }
 
 /// <summary>The ingredients of this kitchen.</summary>
-public sealed class Larder(RoundCrumbContext context, LarderCache cache, RecipeCache recipes, TimeProvider clock)
+public sealed class Larder(RoundCrumbContext context, Remembered<KnownIngredients> cache, RecipeCache recipes, TimeProvider clock)
 {
     /// <summary>All that is known.</summary>
-    public async Task<KnownIngredients> KnownAsync(CancellationToken cancel = default)
+    public Task<KnownIngredients> KnownAsync(CancellationToken cancel = default) => cache.ReadAsync(async () =>
     {
-        if (cache.Known is { } known)
-            return known;
         var own = await context.OwnIngredients.AsNoTracking().OrderBy(o => o.Id).ToListAsync(cancel);
         var names = await context.RememberedNames.AsNoTracking().ToDictionaryAsync(n => n.Words, n => n.IngredientId, cancel);
-        return cache.Known = new([.. Pantry.All, .. own.Select(ToIngredient).OfType<Ingredient>()], names);
-    }
+        return new KnownIngredients([.. Pantry.All, .. own.Select(ToIngredient).OfType<Ingredient>()], names);
+    });
 
     /// <summary>Adds an ingredient like another, or changes one of the baker's own if nobody has since.</summary>
     /// <param name="slug">The id of the one to change; none for a new one.</param>

@@ -3,7 +3,7 @@ using RoundCrumb.Data.Recipes;
 namespace RoundCrumb.Data.Storage;
 
 /// <summary>Several changes that are kept together or not at all.</summary>
-public sealed class AllOrNothing(RoundCrumbContext context, LarderCache larder, RecipeCache recipes)
+public sealed class AllOrNothing(RoundCrumbContext context, Remembered<KnownIngredients> larder, RecipeCache recipes)
 {
     /// <summary>Does them; where something is thrown, or it is cancelled, nothing of it is kept.</summary>
     public async Task<T> RunAsync<T>(Func<Task<T>> changes, CancellationToken cancel = default)

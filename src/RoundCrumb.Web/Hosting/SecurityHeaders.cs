@@ -1,3 +1,5 @@
+using Microsoft.Net.Http.Headers;
+
 namespace RoundCrumb.Web.Hosting;
 
 /// <summary>What a browser is told about what these pages may do: only what ships with them.</summary>
@@ -14,6 +16,9 @@ public static class SecurityHeaders
         headers.XContentTypeOptions = "nosniff";
         headers["Referrer-Policy"] = "same-origin";
         headers.XFrameOptions = "DENY";
+
+        // A page asked for by a script may be a part of itself: nobody keeps the one for the other.
+        headers.Append(HeaderNames.Vary, "HX-Request");
         return next(context);
     });
 }

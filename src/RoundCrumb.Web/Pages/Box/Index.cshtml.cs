@@ -63,7 +63,6 @@ public sealed class IndexModel(RecipeBox box, PieShelf shelf, Search search, Des
         Sort = sort is "name" or "kind" ? sort : "changed";
         Tag = tag is { Length: <= 60 } ? tag : "";
         Said = brought is { } parts ? ImportedWords(parts, pies, here, near) : null;
-        Response.Headers.Vary = "HX-Request";
         var partial = Request.Headers["HX-Request"] == "true" && Request.Headers["HX-History-Restore-Request"] != "true";
         Rows = Q.Length > 0 ? await SearchAsync(cancel) : await ListAsync(cancel);
         if (partial)

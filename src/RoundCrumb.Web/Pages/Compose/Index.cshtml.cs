@@ -39,7 +39,6 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, Desk desk, Prefer
     /// <summary>Shows a composition; without one, a pie that works. A change over htmx gets only what changed.</summary>
     public async Task<IActionResult> OnGetAsync(CancellationToken cancel)
     {
-        Response.Headers.Vary = "HX-Request";
         var opened = OpenedFrom.Of(Request.Query);
         var partial = Request.Headers["HX-Request"] == "true" && Request.Headers["HX-History-Restore-Request"] != "true";
         if (!partial && opened is { } from)

@@ -27,7 +27,6 @@ public sealed class IndexModel(Desk desk, Preferences baker) : PageModel
     {
         Q = (q ?? "").Trim() is { Length: <= 60 } text ? text : "";
         Shelf = Enum.TryParse<PantryShelf>(shelf, out var wanted) && Enum.IsDefined(wanted) ? wanted.ToString() : "";
-        Response.Headers.Vary = "HX-Request";
         var all = (await desk.KnownAsync(cancel)).All.Where(i => Shelf.Length == 0 || i.Shelf == wanted);
         if (Q.Length > 0)
         {
