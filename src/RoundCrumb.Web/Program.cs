@@ -4,6 +4,9 @@ using System.Text.Json.Serialization;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.Features;
+using RoundCrumb.Core.Advice;
+using RoundCrumb.Core.Batches;
+using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Data;
 using RoundCrumb.Data.Bakes;
@@ -151,6 +154,10 @@ app.MapApi();
 
 try
 {
+    // The craft's tables are made once and by one, before anybody asks: two that make them at the same moment could each see the other's half done.
+    lock (Tables)
+        _ = BatchSheet.Of(Assessment.Of(Composition.Usual)).Pie.Advice.Count + IngredientFinder.Shipped.Find("butter").Candidates.Count;
+
     // A file that cannot be kept in gets nothing beside it either.
     RoundCrumbFile.Inspect(file);
     app.Services.GetRequiredService<FileClaim>();
@@ -178,6 +185,8 @@ return 0;
 /// <summary>Here so that tests can start the application.</summary>
 public partial class Program
 {
+    private static readonly Lock Tables = new();
+
     private Program()
     {
     }

@@ -30,6 +30,11 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
             all.ShouldContain(name);
         (await baker.PageAsync("/?leaf=99")).ShouldContain("Page 2 of 2");
 
+        // The same pie twice is drawn twice, and nothing on the page has the name of anything else.
+        await baker.SendAsync("/", "/?handler=Duplicate", ("id", "1"));
+        var ids = System.Text.RegularExpressions.Regex.Matches(await baker.PageAsync("/"), " id=\"([^\"]+)\"").Select(m => m.Groups[1].Value).ToList();
+        ids.Distinct().Count().ShouldBe(ids.Count);
+
         // A name that is refused shows its pie, also one of another page, and no more pies than a page holds.
         var refused = await (await baker.SendAsync("/?leaf=2", "/?handler=Rename", ("id", "22"), ("version", "1"), ("name", ""))).TextAsync();
         refused.ShouldContain("Give the pie a name first");

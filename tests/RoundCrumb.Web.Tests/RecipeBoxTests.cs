@@ -80,6 +80,33 @@ public sealed class RecipeBoxTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task A_version_that_an_order_of_a_day_is_made_of_stays_as_it_was_ordered()
+    {
+        await using var context = Open();
+        var box = Box(context);
+        var part = (await box.AddAsync(Custard("Tea custard", 40), Cancel)).Part!;
+        var days = new Data.Days.DayBook(context, TimeProvider.System);
+        var day = await days.AddAsync("Saturday", new(2027, 3, 6), 1, Cancel);
+        var address = $"pan=plate-23&crust=plain-crumb&fill={RecipeBox.IdOf(part.Id, 1)}&top=none";
+        await days.ChangeAsync(day.Id, d => d.Orders.Add(new() { Name = "Tea pie", Address = address, Count = 2, Due = new(2027, 3, 6, 12, 0, 0) }), Cancel);
+        (await box.ChangeAsync(part.Id, 1, Custard("Tea custard", 90), Cancel)).IsNewVersion.ShouldBeTrue();
+        (await box.RecipesAsync([RecipeBox.IdOf(part.Id, 1)], Cancel)).Single().Lines.ShouldContain(l => l.Grams == 40);
+    }
+
+    [Fact]
+    public async Task A_line_whose_ingredient_is_gone_is_said_and_never_passed_over()
+    {
+        await using var context = Open();
+        var box = Box(context);
+        var part = (await box.AddAsync(Custard("Tea custard", 40), Cancel)).Part!;
+        await context.PartVersions.ExecuteUpdateAsync(v => v.SetProperty(x => x.Lines, x => x.Lines.Replace("cornflour", "own-gone")), Cancel);
+        var recipe = RecipeBox.ToRecipe(part, (await box.FindAsync(part.Id, cancel: Cancel))!.Versions.Single(), await new Larder(context, _larder, _recipes, TimeProvider.System).KnownAsync(Cancel));
+        recipe.Trouble.Says.ShouldContain("own-gone");
+        recipe.AsFilling().ShouldNotBeNull();
+        Core.Recipes.PartBook.Shipped.With([recipe]).Filling(recipe.Id).ShouldBeNull();
+    }
+
+    [Fact]
     public async Task A_new_name_or_tag_alone_makes_no_version()
     {
         await using var context = Open();

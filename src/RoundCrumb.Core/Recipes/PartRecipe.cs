@@ -54,6 +54,9 @@ public sealed record PartRecipe(string Id, string Name, PartKind Kind, string Fa
 {
     private static readonly string[] Tints = ["#ecc987", "#e8d3a0", "#d9b27c", "#f0e0b6", "#e6c9a8"];
 
+    /// <summary>Ingredients that its lines name and that are not known, by their ids: without them it is another recipe.</summary>
+    public IReadOnlyList<string> Missing { get; init; } = [];
+
     /// <summary>All that is weighed, grams.</summary>
     public double Total => Lines.Sum(l => l.Mass);
 
@@ -68,6 +71,8 @@ public sealed record PartRecipe(string Id, string Name, PartKind Kind, string Fa
     {
         get
         {
+            if (Missing.Count > 0)
+                return new($"It names {string.Join(" and ", Missing.Distinct().Select(m => $"“{m}”"))}, which is not in the pantry. Write the line anew, or add the ingredient.");
             if (Total <= 0)
                 return new("Nothing is weighed yet. Write a line such as “200 g plain flour”.");
             return Kind switch

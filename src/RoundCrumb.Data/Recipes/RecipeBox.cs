@@ -380,11 +380,18 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         return true;
     });
 
-    /// <summary>A version as the core knows it.</summary>
-    public static PartRecipe ToRecipe(Part part, PartVersion version, KnownIngredients known) => new(
-        IdOf(part.Id, version.Number), part.Name, part.Kind, version.FamilyId,
-        [.. Unpack(version.Lines).Select(l => known.Find(l.Ingredient) is { } what ? new RecipeLine(what, l.Grams, l.GoesIn, l.Note, l.Optional) : null).OfType<RecipeLine>()],
-        new(version.MethodLoss, version.FillLine, version.Rest));
+    /// <summary>A version as the core knows it. A line whose ingredient is not known any more is not passed over: the part says so and cannot be used.</summary>
+    public static PartRecipe ToRecipe(Part part, PartVersion version, KnownIngredients known)
+    {
+        var lines = Unpack(version.Lines).Select(l => (Kept: l, What: known.Find(l.Ingredient))).ToList();
+        return new(
+            IdOf(part.Id, version.Number), part.Name, part.Kind, version.FamilyId,
+            [.. lines.Where(l => l.What is not null).Select(l => new RecipeLine(l.What!, l.Kept.Grams, l.Kept.GoesIn, l.Kept.Note, l.Kept.Optional))],
+            new(version.MethodLoss, version.FillLine, version.Rest))
+        {
+            Missing = [.. lines.Where(l => l.What is null).Select(l => l.Kept.Ingredient)],
+        };
+    }
 
     private static IEnumerable<string> IdsIn(string address)
     {
@@ -396,11 +403,12 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         }
     }
 
-    /// <summary>True when a pie, even a deleted one that can come back, or a bake names this version.</summary>
+    /// <summary>True when a pie or an order of a bake day, even one that was taken away and can come back, or a bake names this version.</summary>
     private async Task<bool> IsUsedAsync(string id, CancellationToken cancel)
     {
         var inside = $"%={id}&%";
-        return await context.Pies.AnyAsync(p => EF.Functions.Like(p.Address, inside), cancel) || await context.Bakes.AnyAsync(b => EF.Functions.Like(b.Address, inside), cancel);
+        return await context.Pies.AnyAsync(p => EF.Functions.Like(p.Address, inside), cancel) || await context.Bakes.AnyAsync(b => EF.Functions.Like(b.Address, inside), cancel)
+            || await context.DayOrders.AnyAsync(o => EF.Functions.Like(o.Address, inside), cancel);
     }
 
     private Task<Part?> NameTakenAsync(string name, PartKind kind, int but, CancellationToken cancel) =>

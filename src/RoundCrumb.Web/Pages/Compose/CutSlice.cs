@@ -22,10 +22,13 @@ public static partial class CutSlice
     private const double Height = 340;
 
     /// <summary>The drawing with its rule, its fill line and its words.</summary>
-    public static IHtmlContent Draw(Assessment pie, Shown shown) => new HtmlString(new Drawing(pie, shown, small: false).ToString());
+    public static IHtmlContent Draw(Assessment pie, Shown shown) => new HtmlString(new Drawing(pie, shown, "").ToString());
 
     /// <summary>The drawing alone, small, for a list.</summary>
-    public static IHtmlContent Small(Assessment pie, Shown shown) => new HtmlString(new Drawing(pie, shown, small: true).ToString());
+    /// <param name="pie">The pie.</param>
+    /// <param name="shown">The baker's units.</param>
+    /// <param name="place">What tells its place on the page from every other, also where the same pie stands twice.</param>
+    public static IHtmlContent Small(Assessment pie, Shown shown, string place) => new HtmlString(new Drawing(pie, shown, place).ToString());
 
     /// <summary>What the drawing says to somebody who can't see it.</summary>
     public static string Describe(Assessment pie, Shown shown)
@@ -53,12 +56,16 @@ public static partial class CutSlice
         private readonly double _depth;
         private readonly double _radius;
         private readonly bool _small;
+        private readonly string _place;
 
-        public Drawing(Assessment pie, Shown shown, bool small)
+        /// <param name="pie">The pie.</param>
+        /// <param name="shown">The baker's units.</param>
+        /// <param name="place">Its place in a list, where it is drawn small; empty where it is the drawing of the page.</param>
+        public Drawing(Assessment pie, Shown shown, string place)
         {
             _pie = pie;
             _shown = shown;
-            _small = small;
+            (_small, _place) = (place.Length > 0, place);
             var c = pie.Composition;
             var pan = c.Pan;
             _depth = pan.Depth.Value;
@@ -69,18 +76,18 @@ public static partial class CutSlice
             var cream = pie.Toppings.Sum(t => t.Choice.Stands);
             var top = Math.Max(Math.Max(edge, Overflows(pie) ? 16 : 0), pie.Lined.BaseThickness + pie.FilledDepth.Value.Value + (cream * 1.25) - _depth);
             var above = Math.Max(0, top) + 4;
-            var below = _wall + (small ? 3 : 19);
+            var below = _wall + (_small ? 3 : 19);
             var flange = pan.HasRim ? 13 : Overflows(pie) ? 12 : 5;
-            var left = small ? 3 : 8;
-            var right = _radius + _wall + flange + (small ? 2 : 10);
+            var left = _small ? 3 : 8;
+            var right = _radius + _wall + flange + (_small ? 2 : 10);
             var wide = Math.Max(left + right, (above + _depth + below) * Width / Height);
             var high = wide * Height / Width;
             var px = wide / Width;
             var x0 = -left - ((wide - left - right) / 2);
             var y0 = -(_depth + above) - ((high - above - _depth - below) / 2);
-            var css = small ? "cut small" : "cut";
+            var css = _small ? "cut small" : "cut";
 
-            Raw($"<svg class=\"{css}\" viewBox=\"{N(x0)} {N(y0)} {N(wide)} {N(high)}\" font-size=\"{N(14 * px)}\" role=\"{(small ? "img" : "group")}\" aria-labelledby=\"{Id("title")} {Id("desc")}\">");
+            Raw($"<svg class=\"{css}\" viewBox=\"{N(x0)} {N(y0)} {N(wide)} {N(high)}\" font-size=\"{N(14 * px)}\" role=\"{(_small ? "img" : "group")}\" aria-labelledby=\"{Id("title")} {Id("desc")}\">");
             Raw($"<title id=\"{Id("title")}\">{(pan.IsRound ? "The pie, cut from middle to rim" : "The pie, cut across from its middle to its long side")}</title><desc id=\"{Id("desc")}\">{Html(Describe(pie, shown))}</desc>");
             Pan(px);
             Beyond(px);
@@ -90,7 +97,7 @@ public static partial class CutSlice
             if (Overflows(pie))
                 Overflow(px);
             Toppings(px);
-            if (!small)
+            if (!_small)
             {
                 Raw($"<path class=\"middle\" d=\"M0 {N(_wall + 3)}V{N(-(_depth + above) + 2)}\" stroke-width=\"{N(px)}\" stroke-dasharray=\"{N(8 * px)} {N(4 * px)} {N(1.5 * px)} {N(4 * px)}\"/>");
                 FillLine(px);
@@ -109,10 +116,8 @@ public static partial class CutSlice
 
         private double InnerAt(double height) => _pie.Lined.HalfAt(height - _pie.Lined.BaseThickness);
 
-        private string Id(string name) => _small ? $"cut-{name}-{RuntimeId}" : "cut-" + name;
-
         // Lists show several drawings on one page; each needs ids of its own.
-        private string RuntimeId => ((uint)string.GetHashCode(CompositionAddress.Write(C), StringComparison.Ordinal)).ToString(CultureInfo.InvariantCulture);
+        private string Id(string name) => _small ? $"cut-{name}-{_place}" : "cut-" + name;
 
         private void Pan(double px)
         {
