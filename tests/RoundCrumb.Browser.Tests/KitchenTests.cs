@@ -5,6 +5,18 @@ namespace RoundCrumb.Browser.Tests;
 public sealed class KitchenTests(TeaRoom room)
 {
     [Fact]
+    public void On_a_phone_every_field_of_a_form_is_there()
+    {
+        using var baker = new Baker(room, 390, 844);
+        baker.Open("/bakes/3/log");
+        baker.Find("#l-notes").Displayed.ShouldBeTrue();
+        baker.Open("/kitchen");
+        baker.Find("#k-name").Displayed.ShouldBeTrue();
+        baker.Driver.ExecuteScript("document.querySelector('#equipment details').open = true");
+        baker.Find("#oven-1-name").Displayed.ShouldBeTrue();
+    }
+
+    [Fact]
     public void A_pan_is_added_by_water_and_a_pie_is_made_in_it()
     {
         using var baker = new Baker(room);
