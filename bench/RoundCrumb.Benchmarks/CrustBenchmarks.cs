@@ -2,6 +2,7 @@ using BenchmarkDotNet.Attributes;
 using BenchmarkDotNet.Jobs;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pairing;
 using RoundCrumb.Core.Pans;
@@ -36,7 +37,7 @@ public class CrustBenchmarks
                 }),
             ],
         };
-        _wish = new(CrustBook.SweetShort, Treatment.Steady, Edge.Trimmed, Seal.None, ShellNeed.All[0]);
+        _wish = new(CrustBook.SweetShort, Treatment.Steady, Edge.Trimmed, Seal.None, FillingFamilies.StarchCustard.Shell);
     }
 
     /// <summary>One pie's stand-ins among 200 pans, each with its working.</summary>

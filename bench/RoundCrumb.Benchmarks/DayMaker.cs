@@ -2,7 +2,7 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Steps;
-using RoundCrumb.Scheduling;
+using RoundCrumb.Scheduling.Model;
 
 namespace RoundCrumb.Benchmarks;
 
@@ -55,8 +55,9 @@ public static class DayMaker
         var shifts = new List<Shift>();
         for (var b = 0; b < bakers; b++)
         {
-            shifts.Add(new(b, (12 + (b % 2)) * Hour, (18 + (b % 2)) * Hour));
-            shifts.Add(new(b, (24 + 5 + (b % 3)) * Hour, (24 + 14 + (b % 3)) * Hour));
+            var baker = $"baker-{b + 1}";
+            shifts.Add(new(baker, (12 + (b % 2)) * Hour, (18 + (b % 2)) * Hour));
+            shifts.Add(new(baker, (24 + 5 + (b % 3)) * Hour, (24 + 14 + (b % 3)) * Hour));
         }
 
         var orders = new List<Order>();

@@ -1,6 +1,7 @@
 using System.Diagnostics;
 using System.Globalization;
-using RoundCrumb.Scheduling;
+using RoundCrumb.Scheduling.Model;
+using RoundCrumb.Scheduling.Solving;
 
 namespace RoundCrumb.Benchmarks;
 

@@ -1,6 +1,6 @@
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Steps;
-using RoundCrumb.Scheduling;
+using RoundCrumb.Scheduling.Model;
 
 namespace RoundCrumb.Benchmarks;
 

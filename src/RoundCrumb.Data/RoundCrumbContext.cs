@@ -8,12 +8,18 @@ using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pans;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data;
 
 /// <summary>The one SQLite file.</summary>
 public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> options) : DbContext(options)
 {
+    /// <summary>Names of what is there are told apart; those of an earlier file have no key until it is brought up to date.</summary>
+    private const string Named = "\"NameKey\" <> ''";
+
+    private const string LiveAndNamed = "\"DeletedAt\" IS NULL AND " + Named;
+
     public DbSet<SavedPie> Pies => Set<SavedPie>();
 
     public DbSet<Bake> Bakes => Set<Bake>();
@@ -23,6 +29,8 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
     public DbSet<PartVersion> PartVersions => Set<PartVersion>();
 
     public DbSet<OwnIngredient> OwnIngredients => Set<OwnIngredient>();
+
+    public DbSet<PartUse> PartUses => Set<PartUse>();
 
     public DbSet<RememberedName> RememberedNames => Set<RememberedName>();
 
@@ -43,6 +51,37 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
     public DbSet<DataMark> Marks => Set<DataMark>();
 
     /// <inheritdoc/>
+    public override int SaveChanges(bool acceptAllChangesOnSuccess) =>
+        throw new NotSupportedException("What is kept is kept without blocking: SaveChangesAsync.");
+
+    /// <inheritdoc/>
+    public override async Task<int> SaveChangesAsync(bool acceptAllChangesOnSuccess, CancellationToken cancellationToken = default)
+    {
+        await FollowAsync(cancellationToken);
+        return await base.SaveChangesAsync(acceptAllChangesOnSuccess, cancellationToken);
+    }
+
+    /// <summary>What is worked out from what is kept goes with it: what names are compared by, and which parts are in use.</summary>
+    private async Task FollowAsync(CancellationToken cancel)
+    {
+        foreach (var entry in ChangeTracker.Entries<INamed>().Where(e => e.State is EntityState.Added or EntityState.Modified).ToList())
+        {
+            var key = Names.KeyOf(entry.Entity.Name);
+            if (entry.Entity.NameKey.Length == 0 || (entry.State is EntityState.Added ? entry.Entity.NameKey != key : entry.Property(e => e.Name).IsModified))
+                entry.Entity.NameKey = key;
+        }
+
+        foreach (var entry in ChangeTracker.Entries<IComposed>().Where(e => e.State is EntityState.Added || (e.State is EntityState.Modified && e.Property(c => c.Address).IsModified)).ToList())
+        {
+            if (entry.State is EntityState.Modified)
+                await entry.Collection(c => c.Uses).LoadAsync(cancel);
+            var now = PartUse.In(entry.Entity.Address).ToList();
+            entry.Entity.Uses.RemoveAll(u => !now.Contains((u.PartId, u.Version)));
+            entry.Entity.Uses.AddRange(now.Where(n => !entry.Entity.Uses.Exists(u => (u.PartId, u.Version) == n)).Select(n => new PartUse { PartId = n.Part, Version = n.Version }));
+        }
+    }
+
+    /// <inheritdoc/>
     protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder) =>
         configurationBuilder.Properties<DateTimeOffset>().HaveConversion<DateTimeOffsetToBinaryConverter>();
 
@@ -57,11 +96,13 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
             pie.HasIndex(p => p.SavedAt);
             pie.HasIndex(p => p.Address);
             pie.HasIndex(p => new { p.Tags, p.DeletedAt });
-            pie.HasIndex(p => p.Name).IsUnique().HasFilter("\"DeletedAt\" IS NULL");
+            pie.HasIndex(p => p.NameKey).IsUnique().HasFilter(LiveAndNamed);
+            pie.HasMany(p => p.Uses).WithOne().HasForeignKey(u => u.PieId).OnDelete(DeleteBehavior.Cascade);
         });
         modelBuilder.Entity<Bake>(bake =>
         {
             bake.HasIndex(b => b.MadeAt);
+            bake.HasMany(b => b.Uses).WithOne().HasForeignKey(u => u.BakeId).OnDelete(DeleteBehavior.Cascade);
             bake.HasMany(b => b.Ticks).WithOne().HasForeignKey(t => t.BakeId).OnDelete(DeleteBehavior.Cascade);
             bake.HasOne(b => b.Log).WithOne().HasForeignKey<BakeLog>(l => l.BakeId).OnDelete(DeleteBehavior.Cascade);
         });
@@ -77,7 +118,7 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
             part.Property(p => p.Name).HasMaxLength(Part.LongestName).UseCollation("NOCASE");
             part.Property(p => p.Tags).HasMaxLength(Part.LongestTags);
             part.Property(p => p.Stamp).IsConcurrencyToken();
-            part.HasIndex(p => new { p.Kind, p.Name }).IsUnique().HasFilter("\"DeletedAt\" IS NULL");
+            part.HasIndex(p => new { p.Kind, p.NameKey }).IsUnique().HasFilter(LiveAndNamed);
             part.HasIndex(p => p.SavedAt);
             part.HasIndex(p => new { p.Tags, p.DeletedAt });
             part.HasMany(p => p.Versions).WithOne().HasForeignKey(v => v.PartId).OnDelete(DeleteBehavior.Cascade);
@@ -92,9 +133,10 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
         {
             own.Property(o => o.Name).UseCollation("NOCASE");
             own.HasIndex(o => o.Slug).IsUnique();
-            own.HasIndex(o => o.Name).IsUnique();
+            own.HasIndex(o => o.NameKey).IsUnique().HasFilter(Named);
             Versioned(own.Property(o => o.Version));
         });
+        modelBuilder.Entity<PartUse>().HasIndex(u => new { u.PartId, u.Version });
         modelBuilder.Entity<RememberedName>().HasKey(n => n.Words);
         modelBuilder.Entity<KitchenPan>(pan =>
         {
@@ -124,6 +166,7 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
             day.Property(d => d.Name).HasMaxLength(BakeDay.LongestName);
             day.Property(d => d.Version).IsConcurrencyToken();
             day.HasIndex(d => d.From);
+            day.OwnsMany(d => d.LentPans, pans => pans.ToJson());
             day.HasMany(d => d.Orders).WithOne().HasForeignKey(o => o.BakeDayId).OnDelete(DeleteBehavior.Cascade);
             day.HasMany(d => d.Hours).WithOne().HasForeignKey(h => h.BakeDayId).OnDelete(DeleteBehavior.Cascade);
             day.HasMany(d => d.DayMarks).WithOne().HasForeignKey(m => m.BakeDayId).OnDelete(DeleteBehavior.Cascade);
@@ -133,6 +176,7 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
             order.Property(o => o.Name).HasMaxLength(SavedPie.LongestName);
             order.Property(o => o.Notes).HasMaxLength(DayOrder.LongestNotes);
             order.Property(o => o.Stock).HasConversion<string>();
+            order.HasMany(o => o.Uses).WithOne().HasForeignKey(u => u.OrderId).OnDelete(DeleteBehavior.Cascade);
             Versioned(order.Property(o => o.Version));
         });
         modelBuilder.Entity<DayMark>(mark =>

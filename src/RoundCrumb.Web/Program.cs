@@ -72,6 +72,7 @@ builder.Services.AddSingleton<RecipeCache>();
 builder.Services.AddSingleton<FinderCache>();
 builder.Services.AddScoped<PanRack>();
 builder.Services.AddScoped<KitchenBook>();
+builder.Services.AddScoped<KitchenClock>();
 builder.Services.AddScoped<Larder>();
 builder.Services.AddScoped<RecipeBox>();
 builder.Services.AddScoped<Search>();

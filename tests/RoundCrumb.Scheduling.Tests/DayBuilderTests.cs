@@ -1,5 +1,6 @@
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
+using RoundCrumb.Scheduling.Model;
 using static RoundCrumb.Scheduling.Tests.Days;
 
 namespace RoundCrumb.Scheduling.Tests;

@@ -1,3 +1,5 @@
+using RoundCrumb.Scheduling.Model;
+
 namespace RoundCrumb.Scheduling.Tests;
 
 /// <summary>Slots and the clock on the wall, nights in which it is put forward or back among them.</summary>

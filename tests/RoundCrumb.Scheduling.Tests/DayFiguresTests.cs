@@ -1,5 +1,9 @@
 using RoundCrumb.Benchmarks;
 using RoundCrumb.Core.Working;
+using RoundCrumb.Scheduling.Changes;
+using RoundCrumb.Scheduling.Explaining;
+using RoundCrumb.Scheduling.Model;
+using RoundCrumb.Scheduling.Solving;
 using static RoundCrumb.Scheduling.Tests.Days;
 
 namespace RoundCrumb.Scheduling.Tests;

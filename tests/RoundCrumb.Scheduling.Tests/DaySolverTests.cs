@@ -1,5 +1,7 @@
 using RoundCrumb.Benchmarks;
 using RoundCrumb.Core.Steps;
+using RoundCrumb.Scheduling.Model;
+using RoundCrumb.Scheduling.Solving;
 using static RoundCrumb.Scheduling.Tests.Days;
 
 namespace RoundCrumb.Scheduling.Tests;
@@ -106,7 +108,7 @@ public class DaySolverTests
 
         // The line is drawn after rolling; what began before is history, and one thing took twenty minutes longer.
         var now = plan.EndOf(built.Day, line) + 4;
-        var done = Enumerable.Range(0, built.Day.Works.Count).Where(i => plan.Starts[i] < now).ToDictionary(i => built.Day.Works[i].Key, i => (plan.Starts[i], plan.Ovens[i]));
+        var done = Enumerable.Range(0, built.Day.Works.Count).Where(i => plan.Starts[i] < now).ToDictionary(i => built.Day.Works[i].Key, i => new DoneWork(plan.Starts[i], plan.Ovens[i] < 0 ? "" : built.Day.Ovens[plan.Ovens[i]].Id, []));
         var later = DayBuilder.Build(orders, Setting() with { Now = now, Done = done, UnderWay = new HashSet<string> { "a" } });
         var again = DaySolver.Solve(later.Day, Repeatable with { Known = plan, StayNear = true }, cancel: TestContext.Current.CancellationToken);
         for (var i = 0; i < built.Day.Works.Count; i++)
@@ -130,7 +132,7 @@ public class DaySolverTests
     public void Every_plan_on_the_way_holds_and_none_is_worse_than_the_one_before()
     {
         var built = DayMaker.Make(3, 6);
-        var steps = new List<Progress>();
+        var steps = new List<SolveProgress>();
         DaySolver.Solve(built.Day, Repeatable, steps.Add, TestContext.Current.CancellationToken);
         steps.Count.ShouldBeGreaterThan(1);
         foreach (var step in steps)
@@ -210,10 +212,10 @@ public class DaySolverTests
     /// <summary>One baker, six to two, and two pies that are one stretch of a quarter of an hour each: the first begins at six because it must, the second is wanted at noon.</summary>
     private static Day Two(int keeps)
     {
-        DayWork Stretch(int batch) => new($"{batch}", [batch], Part.Filling, "Stir", [[0]], 3, Tool.None, null, 1, "");
+        DayWork Stretch(int batch) => new($"{batch}", [new(batch, 0)], [batch], Part.Filling, "Stir", [[0]], 3, Tool.None, null, 1, "");
         return new()
         {
-            Shifts = [new(0, At(0, 6), At(0, 14))],
+            Shifts = [new("baker-1", At(0, 6), At(0, 14))],
             Ovens = [],
             Cold = [],
             Pans = [],

@@ -2,6 +2,8 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Scheduling.Model;
+using RoundCrumb.Scheduling.Solving;
 
 namespace RoundCrumb.Scheduling.Tests;
 
@@ -33,7 +35,7 @@ internal static class Days
     public static DaySetting Setting(Kitchen? kitchen = null, int days = 2) => new()
     {
         Kitchen = kitchen ?? Kitchen(),
-        Shifts = [.. Enumerable.Range(0, days).SelectMany(d => new[] { new Shift(0, At(d, 6), At(d, 14)), new Shift(1, At(d, 10), At(d, 18)) })],
+        Shifts = [.. Enumerable.Range(0, days).SelectMany(d => new[] { new Shift("baker-1", At(d, 6), At(d, 14)), new Shift("baker-2", At(d, 10), At(d, 18)) })],
         End = At(days, 0),
     };
 

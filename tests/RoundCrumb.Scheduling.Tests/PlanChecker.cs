@@ -1,5 +1,6 @@
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Steps;
+using RoundCrumb.Scheduling.Model;
 
 namespace RoundCrumb.Scheduling.Tests;
 

@@ -1,4 +1,5 @@
 using RoundCrumb.Benchmarks;
+using RoundCrumb.Scheduling.Solving;
 
 namespace RoundCrumb.Scheduling.Tests;
 

@@ -1,4 +1,6 @@
 using RoundCrumb.Benchmarks;
+using RoundCrumb.Scheduling.Explaining;
+using RoundCrumb.Scheduling.Solving;
 using static RoundCrumb.Scheduling.Tests.Days;
 
 namespace RoundCrumb.Scheduling.Tests;

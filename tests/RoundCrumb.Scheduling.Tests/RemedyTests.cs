@@ -1,19 +1,22 @@
 using RoundCrumb.Benchmarks;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Scheduling.Changes;
+using RoundCrumb.Scheduling.Model;
+using RoundCrumb.Scheduling.Solving;
 using static RoundCrumb.Scheduling.Tests.Days;
 
 namespace RoundCrumb.Scheduling.Tests;
 
 public class RemedyTests
 {
-    private static IReadOnlyList<Remedy> Find(DaySetting setting, params Order[] orders)
+    private static IReadOnlyList<DayRemedy> Find(DaySetting setting, params Order[] orders)
     {
         var (_, solution) = Solve(setting, orders);
         solution.Plan.ShouldNotBeNull();
         return Remedies.Find(orders, setting, solution.Plan, Repeatable with { Seconds = 2 }, cancel: TestContext.Current.CancellationToken);
     }
 
-    private static void DoesIt(Remedy remedy, DaySetting setting, params Order[] orders)
+    private static void DoesIt(DayRemedy remedy, DaySetting setting, params Order[] orders)
     {
         var (others, other) = remedy.Change.Applied(orders, setting);
         var built = DayBuilder.Build(others, other);
@@ -22,7 +25,7 @@ public class RemedyTests
         PlanChecker.Check(built, plan).ShouldBeEmpty();
 
         // And it is known again from its few words.
-        Change.Read(remedy.Change.Code).ShouldBe(remedy.Change);
+        DayChange.Read(remedy.Change.Code).ShouldBe(remedy.Change);
     }
 
     [Fact]
@@ -48,7 +51,7 @@ public class RemedyTests
         var setting = Setting(days: 1);
         Order[] orders = [Order("a", Malt, 1, At(0, 12.5))];
         var remedies = Find(setting, orders);
-        var earlier = remedies.Single(r => r.Change is MoreHours { Baker: 0 } h && h.From < h.Was);
+        var earlier = remedies.Single(r => r.Change is MoreHours { Baker: "baker-1" } h && h.From < h.Was);
         earlier.IsLeast.ShouldBeTrue();
         foreach (var remedy in remedies)
             DoesIt(remedy, setting, orders);
@@ -156,7 +159,7 @@ public class RemedyTests
 
             var before = Lateness(tight);
             var shift = tight.Shifts[0];
-            foreach (var change in (Change[])[new MoreHours(shift.Baker, shift.From - Hour, shift.To, shift.From, shift.To), new MoreHours(shift.Baker, shift.From, shift.To + Hour, shift.From, shift.To), new MoreCold(Core.Kitchens.ColdKind.Fridge, 2), new AllOvens()])
+            foreach (var change in (DayChange[])[new MoreHours(shift.Baker, shift.From - Hour, shift.To, shift.From, shift.To), new MoreHours(shift.Baker, shift.From, shift.To + Hour, shift.From, shift.To), new MoreCold(Core.Kitchens.ColdKind.Fridge, 2), new AllOvens()])
             {
                 if (before is null || Lateness(change.Applied(orders, tight).Setting) is not { } after)
                     continue;
@@ -177,5 +180,5 @@ public class RemedyTests
     [InlineData("pans 2")]
     [InlineData("shift 0 9 600 700")]
     [InlineData("shift 0 0 700 600")]
-    public void Nonsense_is_no_change(string code) => Change.Read(code).ShouldBeNull();
+    public void Nonsense_is_no_change(string code) => DayChange.Read(code).ShouldBeNull();
 }

@@ -14,7 +14,7 @@ public sealed class CoreOrderTests
         ["Quantities"],
         ["Ingredients"],
         ["Working"],
-        ["Cutting", "Layouts", "Pans", "Units"],
+        ["Cutting", "Layouts", "Methods", "Pans", "Units"],
         ["Arranging", "Crusts"],
         ["Fillings", "Kitchens"],
         ["BlindBaking", "Layering", "Toppings"],

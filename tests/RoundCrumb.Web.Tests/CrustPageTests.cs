@@ -1,5 +1,6 @@
 using System.Text.RegularExpressions;
 using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -52,7 +53,7 @@ public sealed partial class CrustPageTests(DemoKitchen kitchen) : IClassFixture<
         full.ShouldContain("hazel: stop here");
         full.ShouldContain("The other school: steady oven at 180 °C");
         full.ShouldContain("a circle 32.2 cm across");
-        var part = AsRead(await baker.PageAsync("/bake-card?pan=plate-23&crust=butter-flaky&bake=hot&n=1&goes=" + ShellNeed.Of("baked-custard").Id));
+        var part = AsRead(await baker.PageAsync("/bake-card?pan=plate-23&crust=butter-flaky&bake=hot&n=1&goes=" + FillingFamilies.Find("baked-custard")!.Shell.Id));
         part.ShouldContain("part bake");
         part.ShouldContain("straw: stop here");
     }

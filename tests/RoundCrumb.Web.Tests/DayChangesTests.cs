@@ -1,7 +1,8 @@
 using Microsoft.Extensions.DependencyInjection;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Data.Days;
-using RoundCrumb.Scheduling;
+using RoundCrumb.Scheduling.Changes;
+using RoundCrumb.Scheduling.Model;
 using RoundCrumb.Web.Pages.Days;
 
 namespace RoundCrumb.Web.Tests;
@@ -16,14 +17,14 @@ public sealed class DayChangesTests
     }
 
     /// <summary>Every kind of change, for a day as it stands.</summary>
-    private static IEnumerable<Change> Changes(OpenDay open)
+    private static IEnumerable<DayChange> Changes(OpenDay open)
     {
-        var early = open.Setting.Shifts.Where(s => s.Baker == 0).MinBy(s => s.From);
-        var late = open.Setting.Shifts.Where(s => s.Baker == 1).MaxBy(s => s.To);
+        var early = open.Setting.Shifts.Where(s => s.Baker == "baker-1").MinBy(s => s.From);
+        var late = open.Setting.Shifts.Where(s => s.Baker == "baker-2").MaxBy(s => s.To);
         var order = open.Orders[0];
-        yield return new MoreHours(0, early.From - 6, early.To, early.From, early.To);
-        yield return new MoreHours(1, late.From, late.To + 9, late.From, late.To);
-        yield return new MoreShift(1, -1, 18 * 60, 20 * 60);
+        yield return new MoreHours("baker-1", early.From - 6, early.To, early.From, early.To);
+        yield return new MoreHours("baker-2", late.From, late.To + 9, late.From, late.To);
+        yield return new MoreShift("baker-2", -1, 18 * 60, 20 * 60);
         yield return new MoreCold(ColdKind.Fridge, 2);
         yield return new MoreCold(ColdKind.Freezer, 1);
         yield return new MorePans(DayBuilder.PanKey(order.Pie.Pan), 2);
@@ -44,10 +45,10 @@ public sealed class DayChangesTests
         {
             // Each on a day as it was ordered, with an oven left cold so that using every oven is something.
             await using var kitchen = new Kitchen(demo: true);
-            await ChangeAsync(kitchen, day, d => d.Forbidden = "oven-2");
+            await ChangeAsync(kitchen, day, d => d.ColdOvens = ["oven-2"]);
             var open = await OpenAsync(kitchen, day);
             var change = Changes(open).ElementAt(k);
-            Change.Read(change.Code).ShouldBe(change);
+            DayChange.Read(change.Code).ShouldBe(change);
             new DayChanges(open).Say(change).ShouldNotBeEmpty(change.Code);
 
             var (orders, setting) = change.Applied(open.Orders, open.Setting);

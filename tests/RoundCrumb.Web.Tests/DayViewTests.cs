@@ -3,7 +3,8 @@ using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Days;
-using RoundCrumb.Scheduling;
+using RoundCrumb.Scheduling.Model;
+using RoundCrumb.Scheduling.Solving;
 using RoundCrumb.Web.Pages.Days;
 
 namespace RoundCrumb.Web.Tests;
@@ -18,7 +19,7 @@ public sealed class DayViewTests
         var built = DayMaker.Make(seed, batches);
         var from = new DateOnly(2027, 3, 5);
         var plan = DaySolver.Solve(built.Day, Repeatable, cancel: TestContext.Current.CancellationToken).Plan ?? DaySolver.Solve(built.Day, Repeatable with { Seconds = 4 }, cancel: TestContext.Current.CancellationToken).Plan!;
-        var bakers = built.Day.Shifts.Select(s => s.Baker).Distinct().Order().Select(b => new Baker($"baker-{b + 1}", $"Baker {b + 1}", [null, null, null, null, null, null, null])).ToList();
+        var bakers = built.Day.Shifts.Select(s => s.Baker).Distinct().Order(StringComparer.Ordinal).Select(b => new Baker(b, b, [null, null, null, null, null, null, null])).ToList();
         var open = new OpenDay
         {
             Kept = new BakeDay { Name = "A day", From = from, Days = 2 },
@@ -97,7 +98,7 @@ public sealed class DayViewTests
                 {
                     // After hours somebody stays for what is late; until then everybody works in their own.
                     for (var t = all[k].From; t < Math.Min(all[k].To, day.AfterHours); t++)
-                        day.Shifts.Any(s => s.Baker == lane.Key && s.From <= t && t < s.To).ShouldBeTrue($"day {seed}: baker {lane.Key} at {view.DayAndClock(t)}, {all[k].What}");
+                        day.Shifts.Any(s => s.Baker == $"baker-{lane.Key + 1}" && s.From <= t && t < s.To).ShouldBeTrue($"day {seed}: baker {lane.Key} at {view.DayAndClock(t)}, {all[k].What}");
                     if (k > 0 && all[k].From < day.AfterHours)
                         all[k].From.ShouldBeGreaterThanOrEqualTo(all[k - 1].To, $"day {seed}: baker {lane.Key}, {all[k - 1].What} and {all[k].What} at {view.DayAndClock(all[k].From)}");
                 }

@@ -41,7 +41,7 @@ public class LayerTests
     public void Formats_leans_on_core_alone_of_ours() => Ours(Formats).ShouldBe(["RoundCrumb.Core"]);
 
     [Fact]
-    public void Scheduling_leans_on_core_alone_of_ours() => Ours(typeof(Scheduling.Day).Assembly).ShouldBe(["RoundCrumb.Core"]);
+    public void Scheduling_leans_on_core_alone_of_ours() => Ours(typeof(Scheduling.Model.Day).Assembly).ShouldBe(["RoundCrumb.Core"]);
 
     [Fact]
     public void Web_leans_on_all() => Ours(Web).ShouldBe(["RoundCrumb.Core", "RoundCrumb.Data", "RoundCrumb.Formats", "RoundCrumb.Scheduling"]);

@@ -1,5 +1,6 @@
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
@@ -220,7 +221,7 @@ internal static class CrustRules
     private static readonly Rule OatEdge = new("oats-with-an-edge", Layer.Crust, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (c.Crust.Family is not RolledFamily family || c.Crust.Edge is Edge.Trimmed || family.Dough.Where(d => d.Ingredient.Id is "rolled-oats").Sum(d => d.Percent.Usual) < 0.2)
+        if (c.Crust.Family is not RolledFamily family || c.Crust.Edge is Edge.Trimmed || family.Dough.Where(d => d.Ingredient.Is(Traits.Oats)).Sum(d => d.Percent.Usual) < 0.2)
             return null;
         return new(
             rule, Severity.Disappoints,

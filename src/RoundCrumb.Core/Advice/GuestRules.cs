@@ -19,7 +19,7 @@ internal static class GuestRules
     private static readonly Rule AllergenInCrust = new("allergen-crust", Layer.Crust, DecidedBy.FoodSafety, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (c.Occasion.Without is Allergens.None || Needs.Of(c.Crust.Family).FirstOrDefault(i => (i.Allergens & c.Occasion.Without) != Allergens.None) is not { } found)
+        if (c.Occasion.Without is Allergens.None || c.Crust.Family.Ingredients.FirstOrDefault(i => (i.Allergens & c.Occasion.Without) != Allergens.None) is not { } found)
             return null;
         return Says(rule, c, found, "crust", Nearest.Crust(c) is { } other
             ? [new($"Take {Low(other.Name)}", "another crust; look at it again", p => p.To(other, p.Occasion.NoOven && other.Treatments.Contains(Treatment.Chilled) ? Treatment.Chilled : other.Treatments[0]).Seal(Seal.None))]
@@ -75,7 +75,7 @@ internal static class GuestRules
             return Found(under.Formula.Lines.First(x => x.Ingredient.Alcohol > 0).Ingredient, [new("Leave that layer out", "one layer less", p => p with { Under = p.Under.Without(beneath.At) })]);
         if (c.Filling.Formula.Lines.FirstOrDefault(l => l.Ingredient.Alcohol > 0) is { } line)
             return Found(line.Ingredient, Nearest.Filling(c) is { } other ? [Instead(other)] : []);
-        if (Needs.Of(c.Crust.Family).FirstOrDefault(i => i.Alcohol > 0) is { } inCrust)
+        if (c.Crust.Family.Ingredients.FirstOrDefault(i => i.Alcohol > 0) is { } inCrust)
             return Found(inCrust, Nearest.Crust(c) is { } other ? [new($"Take {Low(other.Name)}", "another crust", p => p.To(other, other.Treatments[0]))] : []);
         return c.Toppings.FirstOrDefault(t => t.Topping.With.Any(w => w.Ingredient.Alcohol > 0)) is { } top ? Found(top.Topping.With.First(w => w.Ingredient.Alcohol > 0).Ingredient, Swap(c, top)) : null;
 
@@ -104,7 +104,7 @@ internal static class GuestRules
     {
         var c = pie.Composition;
         var most = (pie.Kitchen.Room.Value > InTheHeat.Usual ? OutInTheHeat : OutOfTheFridge).Usual / 60;
-        var cold = c.Fillings.Any(f => f.Lines.Any(l => l.Ingredient.Egg is not EggPart.None || l.Ingredient.Shelf is PantryShelf.Dairy) && f.Family.Id is not ("almond" or "nut-syrup" or "caramel" or "ganache"))
+        var cold = c.Fillings.Any(f => f.Lines.Any(l => l.Ingredient.Egg is not EggPart.None || l.Ingredient.Shelf is PantryShelf.Dairy) && !f.Family.KeepsInTheRoom)
             || c.Toppings.Any(t => t.Topping.Kind is ToppingKind.Whipped);
         return cold && c.Occasion.OnTable > most + 1e-9
             ? new(

@@ -19,8 +19,8 @@ internal static class LayerRules
             return null;
         var fillings = c.Fillings.ToList();
         var upper = fillings.FindIndex(1, f => f.Name == meeting.Upper);
-        var at = PourHeat.For(fillings[upper].Family.Id).At;
-        var bears = PourHeat.For(fillings[upper - 1].Family.Id).Bears;
+        var at = fillings[upper].Family.PourHeat.At;
+        var bears = fillings[upper - 1].Family.PourHeat.Bears;
         var remedies = new List<Remedy>(2);
         var below = c.Under.Select((l, i) => (Layer: l, At: i)).Last(l => l.Layer is FillingLayer f && f.Formula == fillings[upper - 1]);
         if (upper == fillings.Count - 1 && Swapped(c, below.At) is { } swapped && !Meetings.Of(swapped).Any(m => m.Melts))

@@ -1,4 +1,5 @@
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
@@ -17,19 +18,19 @@ public static class Meetings
         for (var i = 0; i < fillings.Count; i++)
         {
             var upper = fillings[i];
-            var heat = PourHeat.For(upper.Family.Id);
+            var heat = upper.Family.PourHeat;
             var amount = heat.At;
             if (i == 0)
             {
                 meetings.Add(new(
                     upper.Name, "the crust",
-                    new Phrase(upper.Family.Id is "baked-citrus" ? "{0} onto the crust while that is still hot from the oven." : "{0} onto a cold crust.", Range(amount.Low, amount.High)),
+                    new Phrase(upper.Family.GoesOntoHotShell ? "{0} onto the crust while that is still hot from the oven." : "{0} onto a cold crust.", Range(amount.Low, amount.High)),
                     IfNot(heat), false));
                 continue;
             }
 
             var lower = fillings[i - 1];
-            var bears = PourHeat.For(lower.Family.Id).Bears;
+            var bears = lower.Family.PourHeat.Bears;
             var melts = upper.Family.Bake is null && amount.Low > bears.Usual;
             meetings.Add(new(
                 upper.Name, lower.Name,

@@ -27,7 +27,7 @@ internal static class PairRules
     private static readonly Rule CrumbLeaks = new("crumb-leaks", Layer.Crust, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        return c.Crust is { Family: CrumbFamily, Treatment: Treatment.Baked } && c.Filling.Formula.Family.Id is "baked-custard" or "fruit-crumble" or "fresh-curd" or "baked-citrus" or "nut-syrup"
+        return c.Crust is { Family: CrumbFamily, Treatment: Treatment.Baked } && c.Filling.Formula.Family.Shell.Bake is ShellBake.Part
             ? new(
                 rule, Severity.Disappoints,
                 "It leaks: so thin a filling, baked so long, finds its way between the crumbs, and the base goes soft.",
@@ -105,7 +105,7 @@ internal static class PairRules
                 return Found(pair, "layer beneath", [new("Leave that layer out", "one layer less", p => p with { Under = p.Under.Without(at) })]);
         }
 
-        return Fight(filling, Strong(Needs.Of(c.Crust.Family))) is { } with && c.Crust.Family is CrumbFamily && c.Occasion.Needs.Allow(CrustBook.PlainCrumb)
+        return Fight(filling, Strong(c.Crust.Family.Ingredients)) is { } with && c.Crust.Family is CrumbFamily && c.Occasion.Needs.Allow(CrustBook.PlainCrumb)
             ? Found(with, "crust", [new("Press plain biscuit crumb", "a milder base", p => p.To(CrustBook.PlainCrumb, p.Crust.Treatment))])
             : null;
 
@@ -272,12 +272,12 @@ internal static class PairRules
     /// <summary>True where something in it is still crisp when it is served.</summary>
     public static bool Crisp(Composition c) =>
         (c.Crust.Treatment is not Treatment.Chilled && (c.Crust.Seal.HoldsWater || !c.Filling.Formula.Family.Shell.Wet || c.Occasion.FilledAhead <= 12 || c.Crust.Family is CrumbFamily))
-        || c.Filling.Formula.Family.Id is "nut-syrup" or "almond"
+        || c.Filling.Formula.Family.StaysCrisp
         || c.Toppings.Any(t => t.Topping.Kind is ToppingKind.Crumble or ToppingKind.Strewn || t.Topping.Base.Shelf is PantryShelf.Nuts)
         || c.Under.Any(l => l is PieceLayer { Piece.Ingredient.Shelf: PantryShelf.Nuts });
 
     /// <summary>True for a filling that tastes of its salt: a pinch does not count.</summary>
-    private static bool IsSalty(FillingFormula filling) => filling.Lines.Where(l => l.Ingredient.Id is "salt" or "flaky-salt" or "miso").Sum(l => l.Grams) >= Salty.Usual * filling.Lines.Sum(l => l.Grams);
+    private static bool IsSalty(FillingFormula filling) => filling.Lines.Where(l => l.Ingredient.Is(Traits.Salty)).Sum(l => l.Grams) >= Salty.Usual * filling.Lines.Sum(l => l.Grams);
 
     /// <summary>True where something sharp lies on it or in it.</summary>
     public static bool Sharp(Composition c) =>

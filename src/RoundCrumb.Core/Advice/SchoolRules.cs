@@ -1,5 +1,7 @@
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
@@ -22,7 +24,7 @@ internal static class SchoolRules
 
     private static readonly Rule Egg = Of("yolks-or-eggs", Layer.Filling, static c =>
     {
-        if (c.Filling.Formula.Family.Id is not ("starch-custard" or "starch-light"))
+        if (c.Filling.Formula.Family.Scale != SetScale.Starch)
             return default;
         var yolks = c.Filling.Formula.Lines.Any(l => l.Ingredient.Egg is EggPart.Yolk);
         var eggs = c.Filling.Formula.Lines.Any(l => l.Ingredient.Egg is EggPart.Whole);
@@ -31,14 +33,14 @@ internal static class SchoolRules
 
     private static readonly Rule Thickener = Of("cornflour-or-flour", Layer.Filling, static c =>
     {
-        if (c.Filling.Formula.Family.Id is not ("starch-custard" or "starch-light"))
+        if (c.Filling.Formula.Family.Scale != SetScale.Starch)
             return default;
         var flour = c.Filling.Formula.Lines.Any(l => l.Ingredient.IsFlour);
         var starch = c.Filling.Formula.Lines.Any(l => l.Ingredient.StarchEquivalent >= 0.9);
         return flour == starch ? default : (starch ? "cornflour" : "flour", null);
     });
 
-    private static readonly Rule FillHot = Of("hot-or-cooled", Layer.Filling, static c => c.Filling.Formula.Family.Id is "starch-custard" ? ("hot", null) : default);
+    private static readonly Rule FillHot = Of("hot-or-cooled", Layer.Filling, static c => c.Filling.Formula.Family is { GoesInHot: true } family && family.Scale == SetScale.Starch ? ("hot", null) : default);
 
     private static readonly Rule Cream = Of("sweet-or-plain", Layer.Topping, static c =>
     {
@@ -54,7 +56,7 @@ internal static class SchoolRules
         : c.Occasion.ToppedAhead > 1 ? ("ahead", new("Top it at serving", "a job at the counter", p => p.Topped(0)))
         : ("at-serving", null));
 
-    private static readonly Rule Wet = Of("water-or-vinegar", Layer.Crust, static c => c.Crust.Family is RolledFamily { NeedsLayers: true, Sheet: null } rolled ? (rolled.Dough.Any(d => d.Ingredient.Id is "vinegar" or "vodka") ? "vinegar" : "water", null) : default);
+    private static readonly Rule Wet = Of("water-or-vinegar", Layer.Crust, static c => c.Crust.Family is RolledFamily { NeedsLayers: true, Sheet: null } rolled ? (rolled.Dough.Any(d => d.Ingredient.Is(Traits.RelaxesDough)) ? "vinegar" : "water", null) : default);
 
     /// <summary>All of them but the oldest, which stands with the crust's own rules.</summary>
     public static IReadOnlyList<Rule> All { get; } = [Fat, Crumb, Egg, Thickener, FillHot, Cream, When, Wet];

@@ -67,12 +67,12 @@ internal static class ToppingRules
     {
         var c = pie.Composition;
         var family = c.Filling.Formula.Family;
-        if (c.Toppings.FirstOrDefault(t => t.Topping.Kind is ToppingKind.Meringue && t.Topping.Id != ToppingBook.Italian.Id) is not { } top || (family.GoesInHot && family.Id != FillingFamilies.Ganache.Id) || family.Bake is not null)
+        if (c.Toppings.FirstOrDefault(t => t.Topping.Kind is ToppingKind.Meringue && t.Topping.Id != ToppingBook.Italian.Id) is not { } top || (family.GoesInHot && family.Scale != SetScale.Chocolate) || family.Bake is not null)
             return null;
         return new(
             rule, Severity.Disappoints,
             "On a cold filling the meringue stays wet beneath, and slides on its own syrup.",
-            new("This filling goes in at about {0}; meringue wants it above {1}.", new Quantity(Layering.PourHeat.For(family.Id).At.Usual, Dimension.Warmth), new Quantity(60, Dimension.Warmth)),
+            new("This filling goes in at about {0}; meringue wants it above {1}.", new Quantity(family.PourHeat.At.Usual, Dimension.Warmth), new Quantity(60, Dimension.Warmth)),
             [new("Make it Italian", "a thermometer, and boiling sugar", p => p.Top(top, ToppingBook.Italian)), new("Take whipped cream", "no meringue", p => p.Top(top, Topping.Icing))]);
     });
 

@@ -17,7 +17,7 @@ public static class Shopping
     public static IReadOnlyList<Purchase> Of(BatchSheet sheet) =>
     [
         .. sheet.Parts.SelectMany(part => part.Lines.Select(line => (Part: part.Name, Line: line)))
-            .Where(l => l.Line.Ingredient != Pantry.Water && l.Line.Mass.Value.Value > 0)
+            .Where(l => !l.Line.Ingredient.Is(Traits.PlainWater) && l.Line.Mass.Value.Value > 0)
             .GroupBy(l => l.Line.Ingredient)
             .OrderBy(g => g.Key.Shelf).ThenBy(g => g.Key.Name, StringComparer.Ordinal)
             .Select(g =>

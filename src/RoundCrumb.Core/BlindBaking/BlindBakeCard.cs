@@ -14,14 +14,65 @@ namespace RoundCrumb.Core.BlindBaking;
 /// <param name="After">The minutes after it.</param>
 public sealed record Adjustment(string Name, Quantity By, string Reason, Worked<MinuteRange> After);
 
+/// <summary>What happens at a stage.</summary>
+public enum StageKind
+{
+    /// <summary>A rolled shell under rice or beans.</summary>
+    Weighted,
+
+    /// <summary>A rolled shell once they are lifted out.</summary>
+    Open,
+
+    /// <summary>A pressed crumb.</summary>
+    Crumb,
+
+    Seal,
+    Chill,
+
+    /// <summary>A bought shell.</summary>
+    Unpack,
+
+    /// <summary>The filling goes onto the hot shell.</summary>
+    Fill,
+
+    Cool,
+
+    /// <summary>The filled shell.</summary>
+    Filled,
+}
+
+/// <summary>What is known of a stage.</summary>
+public static class StageKinds
+{
+    extension(StageKind kind)
+    {
+        /// <summary>What it is called.</summary>
+        public string Name => kind switch
+        {
+            StageKind.Weighted => "Weighted",
+            StageKind.Open => "Open",
+            StageKind.Crumb => "Bake",
+            StageKind.Seal => "Seal",
+            StageKind.Chill => "Chill",
+            StageKind.Unpack => "Unpack",
+            StageKind.Fill => "Fill",
+            StageKind.Cool => "Cool",
+            StageKind.Filled => "Filled",
+        };
+    }
+}
+
 /// <summary>One stage at the oven, or of cooling.</summary>
-/// <param name="Name">What it is called.</param>
+/// <param name="Kind">Which.</param>
 /// <param name="Heat">What the oven is set to; none for a stage out of the oven.</param>
 /// <param name="Minutes">How long.</param>
 /// <param name="Weighted">True when the shell is held down with rice or beans.</param>
 /// <param name="Cue">When it is done, to eye and hand.</param>
-public sealed record BakeStage(string Name, Worked<OvenCelsius>? Heat, Worked<MinuteRange> Minutes, bool Weighted, string Cue)
+public sealed record BakeStage(StageKind Kind, Worked<OvenCelsius>? Heat, Worked<MinuteRange> Minutes, bool Weighted, string Cue)
 {
+    /// <summary>What it is called.</summary>
+    public string Name => Kind.Name;
+
     /// <summary>The table's own minutes, before anything is adjusted; the minutes themselves where there is no table.</summary>
     public MinuteRange Table { get; init; } = Minutes.Value;
 
@@ -39,7 +90,7 @@ public sealed record BakeStage(string Name, Worked<OvenCelsius>? Heat, Worked<Mi
 public sealed record BakeSetting(Oven Oven, int Pies, ShellNeed Need)
 {
     /// <summary>One, for a cream pie, in an ordinary oven.</summary>
-    public static BakeSetting Usual { get; } = new(Oven.Plain, 1, ShellNeed.All[0]);
+    public static BakeSetting Usual { get; } = new(Oven.Plain, 1, FillingFamilies.StarchCustard.Shell);
 }
 
 /// <summary>How a crust is baked, or chilled, before its filling goes in.</summary>
@@ -110,7 +161,7 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
         if (family.Bake is not { } bake)
             return null;
         var heat = new Worked<OvenCelsius>("filled-oven", "Oven for the filled shell", new(bake.Heat.Usual), "the filling's own heat", bake.Heat);
-        return Stage("filled-bake", "Filled", "Bake the filled shell", heat, (bake.Low, bake.High), Factors(choice, pan, load, rolled: false, small: true), null) with { Cue = bake.Cue };
+        return Stage("filled-bake", StageKind.Filled, "Bake the filled shell", heat, (bake.Low, bake.High), Factors(choice, pan, load, rolled: false, small: true), null) with { Cue = bake.Cue };
     }
 
     private static BlindBakeCard Rolled(
@@ -125,19 +176,19 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
         var factors = Factors(choice, pan, load, rolled: true);
         var stages = new List<BakeStage>(4)
         {
-            Stage("bake-weighted", "Weighted", "Weighted bake", heat, weighted, factors, choice.Frozen ? BlindBakeConstants.FromFrozen : null) with
+            Stage("bake-weighted", StageKind.Weighted, "Weighted bake", heat, weighted, factors, choice.Frozen ? BlindBakeConstants.FromFrozen : null) with
             {
                 Weighted = true, Cue = "edge set and matt, paper lifts clean", Hands = "paper in, weights to the rim",
             },
-            Stage("bake-open", "Open", part ? "Open bake, for a part bake" : "Open bake", heat, open, factors, null) with
+            Stage("bake-open", StageKind.Open, part ? "Open bake, for a part bake" : "Open bake", heat, open, factors, null) with
             {
                 Cue = part ? "dry and blond; press a puffed base down with a spoon" : "base dry and golden; press a puffed base down with a spoon",
                 Hands = "lift paper and weights out, turn it round; patch cracks with kept scraps",
             },
         };
         AddSeal(stages, choice.Seal, heat);
-        stages.Add(part && setting.Need.Id == "baked-citrus"
-            ? new BakeStage("Fill", null, new Worked<MinuteRange>("cool-shell", "Fill it hot", MinuteRange.None, "the filling goes onto a hot shell", Term.Given("cooling", MinuteRange.None)), false, "straight from the oven")
+        stages.Add(part && setting.Need.FilledHot
+            ? new BakeStage(StageKind.Fill, null, new Worked<MinuteRange>("cool-shell", "Fill it hot", MinuteRange.None, "the filling goes onto a hot shell", Term.Given("cooling", MinuteRange.None)), false, "straight from the oven")
             : Cooling(BlindBakeConstants.CoolShell, "cold to the back of the hand"));
 
         var wall = pan.Inside.UpTo(choice.Height.Value);
@@ -161,7 +212,7 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
         var heat = new Worked<OvenCelsius>("oven", "Oven", new(BlindBakeConstants.CrumbOven.Usual), "the usual heat for crumb", BlindBakeConstants.CrumbOven);
         var stages = new List<BakeStage>(3)
         {
-            Stage("bake-open", "Bake", "Bake", heat, BlindBakeConstants.CrumbBake, Factors(choice, pan, load, rolled: false), null) with { Cue = "smells toasted, edge a shade darker, firm when cool", Hands = "press the base once more with a glass when it comes out" },
+            Stage("bake-open", StageKind.Crumb, "Bake", heat, BlindBakeConstants.CrumbBake, Factors(choice, pan, load, rolled: false), null) with { Cue = "smells toasted, edge a shade darker, firm when cool", Hands = "press the base once more with a glass when it comes out" },
         };
         AddSeal(stages, choice.Seal, heat);
         stages.Add(Cooling(BlindBakeConstants.CoolShell, "quite cold: a warm crumb crust drinks the filling"));
@@ -174,7 +225,7 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
         var (low, high) = laid ? BlindBakeConstants.LaidChill : BlindBakeConstants.CrumbChill;
         var minutes = new Worked<MinuteRange>(
             "chill", "Chill", MinuteRange.Between(low.Usual, high.Usual), laid ? "table minutes" : "table minutes; 20 in the freezer do as well", low, high);
-        var stages = new List<BakeStage>(2) { new("Chill", null, minutes, false, laid ? "the crumbs between no longer move" : "firm to a knuckle") };
+        var stages = new List<BakeStage>(2) { new(StageKind.Chill, null, minutes, false, laid ? "the crumbs between no longer move" : "firm to a knuckle") };
         AddSeal(stages, choice.Seal.NeedsOven ? Seal.None : choice.Seal, null);
         return new(
             Treatment.Chilled, stages, null,
@@ -183,7 +234,7 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
 
     private static BlindBakeCard Bought(CrustChoice choice)
     {
-        var stages = new List<BakeStage>(2) { new("Unpack", null, new Worked<MinuteRange>("unpack", "Unpack", MinuteRange.None, "it is baked already", Term.Given("in the oven", MinuteRange.None)), false, "no cracks; leave it in its foil") };
+        var stages = new List<BakeStage>(2) { new(StageKind.Unpack, null, new Worked<MinuteRange>("unpack", "Unpack", MinuteRange.None, "it is baked already", Term.Given("in the oven", MinuteRange.None)), false, "no cracks; leave it in its foil") };
         AddSeal(stages, choice.Seal.NeedsOven ? Seal.None : choice.Seal, null);
         return new(Treatment.Ready, stages, null, "It is baked already; it needs no oven.");
     }
@@ -194,14 +245,14 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
             return;
         if (seal.NeedsOven)
         {
-            stages.Add(new("Seal", heat, new Worked<MinuteRange>(
+            stages.Add(new(StageKind.Seal, heat, new Worked<MinuteRange>(
                 "bake-seal", seal.Name + ", back in the oven", seal.OvenMinutes, "table minutes for this seal",
                 Term.Given(seal.Name, seal.OvenMinutes)), false, seal.Cue)
             { Hands = "brush it on thinly" });
         }
         else
         {
-            stages.Add(new("Seal", null, new Worked<MinuteRange>(
+            stages.Add(new(StageKind.Seal, null, new Worked<MinuteRange>(
                 "bake-seal", seal.Melts ? seal.Name + ", left to set" : seal.Name, seal.SetMinutes, "on the cooled shell, in a cool room",
                 Term.Given(seal.Name, seal.SetMinutes)), false, seal.Cue)
             { Hands = seal.Melts ? "brush it on the cold shell" : "spread it as the filling goes in" });
@@ -229,7 +280,7 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
         return factors;
     }
 
-    private static BakeStage Stage(string id, string name, string figure, Worked<OvenCelsius> heat, (Constant Low, Constant High) table, List<Constant> factors, Constant? more)
+    private static BakeStage Stage(string id, StageKind kind, string figure, Worked<OvenCelsius> heat, (Constant Low, Constant High) table, List<Constant> factors, Constant? more)
     {
         var written = MinuteRange.Between(table.Low.Usual, table.High.Usual);
         var minutes = written;
@@ -251,9 +302,9 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
         var worked = new Worked<MinuteRange>(
             id, figure, minutes, "table minutes" + string.Concat(factors.Select(f => " × " + f.Name)) + (more is null ? "" : " + " + more.Name),
             [table.Low, table.High, .. factors.Select(Term.FromConstant), .. more is null ? Array.Empty<Term>() : [more]]);
-        return new(name, heat, worked, false, "") { Table = written, Chain = chain };
+        return new(kind, heat, worked, false, "") { Table = written, Chain = chain };
     }
 
     private static BakeStage Cooling((Constant Low, Constant High) table, string cue) => new(
-        "Cool", null, new Worked<MinuteRange>("cool-shell", "Cool the shell", MinuteRange.Between(table.Low.Usual, table.High.Usual), "on a rack, least to most", table.Low, table.High), false, cue);
+        StageKind.Cool, null, new Worked<MinuteRange>("cool-shell", "Cool the shell", MinuteRange.Between(table.Low.Usual, table.High.Usual), "on a rack, least to most", table.Low, table.High), false, cue);
 }

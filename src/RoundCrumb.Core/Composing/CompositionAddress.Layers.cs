@@ -1,5 +1,4 @@
 using RoundCrumb.Core.Arranging;
-using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
@@ -153,7 +152,7 @@ public static partial class CompositionAddress
                     continue;
                 }
 
-                if (formula.Family.Bake is not null && formula.Family.Id != FillingFamilies.AcidMilk.Id)
+                if (!formula.Family.NeedsNoOven)
                 {
                     Say(fields.Id, typed, $"{formula.Name} is baked in its shell; a layer beneath is one that sets without. Nothing is taken for it.");
                     continue;

@@ -29,7 +29,7 @@ public sealed class Needs(Occasion occasion)
         (ingredient.Allergens & _occasion.Without) == Allergens.None && !(_occasion.NoAlcohol && ingredient.Alcohol > 0) && !(_occasion.Vegetarian && ingredient.FromSlaughter);
 
     /// <summary>True for a crust that may hold it.</summary>
-    public bool Allow(CrustFamily crust) => Of(crust).All(Allow);
+    public bool Allow(CrustFamily crust) => crust.Ingredients.All(Allow);
 
     /// <summary>True for a filling that may be in it.</summary>
     public bool Allow(FillingFormula filling) => filling.Lines.All(l => Permits(l.Ingredient)) && !(_occasion.NoRawEgg && RawEggIn(filling) is not null);
@@ -37,20 +37,10 @@ public sealed class Needs(Occasion occasion)
     /// <summary>True for a topping that may lie on it.</summary>
     public bool Allow(Topping topping) => topping.Id == Topping.None.Id || (Allow(topping.Base) && topping.With.All(Permits));
 
-    /// <summary>What a crust is made of.</summary>
-    public static IEnumerable<Ingredient> Of(CrustFamily crust) => crust switch
-    {
-        RolledFamily rolled => rolled.Dough.Select(d => d.Ingredient),
-        CrumbFamily crumb => crumb.Mix.Select(m => m.Ingredient),
-        LaidFamily laid => [laid.Biscuit, Pantry.Butter],
-        ShellFamily shell => [shell.Shell],
-        _ => [],
-    };
-
     /// <summary>The egg that stays raw in a filling; none where it is cooked, baked or pasteurised.</summary>
-    public static Ingredient? RawEggIn(FillingFormula filling) => filling.Family.Bake is not null || filling.Family.GoesInHot || filling.Family.Id == FillingFamilies.LightCustard.Id
+    public static Ingredient? RawEggIn(FillingFormula filling) => filling.Family.CooksItsEgg
         ? null
-        : filling.Lines.FirstOrDefault(l => l.Ingredient.Egg is not EggPart.None && !l.Ingredient.Id.StartsWith("pasteurised", StringComparison.Ordinal) && !l.Ingredient.Id.StartsWith("dried", StringComparison.Ordinal))?.Ingredient;
+        : filling.Lines.FirstOrDefault(l => l.Ingredient.Egg is not EggPart.None && !l.Ingredient.Is(Traits.Pasteurised))?.Ingredient;
 
     /// <summary>The names of what must not be in it.</summary>
     public static IEnumerable<string> Named(Allergens without) => Groups.Where(g => (g.Of & without) != Allergens.None).Select(g => g.Name);

@@ -6,6 +6,8 @@ namespace RoundCrumb.Core.Crusts;
 /// <summary>Figures of the craft about crusts.</summary>
 public static class CrustConstants
 {
+    public static readonly Constant FreezeFat = new("freezing the cut fat", 20, 20, 30, Dimension.Time, "Cold fat stays in leaves.");
+    public static readonly Constant ChillShell = new("chilling the lined shell", 45, 30, 60, Dimension.Time, "A rested shell shrinks least.");
     public static readonly Constant DoughDensity = new("dough", 1.2, 1.15, 1.25, Dimension.GramsPerMl, "Rolled dough, weighed and measured.");
     public static readonly Constant RollingLoss = new("for rolling and trimming", 0.12, 0.08, 0.20, Dimension.Share, "A round is never rolled quite round; a practised hand loses less.");
     public static readonly Constant TartDough = new("dough in a tart tin", 3, 2.5, 3.5, Dimension.Length, "Thin enough to bake through, thick enough to stand when unmoulded.");

@@ -1,24 +1,10 @@
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Cutting;
+using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Fillings;
-
-/// <summary>One thing to do for a filling, before it goes into the shell.</summary>
-/// <param name="Do">What to do, as one baker tells another.</param>
-/// <param name="SetUp">Minutes of hands however many pies.</param>
-/// <param name="PerPie">Minutes of hands for each.</param>
-/// <param name="Where">Where it is done, or waits.</param>
-/// <param name="Cue">When it is right.</param>
-public sealed record MethodStep(Phrase Do, double SetUp, double PerPie, string Where, string Cue)
-{
-    /// <summary>Minutes of waiting afterwards.</summary>
-    public MinuteRange Wait { get; init; } = MinuteRange.None;
-
-    /// <summary>What may hurt, said once.</summary>
-    public Phrase Caution { get; init; } = Phrase.None;
-}
 
 /// <summary>How a filled shell is baked.</summary>
 /// <param name="Heat">Of a conventional oven.</param>
@@ -82,7 +68,34 @@ public sealed record FillingFamily(
     public bool StandsTall { get; init; }
 
     /// <summary>What it wants of its shell.</summary>
-    public ShellNeed Shell => ShellNeed.Of(Id);
+    public required ShellNeed Shell { get; init; }
+
+    /// <summary>How warm it goes in, and how warm a thing it bears on top of it.</summary>
+    public required PourHeat PourHeat { get; init; }
+
+    /// <summary>The ratios that it keeps to, and what happens outside them.</summary>
+    public required IReadOnlyList<FamilyRatio> Ratios { get; init; }
+
+    /// <summary>True where it sets without the oven as well, a little softer.</summary>
+    public bool BakeIsOptional { get; init; }
+
+    /// <summary>True where the egg in it is cooked though it goes in cold.</summary>
+    public bool EggIsCooked { get; init; }
+
+    /// <summary>True where sugar or fat keeps it, out of the fridge too.</summary>
+    public bool KeepsInTheRoom { get; init; }
+
+    /// <summary>True where something in it is crisp by itself.</summary>
+    public bool StaysCrisp { get; init; }
+
+    /// <summary>True where it is poured onto a shell still hot from the oven.</summary>
+    public bool GoesOntoHotShell => Shell.FilledHot;
+
+    /// <summary>True where it can be made without an oven.</summary>
+    public bool NeedsNoOven => Bake is null || BakeIsOptional;
+
+    /// <summary>True where no egg in it stays raw, whatever else it is.</summary>
+    public bool CooksItsEgg => Bake is not null || GoesInHot || EggIsCooked;
 
     /// <summary>True when the crust is heated with it: it goes in hot, or bakes in the shell.</summary>
     public bool HeatsItsCrust => GoesInHot || Bake is not null;

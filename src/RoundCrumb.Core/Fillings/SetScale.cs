@@ -49,7 +49,7 @@ public sealed record SetScale(
     /// <summary>Gelatine.</summary>
     public static readonly SetScale Gelatine = new(
         "gelatine", "gelatine", "100 × (gelatine of 200 bloom + agar × 2.5) ÷ " + All,
-        l => l.Ingredient.Id is "agar" ? FillingConstants.AgarAsGelatine.Usual : l.Ingredient.GelatineEquivalent, _ => 1, All, CutBands.Gelatine, 0.85, IsStarchOrGelatine,
+        l => l.Ingredient.Is(Traits.Agar) ? FillingConstants.AgarAsGelatine.Usual : l.Ingredient.GelatineEquivalent, _ => 1, All, CutBands.Gelatine, 0.85, IsStarchOrGelatine,
         [FillingConstants.StrongAcid, FillingConstants.Spirit, FillingConstants.AgarAsGelatine]);
 
     /// <summary>Egg against dairy, baked.</summary>
@@ -95,7 +95,7 @@ public sealed record SetScale(
     public static readonly SetScale Acid = new(
         "acid", "acid and yolk", "100 × (sharp juice + yolk) ÷ condensed milk",
         l => l.Ingredient.Egg is EggPart.Yolk ? 1 : l.Ingredient.Juice >= 0.5 ? l.Ingredient.Juice : 0,
-        l => l.Ingredient.Id is "condensed-milk" ? 1 : 0, "condensed milk",
+        l => l.Ingredient.Is(Traits.CondensedMilk) ? 1 : 0, "condensed milk",
         [
             new(0, "runs", "it stays a sauce", -2),
             new(20, "soft", "it cuts soft and leans", -1),
@@ -108,7 +108,7 @@ public sealed record SetScale(
     /// <summary>Cheese fat and stiff cream, no gelatine.</summary>
     public static readonly SetScale Cheese = new(
         "cheese", "cheese", "100 × cream cheese ÷ " + All,
-        l => l.GoesIn is GoesIn.Beaten || l.Ingredient.Id is "cream-cheese" or "mascarpone" ? 1 : 0, _ => 1, All,
+        l => l.GoesIn is GoesIn.Beaten || l.Ingredient.Is(Traits.CreamCheese) ? 1 : 0, _ => 1, All,
         [
             new(0, "spoon dessert", "it spoons; it will not be cut", -2),
             new(38, "soft", "it cuts soft, very cold", -1),
@@ -116,7 +116,7 @@ public sealed record SetScale(
             new(66, "firm", "it cuts sharp", 1),
             new(80, "dense", "it is cheese and little else", 2),
         ],
-        54, l => l.GoesIn is GoesIn.Beaten || l.Ingredient.Id is "cream-cheese" or "mascarpone", []);
+        54, l => l.GoesIn is GoesIn.Beaten || l.Ingredient.Is(Traits.CreamCheese), []);
 
     /// <summary>Chocolate against cream.</summary>
     public static readonly SetScale Chocolate = new(
@@ -181,7 +181,7 @@ public sealed record SetScale(
             new(85, "chewy", "it pulls at the teeth", 1),
             new(92, "hard", "it is toffee", 2),
         ],
-        77, l => l.Ingredient.Shelf is PantryShelf.Sugars && l.Ingredient.Id != "condensed-milk", []);
+        77, l => l.Ingredient.Shelf is PantryShelf.Sugars && !l.Ingredient.Is(Traits.CondensedMilk), []);
 
     /// <summary>The index of a formula.</summary>
     /// <param name="formula">The formula.</param>
@@ -208,13 +208,10 @@ public sealed record SetScale(
         return index * (juice / weighed > FillingConstants.StrongAcid.Usual ? FillingConstants.AcidWeakens.Usual : 1) * (spirit / weighed >= FillingConstants.Spirit.Usual ? FillingConstants.SpiritWeakens.Usual : 1);
     }
 
-    private static bool IsStarchOrGelatine(FormulaLine line) => line.Ingredient.StarchEquivalent > 0 || line.Ingredient.Bloom > 0 || line.Ingredient.Id is "agar" || line.GoesIn is GoesIn.Bloom;
+    private static bool IsStarchOrGelatine(FormulaLine line) => line.Ingredient.StarchEquivalent > 0 || line.Ingredient.Bloom > 0 || line.Ingredient.Is(Traits.Agar) || line.GoesIn is GoesIn.Bloom;
 
     private static double EggOf(FormulaLine line) => line.Ingredient.Egg switch { EggPart.Whole => 1, EggPart.Yolk => YolkAsEgg.Usual, EggPart.White => WhiteAsEgg.Usual, _ => 0 };
 
-    private static double ChocolateOf(FormulaLine line) => line.Ingredient.Id switch
-    {
-        "milk-chocolate" or "white-chocolate" => MilkChocolate.Usual,
-        _ => line.Ingredient.Shelf is PantryShelf.Chocolate && line.Ingredient.Id.EndsWith("chocolate", StringComparison.Ordinal) ? 1 : 0,
-    };
+    private static double ChocolateOf(FormulaLine line) =>
+        line.Ingredient.Is(Traits.PaleChocolate) ? MilkChocolate.Usual : line.Ingredient.Is(Traits.DarkChocolate) ? 1 : 0;
 }

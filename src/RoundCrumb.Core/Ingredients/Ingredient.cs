@@ -104,6 +104,9 @@ public sealed record Ingredient(string Id, string Name, double BulkDensity, doub
     /// <summary>Strength of a gelatine, in bloom; 0 for what is none.</summary>
     public double Bloom { get; init; }
 
+    /// <summary>What it is to the craft, beyond its composition.</summary>
+    public Traits Traits { get; init; }
+
     /// <summary>What part of an egg it is.</summary>
     public EggPart Egg { get; init; }
 
@@ -133,6 +136,12 @@ public sealed record Ingredient(string Id, string Name, double BulkDensity, doub
 
     /// <summary>Grams of 200-bloom powder that one gram sets like: by the square root of the bloom ratio.</summary>
     public double GelatineEquivalent => Bloom > 0 ? Math.Sqrt(Bloom / 200) : 0;
+
+    /// <summary>True where it has a trait, or any of several.</summary>
+    public bool Is(Traits any) => (Traits & any) != Traits.None;
+
+    /// <summary>True for biscuits, nuts and oats: what a pressed crust is made of.</summary>
+    public bool MakesCrumb => Shelf is PantryShelf.Biscuits or PantryShelf.Nuts || Is(Traits.MakesCrumb);
 
     /// <summary>True for what a dough is reckoned against: the flours, and oats that stand in for flour.</summary>
     public bool IsFlour => Shelf is PantryShelf.Flours && StarchEquivalent < 0.6;

@@ -6,10 +6,16 @@ public sealed record IngredientValues(
     double StarchEquivalent, double Juice, double Alcohol, Allergens Allergens, Origin Origin, bool ProteaseWhenRaw, double Bloom, double UsualLoss,
     double GramsEach, string One, string Many, double PackGrams, decimal PackPrice)
 {
+    /// <summary>What it is to the craft; none said is what the ingredient is that it was made from.</summary>
+    public Traits? Traits { get; init; }
+
     /// <summary>The values of an ingredient.</summary>
     public static IngredientValues Of(Ingredient i) => new(
         i.BulkDensity, i.InMixture, i.Makeup.Water, i.Makeup.Fat, i.Makeup.Sugars, i.Makeup.Protein, i.Makeup.Starch, i.StarchEquivalent, i.Juice, i.Alcohol,
-        i.Allergens, i.Origin, i.ProteaseWhenRaw, i.Bloom, i.UsualLoss, i.GramsEach, i.Piece.One, i.Piece.Many, i.Pack.Grams, i.Pack.Price);
+        i.Allergens, i.Origin, i.ProteaseWhenRaw, i.Bloom, i.UsualLoss, i.GramsEach, i.Piece.One, i.Piece.Many, i.Pack.Grams, i.Pack.Price)
+    {
+        Traits = i.Traits,
+    };
 
     /// <summary>An ingredient like another, with these values.</summary>
     public Ingredient Like(Ingredient from, string id, string name, IReadOnlyList<string> otherNames) =>
@@ -29,6 +35,7 @@ public sealed record IngredientValues(
             GramsEach = GramsEach,
             Piece = (One, Many),
             Pack = new(PackGrams, PackPrice),
+            Traits = Traits ?? from.Traits,
             MakeupFrom = SourceKind.Baker,
             DensityFrom = SourceKind.Baker,
         };

@@ -36,7 +36,7 @@ public static class PartGuess
         double Share(Func<Ingredient, bool> counts) => lines.Where(l => counts(l.Ingredient)).Sum(l => l.Mass) / total;
         if (Share(i => i.IsFlour || i.Shelf is PantryShelf.Biscuits) > 0.35)
             return PartKind.Crust;
-        return Share(i => i.Id is "double-cream" or "whipping-cream" or "plant-cream" or "mascarpone" || i.IsSugar) > 0.93 && Share(i => i.IsSugar) < 0.3 ? PartKind.Topping : PartKind.Filling;
+        return Share(i => i.Is(Traits.Whips) || (i.Is(Traits.CreamCheese) && i.Makeup.Fat > 0.4) || i.IsSugar) > 0.93 && Share(i => i.IsSugar) < 0.3 ? PartKind.Topping : PartKind.Filling;
     }
 
     /// <summary>The family that some lines of a kind look like.</summary>
@@ -45,11 +45,11 @@ public static class PartGuess
         double Grams(Func<Ingredient, bool> counts) => lines.Where(l => counts(l.Ingredient)).Sum(l => l.Mass);
         if (kind is PartKind.Topping)
         {
-            return Grams(i => i.Id is "double-cream" or "whipping-cream" or "plant-cream") > 0 ? PartFamilies.WhippedCream
+            return Grams(i => i.Is(Traits.Whips)) > 0 ? PartFamilies.WhippedCream
                 : Grams(i => i.Egg is EggPart.White) > 0 ? PartFamilies.Meringue
                 : Grams(i => i.IsFlour) > 0 ? PartFamilies.Crumble
-                : Grams(i => i.Bloom > 0 || i.Id is "agar") > 0 ? PartFamilies.Jelly
-                : Grams(i => i.Id.EndsWith("jam", StringComparison.Ordinal) || i.Id is "marmalade") > 0 ? PartFamilies.Glaze
+                : Grams(i => i.Bloom > 0 || i.Is(Traits.Agar)) > 0 ? PartFamilies.Jelly
+                : Grams(i => i.Is(Traits.Jam)) > 0 ? PartFamilies.Glaze
                 : PartFamilies.WhippedCream;
         }
 
@@ -60,20 +60,20 @@ public static class PartGuess
         if (flour <= 0 || Grams(i => i.Shelf is PantryShelf.Biscuits) > flour)
         {
             // The family of the biscuit that there is most of; a biscuit without one of its own is like the plain kind.
-            var crumb = lines.Where(l => l.Ingredient.Shelf is PantryShelf.Biscuits or PantryShelf.Nuts || l.Ingredient.Id is "rolled-oats").MaxBy(l => l.Mass)?.Ingredient;
+            var crumb = lines.Where(l => l.Ingredient.MakesCrumb).MaxBy(l => l.Mass)?.Ingredient;
             return CrustBook.All.OfType<CrumbFamily>().FirstOrDefault(f => f.Crumb == crumb)?.Id
                 ?? (crumb?.Shelf is PantryShelf.Nuts ? CrustBook.NutCrumb.Id : CrustBook.PlainCrumb.Id);
         }
 
         var sugar = Grams(i => i.IsSugar) / flour;
         var egg = Grams(i => i.Egg is not EggPart.None) / flour;
-        if (Grams(i => i.Id is "rolled-oats" or "oat-flour") / flour > 0.15)
+        if (Grams(i => i.Is(Traits.Oats)) / flour > 0.15)
             return CrustBook.PartOats.Id;
         if (sugar >= 0.2)
             return Grams(i => i.Shelf is PantryShelf.Nuts) > 0 || sugar > 0.36 ? CrustBook.Sandy.Id : CrustBook.SweetShort.Id;
         if (egg > 0.08)
             return CrustBook.ShortCrust.Id;
-        var butter = Grams(i => i.Id is "butter" or "salted-butter" or "margarine");
+        var butter = Grams(i => i.Is(Traits.Butter | Traits.BlockMargarine));
         var other = Grams(i => i.IsFat) - butter;
         return other <= butter * 0.2 ? CrustBook.ButterFlaky.Id : butter <= other * 0.2 ? CrustBook.ShorteningFlaky.Id : CrustBook.HalfFlaky.Id;
     }
@@ -84,7 +84,7 @@ public static class PartGuess
         var total = Math.Max(1, lines.Sum(l => l.Mass));
         double Share(Func<Ingredient, bool> counts) => lines.Where(l => counts(l.Ingredient)).Sum(l => l.Mass) / total;
         bool Any(GoesIn how) => lines.Any(l => l.GoesIn == how);
-        var cheese = Share(i => i.Id is "cream-cheese" or "mascarpone" or "quark" or "ricotta" or "goats-curd");
+        var cheese = Share(i => i.Is(Traits.FreshCheese));
         var eggs = Share(i => i.Egg is not EggPart.None);
         var starch = lines.Sum(l => l.Mass * l.Ingredient.StarchEquivalent) / total;
         if (Any(GoesIn.Soured))
@@ -93,11 +93,11 @@ public static class PartGuess
             return cheese >= 0.15 ? FillingFamilies.CheeseGelatine : FillingFamilies.Chiffon;
         if (cheese >= 0.3 && eggs < 0.08)
             return FillingFamilies.CheeseStiff;
-        if (Share(i => i.Shelf is PantryShelf.Chocolate && i.Id.EndsWith("chocolate", StringComparison.Ordinal)) >= 0.3)
+        if (Share(i => i.Is(Traits.DarkChocolate | Traits.PaleChocolate)) >= 0.3)
             return FillingFamilies.Ganache;
-        if (Share(i => i.Id is "condensed-milk") >= 0.35)
+        if (Share(i => i.Is(Traits.CondensedMilk)) >= 0.35)
             return Share(i => i.Juice >= 0.5) >= 0.08 ? FillingFamilies.AcidMilk : FillingFamilies.CaramelLayer;
-        if (Share(i => i.Id is "ground-almonds" or "ground-hazelnuts" or "ground-pistachios") >= 0.12)
+        if (Share(i => i.Is(Traits.GroundNuts)) >= 0.12)
             return FillingFamilies.AlmondPaste;
         if (Share(i => i.Shelf is PantryShelf.Nuts) >= 0.15 && Share(i => i.IsSugar) >= 0.2)
             return FillingFamilies.NutSyrup;

@@ -94,7 +94,7 @@ public sealed record PartRecipe(string Id, string Name, PartKind Kind, string Fa
                     PartFamilies.Glaze => "A glaze wants jam or marmalade.",
                     _ => "A whipped topping wants cream: double, whipping or plant cream.",
                 }),
-                PartKind.Topping when FamilyId is PartFamilies.Jelly && Lines.All(l => l.Ingredient.Bloom <= 0 && l.Ingredient.Id is not ("agar" or "pectin")) => new("Nothing in it sets: a jelly layer wants gelatine, agar or pectin."),
+                PartKind.Topping when FamilyId is PartFamilies.Jelly && Lines.All(l => l.Ingredient.Bloom <= 0 && !l.Ingredient.Is(Traits.Agar | Traits.Pectin)) => new("Nothing in it sets: a jelly layer wants gelatine, agar or pectin."),
                 _ => PartTrouble.None,
             };
         }
@@ -147,14 +147,14 @@ public sealed record PartRecipe(string Id, string Name, PartKind Kind, string Fa
     {
         PartFamilies.Meringue or PartFamilies.FrenchMeringue or PartFamilies.ItalianMeringue => Most(i => i.Egg is EggPart.White),
         PartFamilies.Crumble => Most(i => i.IsFlour),
-        PartFamilies.Jelly => Most(i => i.Shelf is PantryShelf.Fruit or PantryShelf.Drinks && i != Pantry.Water),
+        PartFamilies.Jelly => Most(i => i.Shelf is PantryShelf.Fruit or PantryShelf.Drinks && !i.Is(Traits.PlainWater)),
         PartFamilies.Glaze => Most(i => i.Shelf is PantryShelf.Sugars),
         _ => CreamLine,
     };
 
     private RecipeLine? Most(Func<Ingredient, bool> counts) => Lines.Where(l => l.Mass > 0 && counts(l.Ingredient)).MaxBy(l => l.Mass);
 
-    private RecipeLine? CreamLine => Lines.Where(l => l.Ingredient.Id is "double-cream" or "whipping-cream" or "plant-cream" && l.Mass > 0).MaxBy(l => l.Mass);
+    private RecipeLine? CreamLine => Lines.Where(l => l.Ingredient.Is(Traits.Whips) && l.Mass > 0).MaxBy(l => l.Mass);
 
     private RolledFamily AsRolled(RolledFamily family) => family with
     {
@@ -183,7 +183,7 @@ public sealed record PartRecipe(string Id, string Name, PartKind Kind, string Fa
         };
     }
 
-    private static bool IsCrumb(RecipeLine line) => line.Mass > 0 && (line.Ingredient.Shelf is PantryShelf.Biscuits or PantryShelf.Nuts || line.Ingredient.Id is "rolled-oats");
+    private static bool IsCrumb(RecipeLine line) => line.Mass > 0 && line.Ingredient.MakesCrumb;
 
     /// <summary>What decides the workable batches: yolks before eggs before whites before packs, where at least one whole piece is in it.</summary>
     private Ingredient? WholeBy()
@@ -198,8 +198,8 @@ public sealed record PartRecipe(string Id, string Name, PartKind Kind, string Fa
         var chocolate = Lines.Where(l => l.Ingredient.Shelf is PantryShelf.Chocolate).Sum(l => l.Mass) / Total;
         if (chocolate > 0.06)
             return chocolate > 0.2 ? "#5b3a26" : "#8a5f43";
-        var coffee = Lines.Any(l => l.Ingredient.Id is "instant-coffee" or "coffee" && l.Mass > 0) ? 1 : 0;
-        var berries = Lines.Where(l => l.Ingredient.Id.Contains("currant", StringComparison.Ordinal) || l.Ingredient.Id.Contains("berr", StringComparison.Ordinal)).Sum(l => l.Mass) / Total;
+        var coffee = Lines.Any(l => l.Ingredient.Is(Traits.Coffee) && l.Mass > 0) ? 1 : 0;
+        var berries = Lines.Where(l => l.Ingredient.Is(Traits.Berries)).Sum(l => l.Mass) / Total;
         return berries > 0.08 ? "#b98bab" : coffee > 0 ? "#b58653" : Tints[(Name.Length + Lines.Count) % Tints.Length];
     }
 
@@ -251,7 +251,7 @@ public static class PartFamilies
     };
 
     /// <summary>True for a crust that is made from a recipe; bought ones and whole biscuits have none.</summary>
-    public static bool IsMade(CrustFamily family) => family is RolledFamily { Sheet: null } or CrumbFamily;
+    public static bool IsMade(CrustFamily family) => family.Formula.Count > 0;
 
     /// <summary>The name of a family; its id where it is not known.</summary>
     public static string NameOf(PartKind kind, string id) => Of(kind).FirstOrDefault(f => f.Id == id) is { Id: not null } found ? found.Name : id;

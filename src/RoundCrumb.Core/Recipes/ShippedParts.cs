@@ -27,12 +27,7 @@ public static class ShippedParts
     /// <summary>The one with this id, or none.</summary>
     public static PartRecipe? Find(string id) => All.FirstOrDefault(p => p.Id == id);
 
-    private static PartRecipe Of(CrustFamily family) => new(family.Id, family.Name, PartKind.Crust, family.Id, family switch
-    {
-        RolledFamily rolled => [.. rolled.Dough.Select(d => new RecipeLine(d.Ingredient, Math.Round(Base * d.Percent.Usual, 1), Note: d.Note))],
-        CrumbFamily crumb => [.. crumb.Mix.Select(m => new RecipeLine(m.Ingredient, Math.Round(Base * m.Share.Usual, 1), Note: m.Note))],
-        _ => [],
-    });
+    private static PartRecipe Of(CrustFamily family) => new(family.Id, family.Name, PartKind.Crust, family.Id, [.. family.Formula.Select(l => new RecipeLine(l.Ingredient, Math.Round(Base * l.Share.Usual, 1), Note: l.Note))]);
 
     private static PartRecipe Of(FillingFormula formula) => new(
         formula.Id, formula.Name, PartKind.Filling, formula.Family.Id, [.. formula.Lines.Select(l => new RecipeLine(l.Ingredient, l.Grams, l.GoesIn, l.Note))]);

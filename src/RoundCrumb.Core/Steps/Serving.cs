@@ -1,4 +1,5 @@
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
 
@@ -32,7 +33,7 @@ public sealed record Serving(Worked<Number> Slices, Step Step)
             "slices", "Slices of one pie", new(slices), "(crust + filling + topping) ÷ a slice, to the nearest whole one; what weighs little more than a slice is served whole",
             Term.Given("crust", new Grams(crust)), Term.Given("filling", new Grams(filling)), Term.Given("topping", new Grams(topping)), each, Whole);
         return slices <= 1
-            ? new(figure, new(Part.Assembly, "Plate them.", new(Plates.Usual, PlateOne.Usual, pie.Pies), MinuteRange.None, "bench", "whole rims, clean plates") { Label = "Plate" })
-            : new(figure, new(Part.Assembly, new("Cut each into {0} with a hot dry knife, wiped between cuts, and plate.", figure), new(Knife.Usual, CutOne.Usual * slices, pie.Pies), MinuteRange.None, "bench", "clean faces, the tip of the slice whole") { Label = "Cut and plate" });
+            ? new(figure, new(StepKind.Plate, Part.Assembly, "Plate them.", new(Plates.Usual, PlateOne.Usual, pie.Pies), MinuteRange.None, Place.Bench, "whole rims, clean plates"))
+            : new(figure, new(StepKind.CutAndPlate, Part.Assembly, new("Cut each into {0} with a hot dry knife, wiped between cuts, and plate.", figure), new(Knife.Usual, CutOne.Usual * slices, pie.Pies), MinuteRange.None, Place.Bench, "clean faces, the tip of the slice whole"));
     }
 }

@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
 
@@ -23,17 +24,41 @@ public readonly record struct Hands(double SetUp, double PerPie, int Pies)
 }
 
 /// <summary>One thing to do, or one thing to wait for.</summary>
+/// <param name="Kind">What kind of thing; all that is decided about a step is decided by this, its place and its heat.</param>
 /// <param name="Part">Which part of the pie.</param>
 /// <param name="Do">What to do, as one baker tells another.</param>
 /// <param name="Hands">Hands for all pies.</param>
 /// <param name="Wait">Minutes of waiting afterwards.</param>
-/// <param name="Where">Where it waits or is done: oven, fridge, hob, bench.</param>
+/// <param name="Where">Where it waits or is done.</param>
 /// <param name="Cue">When it is right, to eye and hand; empty where there is nothing to see.</param>
 /// <param name="Caution">What may hurt, said once; empty where nothing does.</param>
-public sealed record Step(Part Part, Phrase Do, Hands Hands, MinuteRange Wait, string Where, string Cue = "", Phrase Caution = default)
+public sealed record Step(StepKind Kind, Part Part, Phrase Do, Hands Hands, MinuteRange Wait, Place Where, string Cue = "", Phrase Caution = default)
 {
+    /// <summary>A step as a part declares it, for so many.</summary>
+    /// <param name="kind">What kind of thing it is.</param>
+    /// <param name="part">Which part of the pie.</param>
+    /// <param name="how">How it is done.</param>
+    /// <param name="pies">For how many pies.</param>
+    public static Step Of(StepKind kind, Part part, MethodStep how, int pies) =>
+        new(kind, part, how.Do, new(how.SetUp, how.PerPie, pies), how.Wait, how.Where, how.Cue, how.Caution) { Heat = how.Heat };
+
+    /// <summary>By what it is known again when the chain is made anew; given to it by its chain.</summary>
+    public StepId Id { get; init; }
+
+    /// <summary>What it is done to, by its stable short name: the filling, the topping; empty where the kind alone says it.</summary>
+    public string Subject { get; init; } = "";
+
+    /// <summary>The name of what it is done to, where that says more than the kind does; empty elsewhere.</summary>
+    public string Named { get; init; } = "";
+
+    /// <summary>What the oven is at; none for what is not done in an oven.</summary>
+    public StepHeat? Heat { get; init; }
+
     /// <summary>What it is called in two or three words, where there is no room for a sentence.</summary>
-    public string Label { get; init; } = "";
+    public string Label => Named.Length > 0 ? Named : Kind.Label;
+
+    /// <summary>True for what is in an oven for a while.</summary>
+    public bool Bakes => Where is Place.Oven && Wait.Best > 0;
 
     /// <summary>Minutes of hands for all pies; 0 where it only waits.</summary>
     public double HandsOn => Hands.Minutes;
@@ -47,6 +72,6 @@ public sealed record Step(Part Part, Phrase Do, Hands Hands, MinuteRange Wait, s
     /// <summary>The waiting as a figure that can be opened.</summary>
     /// <param name="index">Where the step stands in its chain.</param>
     public Worked<MinuteRange> WaitFigure(int index) => new(
-        $"wait-{index}", $"Waiting: {Where}", Wait, "least, best and most of this wait",
+        $"wait-{index}", $"Waiting: {Where.Name}", Wait, "least, best and most of this wait",
         Term.Given("least", MinuteRange.Of(Wait.Least)), Term.Given("best", MinuteRange.Of(Wait.Best)), Term.Given("most", MinuteRange.Of(Wait.Most)));
 }

@@ -6,8 +6,6 @@ namespace RoundCrumb.Core.Steps;
 /// <summary>Minutes of hands and of waiting that belong to no one family.</summary>
 public static class StepConstants
 {
-    public static readonly Constant FreezeFat = new("freezing the cut fat", 20, 20, 30, Dimension.Time, "Cold fat stays in leaves.");
-    public static readonly Constant ChillShell = new("chilling the lined shell", 45, 30, 60, Dimension.Time, "A rested shell shrinks least.");
     public static readonly Constant ThinLayer = new("the shortest set of a thin layer, to its family's", 0.35, 0.3, 0.5, Dimension.Factor, "However thin, it has to cool right through before it bears the next.");
     public static readonly Constant LayerChill = new("chilled before the next goes on, at the least", 15, 10, 30, Dimension.Time, "Less leaves the surface wet.");
     public static readonly Constant SmallHands = new("hands for a small shell, to a pie's", 0.25, 0.15, 0.35, Dimension.Factor, "Forty tartlets are not forty pies: one sheet lines many.");

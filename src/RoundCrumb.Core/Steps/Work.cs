@@ -1,4 +1,6 @@
+using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Steps;
 
@@ -19,6 +21,30 @@ public enum WaitsAt
     Freezer,
 }
 
+/// <summary>What a place asks for, and keeps.</summary>
+public static class PlaceNeeds
+{
+    extension(Place place)
+    {
+        /// <summary>What work there needs besides hands.</summary>
+        public Tool Tool => place switch
+        {
+            Place.Hob => Tool.Burner,
+            Place.Mixer => Tool.Mixer,
+            Place.Processor => Tool.Processor,
+            Place.Bench or Place.Fridge or Place.Freezer or Place.Oven => Tool.None,
+        };
+
+        /// <summary>Where what was done there waits afterwards.</summary>
+        public WaitsAt WaitsAt => place switch
+        {
+            Place.Fridge => WaitsAt.Fridge,
+            Place.Freezer => WaitsAt.Freezer,
+            Place.Bench or Place.Hob or Place.Oven or Place.Mixer or Place.Processor => WaitsAt.Bench,
+        };
+    }
+}
+
 /// <summary>What hands do while something is in the oven: weights out, turned, taken out.</summary>
 /// <param name="After">Minutes since it went in.</param>
 /// <param name="Minutes">How long hands are busy with it.</param>
@@ -35,6 +61,7 @@ public readonly record struct OvenTouch(double After, double Minutes, int Step);
 public sealed record Baking(OvenCelsius Heat, OvenCelsius Low, OvenCelsius High, double Minutes, IReadOnlyList<OvenTouch> Touches, bool Tray);
 
 /// <summary>One thing that is begun and ended without a wait between: a stretch of hands, or a load in the oven.</summary>
+/// <param name="Id">By what it is known again when the work is put together anew.</param>
 /// <param name="Part">Which part of the pie.</param>
 /// <param name="Label">What it is called in two or three words.</param>
 /// <param name="Steps">Which steps of the chain are done in it, in their order.</param>
@@ -43,11 +70,48 @@ public sealed record Baking(OvenCelsius Heat, OvenCelsius Low, OvenCelsius High,
 /// <param name="Tool">What it needs besides hands.</param>
 /// <param name="Pies">For how many of the pies.</param>
 /// <param name="Baking">How it bakes; none for hands.</param>
-/// <param name="Join">Work of the same name for other pies can be done in one go with it; empty where that saves nothing.</param>
-public sealed record Work(Part Part, string Label, IReadOnlyList<int> Steps, double SetUp, double More, Tool Tool, int Pies, Baking? Baking, string Join)
+/// <param name="Join">Work of the same name for other pies can be done in one go with it; none where that saves nothing.</param>
+public sealed record Work(WorkId Id, Part Part, string Label, IReadOnlyList<int> Steps, double SetUp, double More, Tool Tool, int Pies, Baking? Baking, JoinName? Join)
 {
     /// <summary>From beginning to end.</summary>
     public double Minutes => Baking?.Minutes ?? (SetUp + More);
+}
+
+/// <summary>What kind of work is done for several pies in one go.</summary>
+public enum JoinKind
+{
+    /// <summary>Fat cut and frozen, or taken out to soften.</summary>
+    Fat,
+
+    Dough,
+    Crumb,
+    Cream,
+}
+
+/// <summary>Like work that can be done in one go: one dough, one crumb, one whipping.</summary>
+/// <param name="Kind">What kind of work.</param>
+/// <param name="Of">Of what: only what is of the same is done together.</param>
+public readonly record struct JoinName(JoinKind Kind, string Of)
+{
+    /// <summary>How far apart pies may be wanted that share it.</summary>
+    public Constant Within => Kind switch
+    {
+        JoinKind.Fat or JoinKind.Dough => StepConstants.OneDough,
+        JoinKind.Crumb => StepConstants.OneCrumb,
+        JoinKind.Cream => StepConstants.OneWhipping,
+    };
+
+    /// <summary>True for what stands finished all at one time once it is done.</summary>
+    public bool FinishesPies => Kind is JoinKind.Cream;
+
+    /// <summary>As text, the same for the same work.</summary>
+    public override string ToString() => Kind switch
+    {
+        JoinKind.Fat => $"dough {Of} fat",
+        JoinKind.Dough => $"dough {Of}",
+        JoinKind.Crumb => $"crumb {Of}",
+        JoinKind.Cream => $"cream {Of}",
+    };
 }
 
 /// <summary>From the end of one piece of work to the beginning of another.</summary>

@@ -1,6 +1,6 @@
 using RoundCrumb.Core.Arranging;
-using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
 
@@ -132,8 +132,8 @@ public sealed record Topping(string Id, string Name, ToppingKind Kind, Ingredien
     public static Topping Whipped(string id, string name, Ingredient cream, IReadOnlyList<ToppingPart> with)
     {
         var gelatine = with.Sum(p => p.PerBase.Usual * p.Ingredient.GelatineEquivalent);
-        var cheese = with.Where(p => p.Ingredient.Id is "mascarpone" or "cream-cheese").Sum(p => p.PerBase.Usual);
-        var icing = with.Where(p => p.Ingredient == Pantry.IcingSugar).Sum(p => p.PerBase.Usual);
+        var cheese = with.Where(p => p.Ingredient.Is(Traits.CreamCheese)).Sum(p => p.PerBase.Usual);
+        var icing = with.Where(p => p.Ingredient.Is(Traits.SetsCream)).Sum(p => p.PerBase.Usual);
         var (holds, why) = gelatine >= ToppingConstants.GelatineToCream.Low ? (MinuteRange.Of(48 * 60), "a trace of gelatine")
             : cheese >= ToppingConstants.CheeseToCream.Low ? (MinuteRange.Of(36 * 60), "the cheese in it")
             : icing >= ToppingConstants.IcingToCream.Low ? (MinuteRange.Between(8 * 60, 12 * 60), "the starch in the icing sugar")

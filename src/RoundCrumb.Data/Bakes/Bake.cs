@@ -1,7 +1,9 @@
+using RoundCrumb.Data.Recipes;
+
 namespace RoundCrumb.Data.Bakes;
 
 /// <summary>So many of a pie, made or being made. It keeps its own copy of the composition.</summary>
-public sealed class Bake
+public sealed class Bake : IComposed
 {
     public int Id { get; set; }
 
@@ -17,6 +19,9 @@ public sealed class Bake
     public List<BakeTick> Ticks { get; set; } = [];
 
     public BakeLog? Log { get; set; }
+
+    /// <inheritdoc/>
+    public List<PartUse> Uses { get; } = [];
 }
 
 /// <summary>Something on a batch sheet that is done.</summary>

@@ -1,4 +1,5 @@
 using RoundCrumb.Core.Steps;
+using RoundCrumb.Data.Recipes;
 
 namespace RoundCrumb.Data.Days;
 
@@ -21,11 +22,11 @@ public sealed class BakeDay
 
     public int Days { get; set; } = 1;
 
-    /// <summary>Ovens that stay cold, parted by blanks.</summary>
-    public string Forbidden { get; set; } = "";
+    /// <summary>Ovens that stay cold, by their ids.</summary>
+    public List<string> ColdOvens { get; set; } = [];
 
-    /// <summary>Like work that is done apart, a line each.</summary>
-    public string Apart { get; set; } = "";
+    /// <summary>Like work that is done apart, by its name among the day's choices.</summary>
+    public List<string> Apart { get; set; } = [];
 
     /// <summary>More places in the cold, just for this day: fridge.</summary>
     public int MoreFridge { get; set; }
@@ -33,8 +34,8 @@ public sealed class BakeDay
     /// <summary>The same of the freezer.</summary>
     public int MoreFreezer { get; set; }
 
-    /// <summary>Pans lent for this day, a line each: how many, and the pan's name among the day's.</summary>
-    public string MorePans { get; set; } = "";
+    /// <summary>Pans lent for this day.</summary>
+    public List<LentPan> LentPans { get; } = [];
 
     /// <summary>The plan, as <see cref="KeptPlan"/> in JSON; empty while there is none.</summary>
     public string Plan { get; set; } = "";
@@ -53,8 +54,18 @@ public sealed class BakeDay
     public List<DayMark> DayMarks { get; } = [];
 }
 
+/// <summary>Pans lent for a day.</summary>
+public sealed class LentPan
+{
+    /// <summary>The pan's name among the day's.</summary>
+    public required string Pan { get; set; }
+
+    /// <summary>How many.</summary>
+    public int More { get; set; }
+}
+
 /// <summary>So many of a pie for one time.</summary>
-public sealed class DayOrder
+public sealed class DayOrder : IComposed
 {
     public const int LongestNotes = 300;
 
@@ -89,6 +100,9 @@ public sealed class DayOrder
     public int Version { get; set; } = 1;
 
     public DateTimeOffset? DeletedAt { get; set; }
+
+    /// <inheritdoc/>
+    public List<PartUse> Uses { get; } = [];
 }
 
 /// <summary>Hours of one baker on one date, where they differ from the usual week.</summary>
@@ -120,6 +134,7 @@ public sealed class DayMark
 {
     public int BakeDayId { get; set; }
 
+    /// <summary>The work that is meant: its order, its step, its load.</summary>
     public required string Key { get; set; }
 
     public MarkKind Kind { get; set; }
@@ -127,8 +142,11 @@ public sealed class DayMark
     /// <summary>Its first slot.</summary>
     public int Start { get; set; }
 
-    /// <summary>Its oven among the kitchen's, -1 for none.</summary>
-    public int Oven { get; set; } = -1;
+    /// <summary>Its oven's id; empty for hands.</summary>
+    public string Oven { get; set; } = "";
+
+    /// <summary>The orders for which it was done in one go; empty where only its own is meant.</summary>
+    public List<string> Orders { get; set; } = [];
 }
 
 /// <summary>A plan as it is kept: by keys, so that it is found again when the day is made anew.</summary>

@@ -28,6 +28,9 @@ public sealed record EquipmentOnHand(IReadOnlyList<InKitchen<Oven>> Ovens, IRead
     public int Mixers { get; init; } = 1;
 
     public int Processors { get; init; } = 1;
+
+    /// <summary>The kitchen's time zone by its name in the zone tables; empty for the computer's own.</summary>
+    public string TimeZone { get; init; } = "";
 }
 
 /// <summary>The ovens, cold places and room of this kitchen.</summary>
@@ -49,6 +52,7 @@ public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentO
             Burners = room?.Burners ?? 4,
             Mixers = room?.Mixers ?? 1,
             Processors = room?.Processors ?? 1,
+            TimeZone = room?.TimeZone ?? "",
         };
     });
 
@@ -117,6 +121,10 @@ public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentO
     /// <summary>Says how warm the room is, if it is still said to be as warm as <paramref name="seen"/>.</summary>
     public Task<KeepOutcome> WarmAsync(RoomCelsius seen, RoomCelsius room, CancellationToken cancel = default) =>
         RoomAsync(r => Math.Abs(r.Celsius - seen.Value) < 0.05, r => r.Celsius = room.Value, cancel);
+
+    /// <summary>Says in which time zone the kitchen is, if that is still as <paramref name="seen"/>; empty for the computer's own.</summary>
+    public Task<KeepOutcome> ZoneAsync(string seen, string zone, CancellationToken cancel = default) =>
+        RoomAsync(r => r.TimeZone == seen, r => r.TimeZone = zone, cancel);
 
     /// <summary>Settles where bakers differ, if that is still as <paramref name="seen"/>; a school without a way is open again.</summary>
     public Task<KeepOutcome> SettleAsync(Schools seen, Schools schools, CancellationToken cancel = default) =>

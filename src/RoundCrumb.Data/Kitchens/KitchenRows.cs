@@ -77,6 +77,9 @@ public sealed class KitchenRoom
 
     public int Processors { get; set; } = 1;
 
+    /// <summary>The time zone of the kitchen, by its name in the zone tables; empty for the computer's own.</summary>
+    public string TimeZone { get; set; } = "";
+
     /// <summary>What the house has settled where bakers differ, as <c>school:way,school:way</c>.</summary>
     public string Schools { get; set; } = "";
 

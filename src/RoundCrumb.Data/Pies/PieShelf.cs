@@ -128,8 +128,13 @@ public sealed class PieShelf(RoundCrumbContext context, TimeProvider clock)
             return pie;
         pie.DeletedAt = null;
         pie.Version++;
-        for (var n = 2; await context.Pies.AnyAsync(p => p.Id != id && p.DeletedAt == null && p.Name == pie.Name, cancel); n++)
+        var key = Names.KeyOf(pie.Name);
+        for (var n = 2; await context.Pies.AnyAsync(p => p.Id != id && p.DeletedAt == null && p.NameKey == key, cancel); n++)
+        {
             pie.Name = pie.Name[..Math.Min(pie.Name.Length, SavedPie.LongestName - 12)] + $" (back {n})";
+            key = Names.KeyOf(pie.Name);
+        }
+
         await context.SaveChangesAsync(cancel);
         return pie;
     });
@@ -149,7 +154,8 @@ public sealed class PieShelf(RoundCrumbContext context, TimeProvider clock)
 
     private async Task<Kept> SaveAsync(SavedPie pie, CancellationToken cancel)
     {
-        if (await context.Pies.AsNoTracking().FirstOrDefaultAsync(p => p.Id != pie.Id && p.DeletedAt == null && p.Name == pie.Name, cancel) is { } other)
+        var key = Names.KeyOf(pie.Name);
+        if (await context.Pies.AsNoTracking().FirstOrDefaultAsync(p => p.Id != pie.Id && p.DeletedAt == null && p.NameKey == key, cancel) is { } other)
         {
             context.ChangeTracker.Clear();
             return new(KeepOutcome.NameTaken, other);

@@ -1,9 +1,11 @@
 using RoundCrumb.Core.Recipes;
+using RoundCrumb.Data.Recipes;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Pies;
 
 /// <summary>A pie kept by name. What it is made of is its address; reading that is the core's work.</summary>
-public sealed class SavedPie
+public sealed class SavedPie : INamed, IComposed
 {
     /// <summary>The longest name that is kept, characters.</summary>
     public const int LongestName = PartLimits.Name;
@@ -11,6 +13,9 @@ public sealed class SavedPie
     public int Id { get; set; }
 
     public required string Name { get; set; }
+
+    /// <inheritdoc/>
+    public string NameKey { get; set; } = "";
 
     /// <summary>The composition, as written by the core.</summary>
     public required string Address { get; set; }
@@ -25,4 +30,7 @@ public sealed class SavedPie
 
     /// <summary>When it was deleted; it can be brought back until it is cleared away.</summary>
     public DateTimeOffset? DeletedAt { get; set; }
+
+    /// <inheritdoc/>
+    public List<PartUse> Uses { get; } = [];
 }

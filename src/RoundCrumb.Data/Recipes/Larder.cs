@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Text;
 using System.Text.Json;
+using System.Text.Json.Serialization;
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Data.Pies;
@@ -22,6 +23,11 @@ public sealed record KnownIngredients(IReadOnlyList<Ingredient> All, IReadOnlyDi
 /// <summary>The ingredients of this kitchen.</summary>
 public sealed class Larder(RoundCrumbContext context, Remembered<KnownIngredients> cache, RecipeCache recipes, TimeProvider clock)
 {
+    private static readonly JsonSerializerOptions Json = new() { Converters = { new JsonStringEnumConverter() } };
+
+    /// <summary>Values as they are kept: what they are called, not which in a row.</summary>
+    public static string Write(IngredientValues values) => JsonSerializer.Serialize(values, Json);
+
     /// <summary>All that is known.</summary>
     public Task<KnownIngredients> KnownAsync(CancellationToken cancel = default) => cache.ReadAsync(async () =>
     {
@@ -46,10 +52,11 @@ public sealed class Larder(RoundCrumbContext context, Remembered<KnownIngredient
             return (KeepOutcome.Gone, "");
         if (own is not null && own.Version != version)
             return (KeepOutcome.ChangedElsewhere, own.Slug);
-        if (await context.OwnIngredients.AnyAsync(o => o.Name == name && o.Slug != slug, cancel))
+        var key = Names.KeyOf(name);
+        if (await context.OwnIngredients.AnyAsync(o => o.NameKey == key && o.Slug != slug, cancel))
             return (KeepOutcome.NameTaken, "");
         var others = string.Join('|', otherNames);
-        var json = JsonSerializer.Serialize(values);
+        var json = Write(values);
         if (own is null)
         {
             own = new() { Slug = await FreeSlugAsync(name, cancel), Name = name, OtherNames = others, From = from.Id, Values = json, SavedAt = clock.GetUtcNow() };
@@ -72,7 +79,7 @@ public sealed class Larder(RoundCrumbContext context, Remembered<KnownIngredient
     public Task<List<OwnIngredient>> OwnAsync(CancellationToken cancel = default) => context.OwnIngredients.AsNoTracking().OrderBy(o => o.Name).ToListAsync(cancel);
 
     /// <summary>The values of one of the baker's own.</summary>
-    public static IngredientValues? ValuesOf(OwnIngredient own) => JsonSerializer.Deserialize<IngredientValues>(own.Values);
+    public static IngredientValues? ValuesOf(OwnIngredient own) => JsonSerializer.Deserialize<IngredientValues>(own.Values, Json);
 
     /// <summary>Remembers what some words stand for.</summary>
     public async Task RememberAsync(string words, string ingredientId, CancellationToken cancel = default)

@@ -1,10 +1,11 @@
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Recipes;
 
 /// <summary>A crust, filling or topping of the baker's own, by name; its recipe is in its versions.</summary>
-public sealed class Part
+public sealed class Part : INamed
 {
     /// <summary>The longest name that is kept, characters.</summary>
     public const int LongestName = PartLimits.Name;
@@ -20,6 +21,9 @@ public sealed class Part
     public PartKind Kind { get; set; }
 
     public required string Name { get; set; }
+
+    /// <inheritdoc/>
+    public string NameKey { get; set; } = "";
 
     /// <summary>Tags, parted by blanks.</summary>
     public string Tags { get; set; } = "";
@@ -70,7 +74,7 @@ public sealed class PartVersion
 }
 
 /// <summary>An ingredient of the baker's own.</summary>
-public sealed class OwnIngredient
+public sealed class OwnIngredient : INamed
 {
     public int Id { get; set; }
 
@@ -78,6 +82,9 @@ public sealed class OwnIngredient
     public required string Slug { get; set; }
 
     public required string Name { get; set; }
+
+    /// <inheritdoc/>
+    public string NameKey { get; set; } = "";
 
     /// <summary>Other names, parted by |.</summary>
     public string OtherNames { get; set; } = "";

@@ -1,8 +1,8 @@
 using System.Collections.Concurrent;
 using System.Globalization;
 using System.Text.Json;
+using System.Text.Json.Serialization;
 using Microsoft.EntityFrameworkCore;
-using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
@@ -141,7 +141,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     /// <summary>The parts that some addresses name, as the core knows them.</summary>
     public async Task<IReadOnlyList<PartRecipe>> NamedInAsync(IEnumerable<string> addresses, CancellationToken cancel = default)
     {
-        var ids = addresses.SelectMany(IdsIn).Distinct().ToList();
+        var ids = addresses.SelectMany(PartUse.In).Distinct().Select(u => IdOf(u.Part, u.Version)).ToList();
         return ids.Count == 0 ? [] : await RecipesAsync(ids, cancel);
     }
 
@@ -252,11 +252,11 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
 
     /// <summary>Lines as they are kept.</summary>
     public static string Pack(IEnumerable<(string Ingredient, double? Grams, GoesIn GoesIn, string Note, bool Optional)> lines) =>
-        JsonSerializer.Serialize(lines.Select(l => new KeptLine(l.Ingredient, l.Grams, (int)l.GoesIn, l.Note, l.Optional)));
+        JsonSerializer.Serialize(lines.Select(l => new KeptLine(l.Ingredient, l.Grams, l.GoesIn, l.Note, l.Optional)));
 
     /// <summary>Lines as they were kept.</summary>
     public static IEnumerable<(string Ingredient, double? Grams, GoesIn GoesIn, string Note, bool Optional)> Unpack(string lines) =>
-        (JsonSerializer.Deserialize<List<KeptLine>>(lines) ?? []).Select(l => (l.I, l.G, (GoesIn)l.W, l.N, l.O));
+        (JsonSerializer.Deserialize<List<KeptLine>>(lines) ?? []).Select(l => (l.I, l.G, l.W, l.N, l.O));
 
     /// <summary>All parts, deleted ones too when asked for, with their versions.</summary>
     public Task<List<Part>> AllAsync(CancellationToken cancel = default) =>
@@ -281,7 +281,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         var changed = next.Text != current.Text || next.Lines != current.Lines || next.FamilyId != current.FamilyId || next.Cup != current.Cup || next.Egg != current.Egg
             || next.MethodLoss != current.MethodLoss || next.FillLine != current.FillLine || next.Rest != current.Rest || next.Method != current.Method;
         var isNew = false;
-        if (changed && await IsUsedAsync(IdOf(id, current.Number), cancel))
+        if (changed && await context.PartUses.AnyAsync(u => u.PartId == id && u.Version == current.Number, cancel))
         {
             next.Number = part.Versions.Max(v => v.Number) + 1;
             part.Versions.Add(next);
@@ -359,12 +359,8 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     });
 
     /// <summary>The saved pies that use some version of a part, with that version.</summary>
-    public async Task<IReadOnlyList<(SavedPie Pie, int Version)>> PiesUsingAsync(int id, CancellationToken cancel = default)
-    {
-        var stem = string.Create(CultureInfo.InvariantCulture, $"%={Prefix}{id}-%");
-        var pies = await context.Pies.AsNoTracking().Where(p => p.DeletedAt == null && EF.Functions.Like(p.Address, stem)).OrderBy(p => p.Name).ToListAsync(cancel);
-        return [.. pies.SelectMany(p => IdsIn(p.Address).Select(Parse).Where(k => k?.Part == id).Select(k => (p, k!.Value.Version)))];
-    }
+    public async Task<IReadOnlyList<(SavedPie Pie, int Version)>> PiesUsingAsync(int id, CancellationToken cancel = default) =>
+        [.. (await context.Pies.AsNoTracking().Where(p => p.DeletedAt == null).SelectMany(p => p.Uses, (p, u) => new { Pie = p, u.PartId, u.Version }).Where(x => x.PartId == id).OrderBy(x => x.Pie.Name).ToListAsync(cancel)).Select(x => (x.Pie, x.Version))];
 
     /// <summary>Moves a pie to another version of a part.</summary>
     public Task<bool> MovePieAsync(int pieId, int part, int version, CancellationToken cancel = default) => context.AgainAsync(async () =>
@@ -372,8 +368,8 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         var pie = await context.Pies.FirstOrDefaultAsync(p => p.Id == pieId && p.DeletedAt == null, cancel);
         if (pie is null || !await context.PartVersions.AnyAsync(v => v.PartId == part && v.Number == version, cancel))
             return false;
-        foreach (var id in IdsIn(pie.Address).Where(i => Parse(i)?.Part == part))
-            pie.Address = (pie.Address + "&").Replace($"={id}&", $"={IdOf(part, version)}&", StringComparison.Ordinal)[..^1];
+        foreach (var (_, was) in PartUse.In(pie.Address).Where(u => u.Part == part))
+            pie.Address = (pie.Address + "&").Replace($"={IdOf(part, was)}&", $"={IdOf(part, version)}&", StringComparison.Ordinal)[..^1];
         pie.Version++;
         pie.SavedAt = clock.GetUtcNow();
         await context.SaveChangesAsync(cancel);
@@ -393,26 +389,10 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         };
     }
 
-    private static IEnumerable<string> IdsIn(string address)
-    {
-        var fields = CompositionAddress.FieldsOf(address);
-        foreach (var field in CompositionAddress.PartFields)
-        {
-            if (fields.TryGetValue(field, out var id) && Parse(id) is not null)
-                yield return id;
-        }
-    }
+    private Task<Part?> NameTakenAsync(string name, PartKind kind, int but, CancellationToken cancel) => NameTakenAsync(kind, Names.KeyOf(name), but, cancel);
 
-    /// <summary>True when a pie or an order of a bake day, even one that was taken away and can come back, or a bake names this version.</summary>
-    private async Task<bool> IsUsedAsync(string id, CancellationToken cancel)
-    {
-        var inside = $"%={id}&%";
-        return await context.Pies.AnyAsync(p => EF.Functions.Like(p.Address, inside), cancel) || await context.Bakes.AnyAsync(b => EF.Functions.Like(b.Address, inside), cancel)
-            || await context.DayOrders.AnyAsync(o => EF.Functions.Like(o.Address, inside), cancel);
-    }
-
-    private Task<Part?> NameTakenAsync(string name, PartKind kind, int but, CancellationToken cancel) =>
-        context.Parts.AsNoTracking().FirstOrDefaultAsync(p => p.Id != but && p.DeletedAt == null && p.Kind == kind && p.Name == name, cancel);
+    private Task<Part?> NameTakenAsync(PartKind kind, string key, int but, CancellationToken cancel) =>
+        context.Parts.AsNoTracking().FirstOrDefaultAsync(p => p.Id != but && p.DeletedAt == null && p.Kind == kind && p.NameKey == key, cancel);
 
     private static PartVersion ToVersion(PartDraft draft, int number, DateTimeOffset now) => new()
     {
@@ -430,5 +410,5 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     };
 
     /// <summary>A line as it is kept: ingredient, grams, how it goes in, note, optional.</summary>
-    private sealed record KeptLine(string I, double? G, int W, string N, bool O);
+    private sealed record KeptLine(string I, double? G, [property: JsonConverter(typeof(JsonStringEnumConverter<GoesIn>))] GoesIn W, string N, bool O);
 }

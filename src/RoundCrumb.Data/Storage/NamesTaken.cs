@@ -6,10 +6,10 @@ namespace RoundCrumb.Data.Storage;
 public sealed class NamesTaken
 {
     private readonly HashSet<string> _taken;
-    private readonly Dictionary<string, int> _last = new(StringComparer.OrdinalIgnoreCase);
+    private readonly Dictionary<string, int> _last = new(Names.Comparer);
 
     /// <summary>Names that are taken.</summary>
-    public NamesTaken(IEnumerable<string> names) => _taken = new(names, StringComparer.OrdinalIgnoreCase);
+    public NamesTaken(IEnumerable<string> names) => _taken = new(names, Names.Comparer);
 
     /// <summary>A name, or the next that is free like it; it is taken from then on.</summary>
     /// <param name="wanted">The name.</param>
@@ -28,7 +28,7 @@ public sealed class NamesTaken
     }
 
     /// <summary>True for a name and the same with a number behind it.</summary>
-    public static bool AreAlike(string name, string other) => Stem(name).Equals(Stem(other), StringComparison.OrdinalIgnoreCase);
+    public static bool AreAlike(string name, string other) => Names.AreSame(Stem(name), Stem(other));
 
     private static string Stem(string name)
     {

@@ -142,6 +142,8 @@ public static class RoundCrumbFile
                 await context.Database.OpenConnectionAsync(cancel);
                 await ExecuteAsync((SqliteConnection)context.Database.GetDbConnection(), "DROP TABLE IF EXISTS __EFMigrationsLock;", cancel);
                 await context.Database.MigrateAsync(cancel);
+                if (state is FileState.Older)
+                    await FileUpkeep.RunAsync(context, cancel);
             }
 
             await using (var made = new SqliteConnection(ConnectionTo(next, pooled: false)))

@@ -494,14 +494,14 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
             return GoesIn.Ribbon;
         if (what.Egg is EggPart.White && (said.Contains("whisk", StringComparison.Ordinal) || said.Contains("whip", StringComparison.Ordinal) || said.Contains("peaks", StringComparison.Ordinal) || said.Contains("fold", StringComparison.Ordinal)))
             return GoesIn.WhitesFolded;
-        var whips = what.Id is "double-cream" or "whipping-cream" or "plant-cream";
+        var whips = what.Is(Traits.Whips);
         if (whips && said.Contains("stiff", StringComparison.Ordinal))
             return GoesIn.WhippedStiff;
         if (whips && (said.Contains("whip", StringComparison.Ordinal) || said.Contains("whisk", StringComparison.Ordinal) || said.Contains("peaks", StringComparison.Ordinal) || said.Contains("fold", StringComparison.Ordinal)) && !said.Contains("unwhipped", StringComparison.Ordinal) && what.Name != said.Trim() && !OnlyNamed(said))
             return GoesIn.WhippedAndFolded;
-        if (what.Id is "cream-cheese" or "mascarpone" && !said.Contains("melted", StringComparison.Ordinal))
+        if (what.Is(Traits.CreamCheese) && !said.Contains("melted", StringComparison.Ordinal))
             return GoesIn.Beaten;
-        if (what == Pantry.Water && (said.Contains("gelatin", StringComparison.Ordinal) || said.Contains("bloom", StringComparison.Ordinal) || said.Contains("soak", StringComparison.Ordinal)))
+        if (what.Is(Traits.PlainWater) && (said.Contains("gelatin", StringComparison.Ordinal) || said.Contains("bloom", StringComparison.Ordinal) || said.Contains("soak", StringComparison.Ordinal)))
             return GoesIn.Bloom;
         return what.InMixture == 0 || said.Contains("steep", StringComparison.Ordinal) || said.Contains("infuse", StringComparison.Ordinal) || said.Contains("strained out", StringComparison.Ordinal) ? GoesIn.Steeped : GoesIn.Mixed;
 

@@ -1,4 +1,5 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
@@ -241,7 +242,7 @@ public static class ApiEndpoints
             Math.Round(pie.Yield.SetIndex.Value.Value, 2), pie.Yield.Cut.Name, Math.Round(pie.Times.HandsOn.Value.Best), Math.Round(pie.Times.StartToSlice.Value.Least), Math.Round(pie.Times.StartToSlice.Value.Best),
             [.. AllergenLaw.Named(sheet.Allergens)],
             [.. sheet.Parts.SelectMany(p => p.Lines.Select(l => new WeighAnswer(p.Name, l.Ingredient.Id, l.Ingredient.Name, Math.Round(l.Mass.Value.Value, 2), l.Note)))],
-            [.. pie.Chain.Steps.Select(s => new StepAnswer(s.Part.ToString(), shown.Say(s.Do), Math.Round(s.HandsOn, 1), Math.Round(s.Wait.Least), Math.Round(s.Wait.Best), Math.Round(s.Wait.Most), s.Where, s.Cue, shown.Say(s.Caution)))],
+            [.. pie.Chain.Steps.Select(s => new StepAnswer(s.Part.ToString(), shown.Say(s.Do), Math.Round(s.HandsOn, 1), Math.Round(s.Wait.Least), Math.Round(s.Wait.Best), Math.Round(s.Wait.Most), s.Where.Name, s.Cue, shown.Say(s.Caution)))],
             [.. pie.Advice.Select(f => new AdviceAnswer(f.Rule.Id, f.Rule.Layer.ToString(), f.Severity.ToString(), shown.Say(f.Says), shown.Say(f.Because), [.. f.Remedies.Select(r => shown.Say(r.Do))]))]);
     }
 

@@ -3,6 +3,7 @@ using FsCheck.Xunit;
 using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
@@ -18,7 +19,7 @@ public class BlindBakeTests
     {
         // 15–18 weighted × 1.10 for glass × 1.06 for the second shelf + 4 from the freezer: 21.49–24.99.
         // Open 10–15 × 1.10 × 1.06: 11.66–17.49; nothing is added for the freezer any more.
-        var card = Card(Pies.Plain with { Crust = Pies.Plain.Crust with { Frozen = true } }, new(Big, 3, ShellNeed.Of("starch-custard")));
+        var card = Card(Pies.Plain with { Crust = Pies.Plain.Crust with { Frozen = true } }, new(Big, 3, FillingFamilies.Find("starch-custard")!.Shell));
         var weighted = card.Stages[0];
         weighted.Minutes.Value.Least.ShouldBe(21.49, 0.01);
         weighted.Minutes.Value.Most.ShouldBe(24.99, 0.01);
@@ -40,7 +41,7 @@ public class BlindBakeTests
     [Fact]
     public void A_part_bake_stops_at_straw_and_a_full_one_goes_on()
     {
-        var part = Card(Pies.Plain, BakeSetting.Usual with { Need = ShellNeed.Of("baked-custard") });
+        var part = Card(Pies.Plain, BakeSetting.Usual with { Need = FillingFamilies.Find("baked-custard")!.Shell });
         var full = Card(Pies.Plain, BakeSetting.Usual);
 
         // 4–5 min open against 10–15, both × 1.10 for glass.
@@ -52,12 +53,12 @@ public class BlindBakeTests
         full.StopAt!.Name.ShouldBe("hazel");
         Card(Pies.Plain with { Crust = Pies.Plain.Crust with { Seal = Seal.White } }, BakeSetting.Usual).StopAt!.Name.ShouldBe("golden");
         Card(Pies.Plain with { Crust = Pies.Plain.Crust with { Seal = Seal.Jam } }, BakeSetting.Usual).StopAt!.Name.ShouldBe("hazel");
-        Card(Pies.Plain, BakeSetting.Usual with { Need = ShellNeed.Of("ganache") }).StopAt!.Name.ShouldBe("golden");
+        Card(Pies.Plain, BakeSetting.Usual with { Need = FillingFamilies.Find("ganache")!.Shell }).StopAt!.Name.ShouldBe("golden");
     }
 
     [Fact]
     public void Baked_citrus_goes_onto_the_hot_shell() =>
-        Card(Pies.Plain, BakeSetting.Usual with { Need = ShellNeed.Of("baked-citrus") }).Stages[^1].Name.ShouldBe("Fill");
+        Card(Pies.Plain, BakeSetting.Usual with { Need = FillingFamilies.Find("baked-citrus")!.Shell }).Stages[^1].Kind.ShouldBe(StageKind.Fill);
 
     [Fact]
     public void Paper_reaches_over_the_rim_by_hand()
@@ -76,7 +77,7 @@ public class BlindBakeTests
     public void Seals_that_need_no_oven(string seal, double least, double most)
     {
         var card = Card(Pies.Plain with { Crust = Pies.Plain.Crust with { Seal = Seal.Find(seal)! } }, BakeSetting.Usual);
-        var stage = card.Stages.Single(s => s.Name == "Seal");
+        var stage = card.Stages.Single(s => s.Kind is StageKind.Seal);
         (stage.Heat, stage.Minutes.Value.Least, stage.Minutes.Value.Most).ShouldBe((null, least, most));
     }
 
@@ -95,11 +96,10 @@ public class BlindBakeTests
     [Fact]
     public void Every_kind_of_filling_says_what_it_wants_and_the_colours_run_from_raw_to_too_far()
     {
-        ShellNeed.All.Count.ShouldBe(15);
-        ShellNeed.All.Select(n => n.Id).ShouldBeUnique();
-        ShellNeed.All.ShouldAllBe(n => n.Why.Length > 10);
-        ShellNeed.All.Where(n => n.Bake is ShellBake.Part).ShouldAllBe(n => n.Bakes.Length > 0);
-        ShellNeed.Of("no such filling").Bake.ShouldBe(ShellBake.Full);
+        FillingFamilies.Shells.Count.ShouldBe(15);
+        FillingFamilies.Shells.Select(n => n.Id).ShouldBeUnique();
+        FillingFamilies.Shells.ShouldAllBe(n => n.Why.Length > 10);
+        FillingFamilies.Shells.Where(n => n.Bake is ShellBake.Part).ShouldAllBe(n => n.Bakes.Length > 0);
 
         // Each colour is darker than the one before.
         static int Light(string tint) => Convert.ToInt32(tint[1..3], 16) + Convert.ToInt32(tint[3..5], 16) + Convert.ToInt32(tint[5..7], 16);
@@ -110,7 +110,7 @@ public class BlindBakeTests
     public void Whatever_slows_a_bake_never_shortens_it(Composition pie, PositiveInt many)
     {
         var pies = 1 + (many.Get % 40);
-        var setting = new BakeSetting(Big, pies, ShellNeed.All[many.Get % ShellNeed.All.Count]);
+        var setting = new BakeSetting(Big, pies, FillingFamilies.Shells[many.Get % FillingFamilies.Shells.Count]);
         var minutes = Minutes(pie, setting);
 
         // Thicker, in ceramic, from the freezer, one more of it, and full instead of part: each takes as long or longer.
@@ -118,7 +118,7 @@ public class BlindBakeTests
             Minutes(pie with { Crust = pie.Crust with { Thickness = pie.Crust.Thickness + new Millimetres(0.5) } }, setting).ShouldBeGreaterThanOrEqualTo(minutes - 1e-9);
         Minutes(pie with { Pan = pie.Pan with { Material = PanMaterial.Ceramic } }, setting).ShouldBeGreaterThanOrEqualTo(minutes - 1e-9);
         Minutes(pie with { Crust = pie.Crust with { Frozen = true } }, setting).ShouldBeGreaterThanOrEqualTo(minutes - 1e-9);
-        Minutes(pie, setting with { Need = ShellNeed.Of("starch-custard") }).ShouldBeGreaterThanOrEqualTo(minutes - 1e-9);
+        Minutes(pie, setting with { Need = FillingFamilies.Find("starch-custard")!.Shell }).ShouldBeGreaterThanOrEqualTo(minutes - 1e-9);
         if (OvenLoad.For(Big, pie.Pan, pies + 1) is { Loads: <= 1 })
             Minutes(pie, setting with { Pies = pies + 1 }).ShouldBeGreaterThanOrEqualTo(minutes - 1e-9);
     }
@@ -126,7 +126,7 @@ public class BlindBakeTests
     [Property(Arbitrary = [typeof(ArbitraryPies)])]
     public void Every_chain_leads_from_the_table_to_the_minutes(Composition pie, PositiveInt many)
     {
-        foreach (var stage in Card(pie, new(Big, 1 + (many.Get % 40), ShellNeed.All[0])).Stages)
+        foreach (var stage in Card(pie, new(Big, 1 + (many.Get % 40), FillingFamilies.StarchCustard.Shell)).Stages)
         {
             (stage.Chain.Count == 0 ? stage.Table : stage.Chain[^1].After.Value).ShouldBe(stage.Minutes.Value);
             stage.Minutes.Value.Least.ShouldBeLessThanOrEqualTo(stage.Minutes.Value.Most + 1e-9);

@@ -12,7 +12,7 @@ namespace RoundCrumb.Core.Tests.Pouring;
 
 public class PourTests
 {
-    private static readonly ShellWish Crumb = new(CrustBook.PlainCrumb, Treatment.Baked, Edge.Trimmed, Seal.None, ShellNeed.All[0]);
+    private static readonly ShellWish Crumb = new(CrustBook.PlainCrumb, Treatment.Baked, Edge.Trimmed, Seal.None, FillingFamilies.StarchCustard.Shell);
     private static readonly Pan Tart20 = PanCupboard.Find("tart-20")!;
     private static readonly Pan Tartlet10 = PanCupboard.Find("tartlet-10")!;
 
@@ -115,7 +115,7 @@ public class PourTests
         var family = CrustBook.All[random.Next(CrustBook.All.Count)];
         BatchChoice[] choices = [BatchChoice.Exact, BatchChoice.Below, BatchChoice.Above, new(BatchKind.Times, 0.2 + random.NextDouble())];
         return (
-            new(family, family.Treatments[0], Edge.Trimmed, Seal.None, ShellNeed.All[0]),
+            new(family, family.Treatments[0], Edge.Trimmed, Seal.None, FillingFamilies.StarchCustard.Shell),
             [.. PanCupboard.All.OrderBy(_ => random.Next()).Take(1 + random.Next(4)).Select(p => new PourOrder(p, 1 + random.Next(6)))],
             FillingBook.All[random.Next(FillingBook.All.Count)], choices[random.Next(4)], new(random.Next(2, 9)));
     }

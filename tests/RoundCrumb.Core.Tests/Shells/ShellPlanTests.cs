@@ -1,6 +1,7 @@
 using FsCheck;
 using FsCheck.Xunit;
 using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
@@ -10,8 +11,8 @@ namespace RoundCrumb.Core.Tests.Shells;
 
 public class ShellPlanTests
 {
-    private static readonly ShellWish Flaky = new(CrustBook.ButterFlaky, Treatment.HotStart, Edge.Crimped, Seal.None, ShellNeed.All[0]);
-    private static readonly ShellWish Sweet = new(CrustBook.SweetShort, Treatment.Steady, Edge.Trimmed, Seal.None, ShellNeed.All[0]);
+    private static readonly ShellWish Flaky = new(CrustBook.ButterFlaky, Treatment.HotStart, Edge.Crimped, Seal.None, FillingFamilies.StarchCustard.Shell);
+    private static readonly ShellWish Sweet = new(CrustBook.SweetShort, Treatment.Steady, Edge.Trimmed, Seal.None, FillingFamilies.StarchCustard.Shell);
 
     [Fact]
     public void Two_23_and_one_28_two_to_freeze_by_hand()
@@ -54,7 +55,7 @@ public class ShellPlanTests
     public void Crumb_from_packets_by_hand()
     {
         // Two 23 cm plates in plain crumb: 2 × 185.6 = 371.2 g: 47 biscuits of 8 g; two packets of 300 g leave 228.8 g.
-        var plan = ShellPlan.Of(new(CrustBook.PlainCrumb, Treatment.Baked, Edge.Trimmed, Seal.None, ShellNeed.All[0]), [new(PanCupboard.Plate23, 2, 0)], Kitchen.Usual);
+        var plan = ShellPlan.Of(new(CrustBook.PlainCrumb, Treatment.Baked, Edge.Trimmed, Seal.None, FillingFamilies.StarchCustard.Shell), [new(PanCupboard.Plate23, 2, 0)], Kitchen.Usual);
         plan.Packets!.Biscuits!.Value.Value.ShouldBe(47);
         plan.Packets.Packs.ShouldBe(2);
         plan.Packets.Over!.Value.Value.ShouldBe(228.8, 0.3);
@@ -65,7 +66,7 @@ public class ShellPlanTests
     [Fact]
     public void A_pressed_shell_is_baked_before_it_is_frozen()
     {
-        var plan = ShellPlan.Of(new(CrustBook.GingerCrumb, Treatment.Baked, Edge.Trimmed, Seal.None, ShellNeed.All[0]), [new(PanCupboard.Plate23, 3, 2)], Kitchen.Usual);
+        var plan = ShellPlan.Of(new(CrustBook.GingerCrumb, Treatment.Baked, Edge.Trimmed, Seal.None, FillingFamilies.StarchCustard.Shell), [new(PanCupboard.Plate23, 3, 2)], Kitchen.Usual);
         plan.Rows[0].Number(later: false).ShouldBe(3);
         plan.Rows[0].Later.ShouldBeNull();
     }
@@ -82,8 +83,8 @@ public class ShellPlanTests
     public void Every_family_says_how_long_it_keeps()
     {
         foreach (var family in CrustBook.All)
-            ShellKeeping.Of(family).ShouldAllBe(k => k.Most.Usual > 0 && k.Where.Length > 0);
-        var dough = ShellKeeping.Of(CrustBook.ButterFlaky);
+            family.Keeping.ShouldAllBe(k => k.Most.Usual > 0 && k.Where.Length > 0);
+        var dough = CrustBook.ButterFlaky.Keeping;
         dough[0].Least!.Usual.ShouldBe(60);
         dough[0].Most.Usual.ShouldBe(48 * 60);
         dough[1].Most.Usual.ShouldBe(90 * 1440);
@@ -128,7 +129,7 @@ public class ShellPlanTests
     {
         var random = new Random(seed);
         var family = CrustBook.All[random.Next(CrustBook.All.Count)];
-        var wish = new ShellWish(family, family.Treatments[random.Next(family.Treatments.Count)], (Edge)random.Next(3), Seal.All[random.Next(Seal.All.Count)], ShellNeed.All[random.Next(15)]);
+        var wish = new ShellWish(family, family.Treatments[random.Next(family.Treatments.Count)], (Edge)random.Next(3), Seal.All[random.Next(Seal.All.Count)], FillingFamilies.Shells[random.Next(15)]);
         var pans = PanCupboard.All.OrderBy(_ => random.Next()).Take(1 + random.Next(4));
         return (wish, [.. pans.Select(p => new ShellOrder(p, 1 + random.Next(12), 0))]);
     }

@@ -64,7 +64,8 @@ public class WorkChainTests
             chain.Endings.Sum(e => e.Pies).ShouldBe(pies);
 
             // What can be joined with other pies' work is one thing in each chain.
-            chain.Works.Where(w => w.Join.Length > 0).Select(w => w.Join).ShouldBeUnique();
+            chain.Works.Select(w => w.Join).OfType<JoinName>().ShouldBeUnique();
+            chain.Works.Select(w => w.Id).ShouldBeUnique();
             chain.Filled.Count.ShouldBeGreaterThan(0);
             chain.Works.Where(w => w.Baking is null).ShouldAllBe(w => w.Minutes > 0 && w.Minutes <= StepConstants.LongestStretch.Usual + 0.01);
         }

@@ -11,8 +11,8 @@ internal static class FlavourShelf
 
     public static Ingredient[] Rows { get; } =
     [
-        R("salt", "fine salt", "salt|table salt|sea salt|fine sea salt|kosher salt", 1.20, 0.40, M(0, 0, 0, 0, 0, 100), Flavours, from: Origin.Mineral, pack: 750, price: 0.70),
-        R("flaky-salt", "flaky sea salt", "sea salt flakes|flaked sea salt|salt flakes|flaky salt|flake salt", 0.60, 0.40, M(0.5, 0, 0, 0, 0, 99.5), Flavours, from: Origin.Mineral, pack: 250, price: 2.00),
+        R("salt", "fine salt", "salt|table salt|sea salt|fine sea salt|kosher salt", 1.20, 0.40, M(0, 0, 0, 0, 0, 100), Flavours, from: Origin.Mineral, pack: 750, price: 0.70, traits: Traits.Salty),
+        R("flaky-salt", "flaky sea salt", "sea salt flakes|flaked sea salt|salt flakes|flaky salt|flake salt", 0.60, 0.40, M(0.5, 0, 0, 0, 0, 99.5), Flavours, from: Origin.Mineral, pack: 250, price: 2.00, traits: Traits.Salty),
         R("vanilla", "vanilla extract", "vanilla|vanilla essence|pure vanilla extract|vanilla flavouring", 0.95, Wet, M(52, 0, 10, 0, 0, 38), Flavours, alcohol: 30, pack: 60, price: 3.50),
         R("vanilla-paste", "vanilla bean paste", "vanilla paste|vanilla bean paste", 1.20, 0.75, M(35, 0, 55, 0.3, 0, 9.7), Flavours, alcohol: 4, pack: 100, price: 6.00),
         R("vanilla-pod", "vanilla pod (bean)", "vanilla bean|vanilla pods|vanilla beans|vanilla pod, split", 0.40, Spice, M(25, 6, 12, 4, 3, 50), Flavours, each: 3, piece: "pod|pods", pack: 6, price: 6.00),
@@ -33,12 +33,12 @@ internal static class FlavourShelf
         R("bay-leaf", "bay leaf", "bay leaves|fresh bay leaf|bay", 0.10, 0, M(30, 6, 1, 6, 20, 37), Flavours, each: 0.3, piece: "leaf|leaves", pack: 5, price: 1.10),
         R("mint", "mint leaves", "mint|fresh mint|mint sprigs|basil|basil leaves|fresh basil|lemon balm|lemon verbena|lavender", 0.12, Wet, M(82, 0.9, 1, 3.5, 2, 10.6), Flavours, each: 0.5, piece: "leaf|leaves", pack: 25, price: 0.80),
         R("thyme", "thyme leaves", "thyme|rosemary|fresh thyme|thyme sprigs|rosemary leaves", 0.25, Wet, M(66, 1.7, 1, 5, 5, 21.3), Flavours, each: 1, piece: "sprig|sprigs", pack: 20, price: 0.80),
-        R("vinegar", "cider vinegar", "vinegar|white wine vinegar|white vinegar|apple cider vinegar|distilled vinegar|malt vinegar|balsamic vinegar", 1.01, Wet, M(94, 0, 0.4, 0, 0, 5.6), Flavours, juice: 1, pack: 350, price: 1.50),
+        R("vinegar", "cider vinegar", "vinegar|white wine vinegar|white vinegar|apple cider vinegar|distilled vinegar|malt vinegar|balsamic vinegar", 1.01, Wet, M(94, 0, 0.4, 0, 0, 5.6), Flavours, juice: 1, pack: 350, price: 1.50, traits: Traits.Vinegar | Traits.RelaxesDough),
         R("cream-of-tartar", "cream of tartar", "tartaric acid", 0.65, 0.50, M(1, 0, 0, 0, 0, 99), Flavours, from: Origin.Mineral, pack: 100, price: 1.60),
         R("citric-acid", "citric acid", "sour salt", 0.90, 0.60, M(1, 0, 0, 0, 0, 99), Flavours, from: Origin.Mineral, juice: 1, pack: 100, price: 2.00),
         R("baking-powder", "baking powder", "double-acting baking powder", 0.90, 0.50, M(5, 0, 0, 0, 30, 65), Flavours, from: Origin.Mineral, sets: 0.2, pack: 170, price: 1.60),
         R("bicarbonate", "bicarbonate of soda (baking soda)", "baking soda|bicarb|sodium bicarbonate|bicarbonate of soda", 0.95, 0.45, M(0, 0, 0, 0, 0, 100), Flavours, from: Origin.Mineral, pack: 200, price: 1.20),
-        R("miso", "white miso", "miso|miso paste|sweet white miso", 1.15, 0.85, M(43, 4, 13, 10, 12, 18), Flavours, Soya | Barley, pack: 200, price: 3.40),
+        R("miso", "white miso", "miso|miso paste|sweet white miso", 1.15, 0.85, M(43, 4, 13, 10, 12, 18), Flavours, Soya | Barley, pack: 200, price: 3.40, traits: Traits.Salty),
         R("food-colouring", "food colouring (coloring)", "food coloring|gel food colour|food colouring|colouring|gel colour", 1.20, 0.80, M(40, 0, 30, 0, 0, 30), Flavours, pack: 25, price: 2.50, source: SourceKind.Packets),
         R("dried-fruit-powder", "freeze-dried fruit powder", "freeze-dried raspberries|freeze-dried raspberry powder|freeze-dried strawberries|freeze-dried fruit|berry powder", 0.30, 0.66, M(3, 2, 50, 7, 0, 38), Flavours, juice: 1, pack: 20, price: 3.20),
     ];

@@ -11,11 +11,11 @@ internal static class NutShelf
 
     public static Ingredient[] Rows { get; } =
     [
-        R("ground-almonds", "ground almonds (almond meal)", "almond meal|almond flour|almond powder|ground almond", 0.41, Meal, M(5, 51, 4, 21, 3, 16), Nuts, Almond, loss: Toast, pack: 200, price: 2.60),
+        R("ground-almonds", "ground almonds (almond meal)", "almond meal|almond flour|almond powder|ground almond", 0.41, Meal, M(5, 51, 4, 21, 3, 16), Nuts, Almond, loss: Toast, pack: 200, price: 2.60, traits: Traits.GroundNuts),
         R("almonds", "almonds", "whole almonds|blanched almonds|almond", 0.60, Nutty, M(4.5, 51, 4, 21, 3, 16.5), Nuts, Almond, loss: Toast, each: 1.2, piece: "almond|almonds", pack: 200, price: 2.60),
         R("flaked-almonds", "flaked almonds (sliced)", "sliced almonds|slivered almonds|almond flakes|nibbed almonds", 0.38, Nutty, M(4.5, 51, 4, 21, 3, 16.5), Nuts, Almond, loss: 0.07, pack: 150, price: 2.10),
         R("hazelnuts", "hazelnuts (filberts)", "filberts|blanched hazelnuts|roasted hazelnuts|hazelnut|toasted hazelnuts", 0.57, Nutty, M(5, 61, 4.3, 15, 1, 13.7), Nuts, Hazelnut, loss: Toast, pack: 150, price: 2.60),
-        R("ground-hazelnuts", "ground hazelnuts", "hazelnut meal|hazelnut flour|ground hazelnut", 0.40, Meal, M(5, 61, 4.3, 15, 1, 13.7), Nuts, Hazelnut, loss: Toast, pack: 150, price: 2.90),
+        R("ground-hazelnuts", "ground hazelnuts", "hazelnut meal|hazelnut flour|ground hazelnut", 0.40, Meal, M(5, 61, 4.3, 15, 1, 13.7), Nuts, Hazelnut, loss: Toast, pack: 150, price: 2.90, traits: Traits.GroundNuts),
         R("walnuts", "walnuts", "walnut halves|walnut pieces|walnut|chopped walnuts", 0.45, Nutty, M(4, 65, 2.6, 15, 1, 12.4), Nuts, Walnut, loss: Toast, each: 2.5, piece: "half|halves", pack: 200, price: 2.80),
         R("pecans", "pecans", "pecan halves|pecan nuts|pecan|chopped pecans", 0.45, Nutty, M(3.5, 72, 4, 9, 0.5, 11), Nuts, Pecan, loss: Toast, each: 1.7, piece: "half|halves", pack: 150, price: 3.20),
         R("pistachios", "pistachios, shelled", "pistachio|pistachio nuts|shelled pistachios|pistachio kernels|slivered pistachios|ground pistachios", 0.52, Nutty, M(4, 45, 8, 20, 5, 18), Nuts, Pistachio, loss: Toast, pack: 150, price: 4.50),

@@ -4,6 +4,7 @@ using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
@@ -57,7 +58,7 @@ public sealed class CardModel(Desk desk, Preferences baker) : PageModel
             Pies = count;
         else
             CountTrouble = $"How many? A whole number from 1 to {BatchSheet.MostPies}. One until then.";
-        var need = ShellNeed.Find(goes ?? "") ?? C.Filling.Formula.Family.Shell;
+        var need = FillingFamilies.Find(goes ?? "")?.Shell ?? C.Filling.Formula.Family.Shell;
         _address = CompositionAddress.Write(C) + "&goes=" + need.Id;
         Ovens = [.. kitchen.Ovens.Append(Oven.Plain).DistinctBy(o => o.Id)];
         Card = Of(C, Pies, need, kitchen);

@@ -3,6 +3,7 @@ using System.Text;
 using Microsoft.Extensions.Primitives;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Recipes;
@@ -87,7 +88,7 @@ public sealed class PlanForm
         form.Troubles = composed.Troubles;
         form.Oven = c.Oven;
         var wish = new ShellWish(
-            c.Crust.Family, c.Crust.Treatment, c.Crust.Edge, c.Crust.Seal, ShellNeed.Of(One("goes") ?? ""),
+            c.Crust.Family, c.Crust.Treatment, c.Crust.Edge, c.Crust.Seal, FillingFamilies.Find(One("goes") ?? "")?.Shell ?? FillingFamilies.StarchCustard.Shell,
             form.Thick.Length > 0 && form.TroubleWith(CompositionAddress.Thickness) is null ? c.Crust.Thickness : null, c.Crust.Binder, c.Crust.Browned);
         form.Plan = ShellPlan.Of(wish, form.Pans.Orders, kitchen, c.Oven);
         return form;

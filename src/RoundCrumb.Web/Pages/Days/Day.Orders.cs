@@ -4,7 +4,7 @@ using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Pies;
-using RoundCrumb.Scheduling;
+using RoundCrumb.Scheduling.Model;
 
 namespace RoundCrumb.Web.Pages.Days;
 
@@ -36,11 +36,11 @@ public sealed partial class DayModel
         if (notes?.Length > DayOrder.LongestNotes)
             Troubles["notes"] = $"{DayOrder.LongestNotes} characters at most.";
         var due = on.ToDateTime(TimeOnly.MinValue).AddMinutes(minutes ?? 0);
-        if (Troubles.Count == 0 && day is not null && new DayClock(day.From, clock.LocalTimeZone) is var wall)
+        if (Troubles.Count == 0 && day is not null && new DayClock(day.From, await clock.ZoneAsync(cancel)) is var wall)
         {
             if (wall.SlotOf(due) is not { } slot)
                 Troubles["time"] = "The clocks go forward over that hour. Say an hour later.";
-            else if (slot <= wall.SlotAt(clock.GetUtcNow()))
+            else if (slot <= wall.SlotAt(clock.Now))
                 Troubles["time"] = "That is past. Say a later time.";
         }
 

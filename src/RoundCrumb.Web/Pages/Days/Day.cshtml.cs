@@ -7,15 +7,19 @@ using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
 using RoundCrumb.Data.Days;
+using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pies;
-using RoundCrumb.Scheduling;
+using RoundCrumb.Scheduling.Changes;
+using RoundCrumb.Scheduling.Explaining;
+using RoundCrumb.Scheduling.Model;
+using RoundCrumb.Scheduling.Solving;
 using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Pages.Days;
 
 /// <summary>One bake day: its orders, its hours, and its plan.</summary>
 [Costly("Solve", "More", "Pin", "Unpin", "Apply", "Import", HasOwnQueue = true)]
-public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner planner, Preferences baker, TimeProvider clock) : PageModel
+public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf, Planner planner, Preferences baker, KitchenClock clock) : PageModel
 {
     /// <summary>Seconds that a plan close to the known one, or what one more costs, may take at the most.</summary>
     private const double LongestNear = 4;
@@ -125,8 +129,26 @@ public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf,
     }
 
     /// <summary>The plan alone, as it is getting better or for another chosen step.</summary>
-    public async Task<IActionResult> OnGetPlanAsync(int id, string? step, CancellationToken cancel) =>
-        await ShowAsync(id, step, cancel) ? Partial("_Plan", this) : NotFound();
+    public async Task<IActionResult> OnGetPlanAsync(int id, string? step, string? seen, CancellationToken cancel)
+    {
+        // Asked again and again while it is planned: that needs nothing but the job.
+        if (planner.Standing(id) is { Over: false, Job: { } job })
+        {
+            if (seen == planner.PulseOf(job))
+                return new NoContentResult();
+            (Open, Job) = (job.Opened, job);
+            View = ViewOf(job);
+            Step = View?.Placed.Any(p => p.Key == step) is true ? step : null;
+            return Partial("_Plan", this);
+        }
+
+        return await ShowAsync(id, step, cancel) ? Partial("_Plan", this) : NotFound();
+    }
+
+    private DayView? ViewOf(PlanningJob job) => job.Steps is [.., var last] ? new(job.Opened, job.Built, last.Plan, Shown) : null;
+
+    /// <summary>What is shown of the job that plans the day; a page that has seen it need not see it again.</summary>
+    public string Pulse => Job is { } job ? planner.PulseOf(job) : "";
 
     private async Task<bool> ShowAsync(int id, string? step, CancellationToken cancel)
     {
@@ -139,7 +161,7 @@ public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf,
         Job = standing.Over ? null : standing.Job;
         Said = standing is { Over: true, Job: { } last } && last.Version == open.Kept.Version ? last.Trouble : "";
         if (Job is { } job)
-            View = job.Steps.Count > 0 ? new(open, job.Built, job.Steps[^1].Plan, Shown) : null;
+            View = ViewOf(job);
         else if (open.Plan is { } plan)
             View = new(open, open.Built, plan, Shown);
         Step = View?.Placed.Any(p => p.Key == step) is true ? step : null;
@@ -198,20 +220,24 @@ public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf,
     /// <summary>Joins like work, or pulls it apart.</summary>
     public async Task<IActionResult> OnPostApartAsync(int id, string? name, bool apart, CancellationToken cancel) => await book.ChangeAsync(id, d =>
     {
-        var names = d.Apart.Split('\n', StringSplitOptions.RemoveEmptyEntries).Where(n => n != name);
-        d.Apart = string.Join('\n', apart && name is not null ? names.Append(name) : names);
+        var names = d.Apart.Where(n => n != name);
+        d.Apart = [.. apart && name is not null ? names.Append(name) : names];
     }, cancel) ? Back(id) : NotFound();
 
     /// <summary>Leaves an oven cold, or uses it again.</summary>
     public async Task<IActionResult> OnPostOvenAsync(int id, string? oven, bool cold, CancellationToken cancel) => await book.ChangeAsync(id, d =>
     {
-        var ovens = d.Forbidden.Split(' ', StringSplitOptions.RemoveEmptyEntries).Where(o => o != oven);
-        d.Forbidden = string.Join(' ', cold && oven is not null ? ovens.Append(oven) : ovens);
+        var ovens = d.ColdOvens.Where(o => o != oven);
+        d.ColdOvens = [.. cold && oven is not null ? ovens.Append(oven) : ovens];
     }, cancel) ? Back(id) : NotFound();
 
     /// <summary>Takes back the extra places and the lent pans.</summary>
     public async Task<IActionResult> OnPostPlacesAsync(int id, CancellationToken cancel) =>
-        await book.ChangeAsync(id, d => (d.MoreFridge, d.MoreFreezer, d.MorePans) = (0, 0, ""), cancel) ? Back(id) : NotFound();
+        await book.ChangeAsync(id, d =>
+        {
+            (d.MoreFridge, d.MoreFreezer) = (0, 0);
+            d.LentPans.Clear();
+        }, cancel) ? Back(id) : NotFound();
 
     /// <summary>Puts the day on the clock.</summary>
     public async Task<IActionResult> OnPostSolveAsync(int id, bool longer, CancellationToken cancel)
@@ -255,7 +281,7 @@ public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf,
         }
 
         var was = Open.Kept.DayMarks.FirstOrDefault(m => m.Key == Step && m.Kind is MarkKind.Pinned)?.Start;
-        await MarkAsync(id, Step, MarkKind.Pinned, to, -1, cancel);
+        await MarkAsync(id, Step, to, cancel);
         var key = Step;
         await ReplanAsync(id, undo: b => b.ChangeAsync(id, d => Mark(d, key, was is null ? null : new DayMark { Key = key, Kind = MarkKind.Pinned, Start = was.Value })), cancel);
         return Back(id, $"?step={step}");
@@ -269,6 +295,10 @@ public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf,
         await ReplanAsync(id, null, cancel);
         return Back(id, $"?step={step}");
     }
+
+    /// <summary>Forgets what was said of a step that is no longer as it was.</summary>
+    public async Task<IActionResult> OnPostForgetAsync(int id, string? mark, CancellationToken cancel) =>
+        await book.ChangeAsync(id, d => Mark(d, mark ?? "", null), cancel) ? Back(id) : NotFound();
 
     /// <summary>A step is done, or begun: it stays where it is, and so does all that had to come before it.</summary>
     public async Task<IActionResult> OnPostDoneAsync(int id, string? step, CancellationToken cancel)
@@ -285,14 +315,19 @@ public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf,
             }
 
             var done = view.Placed.Where(p => before.Contains(p.Index)).ToList();
-            await book.ChangeAsync(id, d => done.ForEach(p => Mark(d, p.Key, new DayMark { Key = p.Key, Kind = MarkKind.Done, Start = p.From, Oven = p.Oven })), cancel);
+            var open = Open;
+            await book.ChangeAsync(id, d => done.ForEach(p =>
+            {
+                var at = open.DoneAt(p.Index, p.From, p.Oven);
+                Mark(d, p.Key, new DayMark { Key = p.Key, Kind = MarkKind.Done, Start = at.Start, Oven = at.Oven, Orders = [.. at.Orders] });
+            }), cancel);
         }
 
         return Back(id, $"?step={step}");
     }
 
-    private Task<bool> MarkAsync(int id, string key, MarkKind kind, int start, int oven, CancellationToken cancel) =>
-        book.ChangeAsync(id, d => Mark(d, key, new DayMark { Key = key, Kind = kind, Start = start, Oven = oven }), cancel);
+    private Task<bool> MarkAsync(int id, string key, int start, CancellationToken cancel) =>
+        book.ChangeAsync(id, d => Mark(d, key, new DayMark { Key = key, Kind = MarkKind.Pinned, Start = start }), cancel);
 
     private static void Mark(BakeDay day, string key, DayMark? mark)
     {
@@ -304,7 +339,7 @@ public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf,
         }
         else if (there is not null)
         {
-            (there.Kind, there.Start, there.Oven) = (mark.Kind, mark.Start, mark.Oven);
+            (there.Kind, there.Start, there.Oven, there.Orders) = (mark.Kind, mark.Start, mark.Oven, mark.Orders);
         }
         else
         {
@@ -331,7 +366,7 @@ public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf,
             return Page();
         }
 
-        if (Change.Read(code) is not { } change)
+        if (DayChange.Read(code) is not { } change)
             return Back(id);
         var open = Open;
         await book.ChangeAsync(id, d => new DayChanges(open).Apply(d, change), cancel);
@@ -360,7 +395,7 @@ public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf,
 
     /// <summary>The plan as a calendar.</summary>
     public async Task<IActionResult> OnGetCalendarAsync(int id, CancellationToken cancel) =>
-        await ShowAsync(id, null, cancel) && View is { } view ? File(System.Text.Encoding.UTF8.GetBytes(new DayExchange(view).Calendar(clock.GetUtcNow())), "text/calendar", FileName("ics")) : NotFound();
+        await ShowAsync(id, null, cancel) && View is { } view ? File(System.Text.Encoding.UTF8.GetBytes(new DayExchange(view).Calendar(clock.Now)), "text/calendar", FileName("ics")) : NotFound();
 
     /// <summary>The plan as a table.</summary>
     public async Task<IActionResult> OnGetTableAsync(int id, CancellationToken cancel) =>
@@ -400,7 +435,7 @@ public sealed partial class DayModel(DayBook book, DayDesk days, PieShelf shelf,
         await ReplanAsync(id, b => b.ChangeAsync(id, d =>
         {
             foreach (var key in keys)
-                Mark(d, key, before.FirstOrDefault(m => m.Key == key) is { } was ? new DayMark { Key = key, Kind = was.Kind, Start = was.Start, Oven = was.Oven } : null);
+                Mark(d, key, before.FirstOrDefault(m => m.Key == key) is { } was ? new DayMark { Key = key, Kind = was.Kind, Start = was.Start, Oven = was.Oven, Orders = was.Orders } : null);
         }), cancel);
         var view = View!;
         await ShowAsync(id, null, cancel);

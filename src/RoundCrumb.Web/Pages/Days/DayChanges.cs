@@ -3,7 +3,8 @@ using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Pies;
-using RoundCrumb.Scheduling;
+using RoundCrumb.Scheduling.Changes;
+using RoundCrumb.Scheduling.Model;
 
 namespace RoundCrumb.Web.Pages.Days;
 
@@ -12,17 +13,17 @@ namespace RoundCrumb.Web.Pages.Days;
 public sealed class DayChanges(OpenDay open)
 {
     /// <summary>Does a change to the kept day.</summary>
-    public void Apply(BakeDay day, Change change)
+    public void Apply(BakeDay day, DayChange change)
     {
         DayOrder? Order(string key) => day.Orders.FirstOrDefault(o => DayDesk.KeyOf(o.Id) == key);
         switch (change)
         {
-            case MoreHours hours when hours.Baker < open.Bakers.Count:
+            case MoreHours hours when BakerOf(hours.Baker) is { } baker:
                 var from = open.Clock.WallOf(hours.From);
                 var to = open.Clock.WallOf(hours.To);
-                DayBook.SayHours(day, DayDesk.NumberOf(open.Bakers[hours.Baker]), DateOnly.FromDateTime(from), new((int)from.TimeOfDay.TotalMinutes, to.Date > from.Date ? 24 * 60 : (int)to.TimeOfDay.TotalMinutes));
+                DayBook.SayHours(day, DayDesk.NumberOf(baker), DateOnly.FromDateTime(from), new((int)from.TimeOfDay.TotalMinutes, to.Date > from.Date ? 24 * 60 : (int)to.TimeOfDay.TotalMinutes));
                 break;
-            case MoreShift shift when shift.Baker < open.Bakers.Count:
+            case MoreShift shift when BakerOf(shift.Baker) is { } comes:
                 if (shift.Day < 0)
                 {
                     // What stands at a slot stands a day's slots later from then on.
@@ -35,7 +36,7 @@ public sealed class DayChanges(OpenDay open)
                         DayBook.SayHours(day, DayDesk.NumberOf(other), day.From, null);
                 }
 
-                DayBook.SayHours(day, DayDesk.NumberOf(open.Bakers[shift.Baker]), day.From.AddDays(Math.Max(0, shift.Day)), new(shift.From, shift.To));
+                DayBook.SayHours(day, DayDesk.NumberOf(comes), day.From.AddDays(Math.Max(0, shift.Day)), new(shift.From, shift.To));
                 break;
             case MoreCold cold:
                 if (cold.Kind is ColdKind.Fridge)
@@ -44,7 +45,7 @@ public sealed class DayChanges(OpenDay open)
                     day.MoreFreezer += cold.Places;
                 break;
             case MorePans pans:
-                day.MorePans = (day.MorePans + FormattableString.Invariant($"\n{pans.More} {pans.Pan}")).Trim('\n');
+                day.LentPans.Add(new() { Pan = pans.Pan, More = pans.More });
                 break;
             case OtherCount count when Order(count.Order) is { } order:
                 order.Count = Math.Clamp(count.Count, 1, DayOrder.MostPies);
@@ -63,27 +64,30 @@ public sealed class DayChanges(OpenDay open)
                 order.Version++;
                 break;
             case AllOvens:
-                day.Forbidden = "";
+                day.ColdOvens = [];
                 break;
         }
     }
+
+    /// <summary>Who is meant; none who works here no longer.</summary>
+    private Baker? BakerOf(string id) => open.Bakers.FirstOrDefault(b => b.Id == id);
 
     /// <summary>What a pan of the day is called.</summary>
     public string PanName(string pan) => open.Kitchen.Pans.Where(p => DayBuilder.PanKey(p.Pan) == pan).Select(p => p.Pan.Name).FirstOrDefault("of the pan");
 
     /// <summary>What a change is called: what it is, and what it is no longer.</summary>
-    public string Say(Change change)
+    public string Say(DayChange change)
     {
         string NameOf(string key) => open.Orders.FirstOrDefault(o => o.Key == key)?.Name ?? "the order";
         switch (change)
         {
-            case MoreHours h when h.Baker < open.Bakers.Count:
-                var name = open.Bakers[h.Baker].Name;
+            case MoreHours h when BakerOf(h.Baker) is { } baker:
+                var name = baker.Name;
                 return h.From < h.Was
                     ? $"{name} begins {open.Clock.WallOf(h.From):ddd HH:mm}, not {open.Clock.WallOf(h.Was):HH:mm}"
                     : $"{name} stays until {open.Clock.WallOf(h.To):ddd HH:mm}, not {open.Clock.WallOf(h.Until):HH:mm}";
-            case MoreShift m when m.Baker < open.Bakers.Count:
-                return $"{open.Bakers[m.Baker].Name} comes in on {DayModel.Say(open.Kept.From.AddDays(m.Day))}, {new Hours(m.From, m.To)}";
+            case MoreShift m when BakerOf(m.Baker) is { } comes:
+                return $"{comes.Name} comes in on {DayModel.Say(open.Kept.From.AddDays(m.Day))}, {new Hours(m.From, m.To)}";
             case MoreCold c:
                 return $"Room for {c.Places} more {(c.Places == 1 ? "pie" : "pies")} in a {(c.Kind is ColdKind.Fridge ? "fridge" : "freezer")}: another shelf, a cool box";
             case MorePans p:

@@ -1,11 +1,14 @@
 using System.Globalization;
 using System.Security.Cryptography;
 using System.Text.Json;
+using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Data.Days;
+using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pies;
-using RoundCrumb.Scheduling;
+using RoundCrumb.Scheduling.Changes;
+using RoundCrumb.Scheduling.Model;
 using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Pages.Days;
@@ -50,6 +53,19 @@ public sealed record OpenDay
         return Convert.ToHexString(SHA256.HashData(JsonSerializer.SerializeToUtf8Bytes(asked)))[..24];
     }
 
+    /// <summary>What is meant by a mark that no longer fits: the step and whose it is.</summary>
+    public string NameOf(WorkKey key) => $"{key.Work.Step.Kind.Label} for {Orders.FirstOrDefault(o => o.Key == key.Order)?.Name ?? "an order that is gone"}";
+
+    /// <summary>A work that is done or under way as it is known from then on: by its oven's id, and with all for whom it was done.</summary>
+    /// <param name="work">Which work of the day as it is shown.</param>
+    /// <param name="start">Its first slot.</param>
+    /// <param name="oven">Its oven among the day's; -1 for hands.</param>
+    public DoneWork DoneAt(int work, int start, int oven)
+    {
+        var of = Built.Day.Works[work];
+        return new(start, oven < 0 ? "" : Built.Day.Ovens[oven].Id, of.Batches.Count > 1 ? [.. of.Batches.Select(b => Built.Day.Batches[b].Key)] : []);
+    }
+
     /// <summary>A plan as it is kept.</summary>
     public static KeptPlan Keep(BuiltDay built, Plan plan, bool latenessProven, bool ovenOnProven)
     {
@@ -76,7 +92,7 @@ public sealed record OpenDay
 }
 
 /// <summary>Opens kept days.</summary>
-public sealed class DayDesk(DayBook book, Desk desk, PieShelf shelf, TimeProvider clock)
+public sealed class DayDesk(DayBook book, Desk desk, PieShelf shelf, KitchenClock clock)
 {
     private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web);
 
@@ -87,7 +103,7 @@ public sealed class DayDesk(DayBook book, Desk desk, PieShelf shelf, TimeProvide
     public async Task<OpenDay> OpenAsync(BakeDay day, CancellationToken cancel = default)
     {
         var kitchen = await desk.KitchenAsync(cancel);
-        var wall = new DayClock(day.From, clock.LocalTimeZone);
+        var wall = new DayClock(day.From, await clock.ZoneAsync(cancel));
         var odd = new Dictionary<string, string>(StringComparer.Ordinal);
         var orders = new List<Order>();
         var pies = await shelf.FindAsync([.. day.Orders.Select(o => o.PieId).OfType<int>()], cancel);
@@ -108,7 +124,7 @@ public sealed class DayDesk(DayBook book, Desk desk, PieShelf shelf, TimeProvide
         }
 
         var kept = day.Plan.Length == 0 ? null : JsonSerializer.Deserialize<KeptPlan>(day.Plan, Json);
-        var now = wall.SlotAt(clock.GetUtcNow());
+        var now = wall.SlotAt(clock.Now);
         var setting = SettingOf(day, kitchen, wall) with { Now = Math.Max(0, now), Today = now, UnderWay = kept?.Starts.Where(s => s.Value < now).Select(s => s.Key.Split('.')[0]).ToHashSet() ?? [] };
         var built = DayBuilder.Build(orders, setting);
         var fits = kept is not null && kept.Print == OpenDay.PrintOf(built) && built.Made.Count > 0;
@@ -134,13 +150,13 @@ public sealed class DayDesk(DayBook book, Desk desk, PieShelf shelf, TimeProvide
     {
         if (open.Now <= 0)
             return open.Built;
-        var done = new Dictionary<string, (int, int)>(open.Setting.Done, StringComparer.Ordinal);
+        var done = new Dictionary<string, DoneWork>(open.Setting.Done, StringComparer.Ordinal);
         if (open.Plan is { } plan)
         {
             for (var i = 0; i < open.Built.Day.Works.Count; i++)
             {
                 if (plan.Starts[i] < open.Now)
-                    done.TryAdd(open.Built.Day.Works[i].Key, (plan.Starts[i], plan.Ovens[i]));
+                    done.TryAdd(open.Built.Day.Works[i].Key, open.DoneAt(i, plan.Starts[i], plan.Ovens[i]));
             }
         }
 
@@ -160,10 +176,6 @@ public sealed class DayDesk(DayBook book, Desk desk, PieShelf shelf, TimeProvide
     /// <summary>The number of a baker.</summary>
     public static int NumberOf(Baker baker) => int.Parse(baker.Id.AsSpan("baker-".Length), CultureInfo.InvariantCulture);
 
-    /// <summary>The pans that are lent for a day.</summary>
-    public static IEnumerable<(string Pan, int More)> LentPans(BakeDay day) => day.MorePans.Split('\n', StringSplitOptions.RemoveEmptyEntries)
-        .Select(l => l.Split(' ', 2)).Where(l => l.Length == 2 && int.TryParse(l[0], CultureInfo.InvariantCulture, out _)).Select(l => (l[1], int.Parse(l[0], CultureInfo.InvariantCulture)));
-
     private static DaySetting SettingOf(BakeDay day, Kitchen kitchen, DayClock wall)
     {
         var shifts = new List<Shift>();
@@ -176,7 +188,7 @@ public sealed class DayDesk(DayBook book, Desk desk, PieShelf shelf, TimeProvide
                     continue;
                 var (from, to) = wall.SlotsOf(date, hours.From, hours.To);
                 if (to > from)
-                    shifts.Add(new(b, from, to));
+                    shifts.Add(new(kitchen.Bakers[b].Id, from, to));
             }
         }
 
@@ -186,17 +198,17 @@ public sealed class DayDesk(DayBook book, Desk desk, PieShelf shelf, TimeProvide
             cold.Add(new("more-fridge", "more room", ColdKind.Fridge, day.MoreFridge, wide));
         if (day.MoreFreezer > 0)
             cold.Add(new("more-freezer", "more room", ColdKind.Freezer, day.MoreFreezer, wide));
-        foreach (var (pan, more) in LentPans(day))
-            kitchen = MorePans.With(kitchen, pan, more);
+        foreach (var lent in day.LentPans)
+            kitchen = MorePans.With(kitchen, lent.Pan, lent.More);
         return new()
         {
             Kitchen = kitchen with { Cold = cold },
             Shifts = shifts,
             End = wall.DayStart(day.Days),
-            Forbidden = day.Forbidden.Split(' ', StringSplitOptions.RemoveEmptyEntries).ToHashSet(),
-            Apart = day.Apart.Split('\n', StringSplitOptions.RemoveEmptyEntries).ToHashSet(),
+            Forbidden = day.ColdOvens.ToHashSet(),
+            Apart = day.Apart.ToHashSet(),
             Pinned = day.DayMarks.Where(m => m.Kind is MarkKind.Pinned).ToDictionary(m => m.Key, m => m.Start),
-            Done = day.DayMarks.Where(m => m.Kind is MarkKind.Done).ToDictionary(m => m.Key, m => (m.Start, m.Oven)),
+            Done = day.DayMarks.Where(m => m.Kind is MarkKind.Done).ToDictionary(m => m.Key, m => new DoneWork(m.Start, m.Oven, m.Orders)),
         };
     }
 }

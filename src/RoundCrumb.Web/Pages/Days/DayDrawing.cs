@@ -4,7 +4,7 @@ using System.Text.Encodings.Web;
 using Microsoft.AspNetCore.Html;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Steps;
-using RoundCrumb.Scheduling;
+using RoundCrumb.Scheduling.Model;
 
 namespace RoundCrumb.Web.Pages.Days;
 
@@ -194,7 +194,7 @@ public sealed class DayDrawing
     {
         foreach (var shift in _view.Day.Shifts)
         {
-            var x = _handsAt + (shift.Baker * _handWide);
+            var x = _handsAt + (_view.Open.Bakers.Index().First(b => b.Item.Id == shift.Baker).Index * _handWide);
             foreach (var (from, to, _) in _busy)
             {
                 var (start, end) = (Math.Max(from, shift.From), Math.Min(to, shift.To));

@@ -1,6 +1,6 @@
 using System.Globalization;
 using RoundCrumb.Formats.Calendars;
-using RoundCrumb.Scheduling;
+using RoundCrumb.Scheduling.Model;
 
 namespace RoundCrumb.Web.Pages.Days;
 

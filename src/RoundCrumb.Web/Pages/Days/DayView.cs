@@ -2,7 +2,8 @@ using System.Globalization;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Units;
-using RoundCrumb.Scheduling;
+using RoundCrumb.Scheduling.Explaining;
+using RoundCrumb.Scheduling.Model;
 
 namespace RoundCrumb.Web.Pages.Days;
 
@@ -165,14 +166,14 @@ public sealed class DayView
         {
             // Whoever made what comes before goes on with it, where they are free and here.
             var w = Day.Works[i];
-            bool Here(int b, int at) => Day.Shifts.Any(s => s.Baker == b && s.From <= at && at < s.To);
+            bool Here(int b, int at) => Day.Shifts.Any(s => IsHis(s, b) && s.From <= at && at < s.To);
             var who = Enumerable.Range(0, free.Length).OrderByDescending(b => free[b] <= from && Here(b, from)).ThenByDescending(b => free[b] <= from).ThenByDescending(b => Here(b, from + length - 1)).ThenByDescending(b => w.Batches.Any(x => last.TryGetValue(x, out var l) && l == b)).ThenBy(b => free[b]).First();
 
             // Whoever goes home meanwhile hands it over to one who is free then and stays.
             var (then, at) = (-1, from + length);
             if (touch < 0 && Here(who, from) && !Here(who, from + length - 1))
             {
-                var home = Day.Shifts.Where(s => s.Baker == who && s.From <= from && from < s.To).Max(s => s.To);
+                var home = Day.Shifts.Where(s => IsHis(s, who) && s.From <= from && from < s.To).Max(s => s.To);
                 then = Enumerable.Range(0, free.Length).Where(b => b != who && free[b] <= home && Here(b, home) && Here(b, from + length - 1)).DefaultIfEmpty(-1).First();
                 if (then >= 0)
                 {
@@ -206,6 +207,9 @@ public sealed class DayView
 
         return placed;
     }
+
+    /// <summary>True for a shift of the baker of a lane.</summary>
+    private bool IsHis(Shift shift, int lane) => lane < _open.Bakers.Count && _open.Bakers[lane].Id == shift.Baker;
 
     /// <summary>What is done in a work, each step as one baker tells another.</summary>
     public IEnumerable<(Prepared Made, Step Step)> StepsOf(int work)

@@ -1,6 +1,6 @@
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
-using RoundCrumb.Scheduling;
+using RoundCrumb.Scheduling.Explaining;
 using RoundCrumb.Web.Hosting;
 using RoundCrumb.Web.Pages.Working;
 

@@ -3,12 +3,13 @@ using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Data.Days;
+using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Pages.Days;
 
 /// <summary>The bake days.</summary>
-public sealed class IndexModel(DayBook book, Desk desk, TimeProvider clock) : PageModel
+public sealed class IndexModel(DayBook book, Desk desk, KitchenClock clock) : PageModel
 {
     /// <summary>All of them: what comes next first, what is past last.</summary>
     public IReadOnlyList<BakeDay> Days { get; private set; } = [];
@@ -17,7 +18,7 @@ public sealed class IndexModel(DayBook book, Desk desk, TimeProvider clock) : Pa
     public IReadOnlyList<Baker> Bakers { get; private set; } = [];
 
     /// <summary>Today, by the clock on the wall.</summary>
-    public DateOnly Today { get; } = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(clock.GetUtcNow(), clock.LocalTimeZone).DateTime);
+    public DateOnly Today { get; private set; }
 
     /// <summary>What could not be used, by field.</summary>
     public Dictionary<string, string> Troubles { get; } = new(StringComparer.Ordinal);
@@ -32,6 +33,7 @@ public sealed class IndexModel(DayBook book, Desk desk, TimeProvider clock) : Pa
     public async Task OnGetAsync(int? gone, CancellationToken cancel)
     {
         Gone = gone;
+        Today = await clock.TodayAsync(cancel);
         Typed = ("", Today.AddDays(1).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), "1");
         await ShowAsync(cancel);
     }
@@ -47,6 +49,7 @@ public sealed class IndexModel(DayBook book, Desk desk, TimeProvider clock) : Pa
     /// <summary>Begins a day.</summary>
     public async Task<IActionResult> OnPostAsync(string? name, string? from, string? days, CancellationToken cancel)
     {
+        Today = await clock.TodayAsync(cancel);
         Typed = (name?.Trim() ?? "", from ?? "", days ?? "");
         if (Typed.Name.Length > BakeDay.LongestName || Typed.Name.Any(char.IsControl))
             Troubles["name"] = $"{BakeDay.LongestName} characters at most.";

@@ -4,14 +4,15 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Data.Days;
+using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pies;
-using RoundCrumb.Scheduling;
+using RoundCrumb.Scheduling.Model;
 using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Pages.Days;
 
 /// <summary>Puts a pie as it stands in Compose on a bake day.</summary>
-public sealed class OrderModel(DayBook book, Desk desk, PieShelf shelf, TimeProvider clock) : PageModel
+public sealed class OrderModel(DayBook book, Desk desk, PieShelf shelf, KitchenClock clock) : PageModel
 {
     /// <summary>The pie's address.</summary>
     public string Address { get; private set; } = "";
@@ -44,7 +45,7 @@ public sealed class OrderModel(DayBook book, Desk desk, PieShelf shelf, TimeProv
         Address = CompositionAddress.Write(read);
         var known = await shelf.OfAddressAsync(Address, cancel);
         (PieId, Name) = (known?.Id, known?.Name ?? $"{read.Filling.Formula.Name} on {read.Crust.Family.Name.ToLowerInvariant()}");
-        var today = DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(clock.GetUtcNow(), clock.LocalTimeZone).DateTime);
+        var today = await clock.TodayAsync(cancel);
         Days = [.. (await book.AllAsync(cancel)).Where(d => d.From.AddDays(d.Days) > today).OrderBy(d => d.From)];
     }
 
@@ -68,7 +69,7 @@ public sealed class OrderModel(DayBook book, Desk desk, PieShelf shelf, TimeProv
         if (Hours.Clock(time) is not { } minutes || minutes >= 24 * 60)
             (minutes, Troubles["time"]) = (0, "A time such as 12:30.");
         var due = date.ToDateTime(TimeOnly.MinValue).AddMinutes(minutes);
-        if (Troubles.Count == 0 && new DayClock(date, clock.LocalTimeZone) is var wall && (wall.SlotOf(due) is not { } slot || slot <= wall.SlotAt(clock.GetUtcNow())))
+        if (Troubles.Count == 0 && new DayClock(date, await clock.ZoneAsync(cancel)) is var wall && (wall.SlotOf(due) is not { } slot || slot <= wall.SlotAt(clock.Now)))
             Troubles["time"] = "That time is past, or the clocks jump over it.";
         if (Troubles.Count > 0)
             return Page();

@@ -1,5 +1,8 @@
+using System.Globalization;
+using RoundCrumb.Scheduling.Solving;
 using RoundCrumb.Data.Days;
-using RoundCrumb.Scheduling;
+using RoundCrumb.Scheduling.Changes;
+using RoundCrumb.Scheduling.Model;
 
 namespace RoundCrumb.Web.Pages.Days;
 
@@ -7,8 +10,8 @@ namespace RoundCrumb.Web.Pages.Days;
 public sealed class PlanningJob
 {
     private readonly Lock _lock = new();
-    private readonly List<Progress> _steps = [];
-    private readonly List<Remedy> _remedies = [];
+    private readonly List<SolveProgress> _steps = [];
+    private readonly List<DayRemedy> _remedies = [];
 
     internal CancellationTokenSource Stop { get; } = new();
 
@@ -21,6 +24,9 @@ public sealed class PlanningJob
 
     /// <summary>How what was asked is taken back where it cannot be; none where nothing was, or another job has it.</summary>
     internal Func<DayBook, Task>? Undo { get; set; }
+
+    /// <summary>The day as it was when it was asked for.</summary>
+    public required OpenDay Opened { get; set; }
 
     /// <summary>What is solved.</summary>
     public required BuiltDay Built { get; set; }
@@ -38,7 +44,7 @@ public sealed class PlanningJob
     public int Version { get; internal set; }
 
     /// <summary>The plans so far, each better than the one before.</summary>
-    public IReadOnlyList<Progress> Steps
+    public IReadOnlyList<SolveProgress> Steps
     {
         get
         {
@@ -48,7 +54,7 @@ public sealed class PlanningJob
     }
 
     /// <summary>The remedies so far.</summary>
-    public IReadOnlyList<Remedy> Remedies
+    public IReadOnlyList<DayRemedy> Remedies
     {
         get
         {
@@ -57,13 +63,13 @@ public sealed class PlanningJob
         }
     }
 
-    internal void Better(Progress step)
+    internal void Better(SolveProgress step)
     {
         lock (_lock)
             _steps.Add(step);
     }
 
-    internal void Found(Remedy remedy)
+    internal void Found(DayRemedy remedy)
     {
         lock (_lock)
             _remedies.Add(remedy);
@@ -92,6 +98,9 @@ public sealed partial class Planner(SolvingQueue queue, IServiceScopeFactory sco
     /// <summary>How many other days and questions are solved before a job.</summary>
     public int Before(PlanningJob job) => job.Turn is { } turn ? queue.Before(turn) : 0;
 
+    /// <summary>A short word for how far a job has come; another once there is something new to show.</summary>
+    public string PulseOf(PlanningJob job) => string.Create(CultureInfo.InvariantCulture, $"{job.Since.ToUnixTimeMilliseconds()}.{job.Steps.Count}.{job.Remedies.Count}.{Before(job)}.{(job.LooksForRemedies ? 1 : 0)}");
+
     /// <summary>Begins to plan a day; one that is already being planned is stopped first.</summary>
     /// <param name="open">The day.</param>
     /// <param name="seconds">How long it may take.</param>
@@ -103,7 +112,7 @@ public sealed partial class Planner(SolvingQueue queue, IServiceScopeFactory sco
         lock (_lock)
         {
             var before = Standing(open.Kept.Id).Job;
-            var job = new PlanningJob { Seconds = seconds, Since = clock.GetUtcNow(), Built = built, Undo = undo };
+            var job = new PlanningJob { Seconds = seconds, Since = clock.GetUtcNow(), Opened = open, Built = built, Undo = undo };
 
             // What was asked a moment ago is not taken back because something more is asked: both are planned now, and taken back together.
             if (before is { Over: false, Undo: { } earlier } && undo is not null)
@@ -171,11 +180,11 @@ public sealed partial class Planner(SolvingQueue queue, IServiceScopeFactory sco
                 // What is done in one go ties orders together; where that leaves no day at all, each is done by itself.
                 var apart = built.Joined.Select(j => j.Name).ToHashSet();
                 await using var scope = scopes.CreateAsyncScope();
-                await scope.ServiceProvider.GetRequiredService<DayBook>().ChangeAsync(open.Kept.Id, d => d.Apart = string.Join('\n', apart), CancellationToken.None);
+                await scope.ServiceProvider.GetRequiredService<DayBook>().ChangeAsync(open.Kept.Id, d => d.Apart = [.. apart], CancellationToken.None);
                 if (await scope.ServiceProvider.GetRequiredService<DayDesk>().OpenAsync(open.Kept.Id, CancellationToken.None) is { } again)
                 {
                     (open, built) = (again, DayDesk.FromNow(again));
-                    job.Built = built;
+                    (job.Opened, job.Built) = (again, built);
                     solution = DaySolver.Solve(built.Day, options with { Known = null, StayNear = false }, job.Better, job.Stop.Token);
                 }
             }

@@ -15,7 +15,7 @@ using RoundCrumb.Web.Hosting;
 namespace RoundCrumb.Web.Pages.Kitchens;
 
 /// <summary>The kitchen: its pans on a rack, drawn to one scale.</summary>
-public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences baker) : PageModel
+public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences baker, TimeProvider clock) : PageModel
 {
     private const int LongestName = 60;
     private const double LeastShelf = 150;
@@ -311,6 +311,23 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
         var seen = double.TryParse(Typed("seen"), NumberStyles.Float, CultureInfo.InvariantCulture, out var was) && double.IsFinite(was) ? was : -273;
         return await AfterAsync(
             await kitchen.WarmAsync(new(seen), new(Math.Round(Fahrenheit ? (value - 32) * 5 / 9 : value, 1)), cancel), "/kitchen#equipment", "How warm it is", () => [new("It is", room!.Trim(), RoomText)], cancel);
+    }
+
+    /// <summary>The computer's own time zone.</summary>
+    public string OwnZone => clock.LocalTimeZone.Id;
+
+    /// <summary>Says in which time zone the kitchen is.</summary>
+    public async Task<IActionResult> OnPostZoneAsync(string? zone, CancellationToken cancel)
+    {
+        Keep();
+        var said = (zone ?? "").Trim();
+        if (said.Length > 0 && !TimeZoneInfo.TryFindSystemTimeZoneById(said, out _))
+            _equipmentTroubles["zone"] = "No time zone has that name. They go by continent and town: Europe/London, America/Chicago, Australia/Sydney.";
+        if (_equipmentTroubles.Count > 0)
+            return await AgainAsync(cancel);
+        return await AfterAsync(
+            await kitchen.ZoneAsync(Typed("seen"), said, cancel), "/kitchen#zone", "The time zone",
+            () => [new("Time zone", said.Length > 0 ? said : OwnZone, Equipment.TimeZone.Length > 0 ? Equipment.TimeZone : OwnZone)], cancel);
     }
 
     /// <summary>Settles where bakers differ.</summary>

@@ -2,7 +2,7 @@ using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
-using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
@@ -42,7 +42,7 @@ public sealed class IndexModel(Desk desk, Preferences baker) : PageModel
             var sheet = BatchSheet.Of(Assessment.Of(composition, pies, kitchen));
 
             // A card may be for another filling than the composition's own.
-            var card = ShellNeed.Find(goes ?? "") is { } need ? CardModel.Of(composition, pies, need, kitchen).Figures() : [];
+            var card = FillingFamilies.Find(goes ?? "")?.Shell is { } need ? CardModel.Of(composition, pies, need, kitchen).Figures() : [];
             return Show(card.Concat(sheet.Figures()), f);
         }
 

@@ -2,11 +2,12 @@ using System.Globalization;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Scheduling.Model;
 
-namespace RoundCrumb.Scheduling;
+namespace RoundCrumb.Scheduling.Changes;
 
 /// <summary>Something that can be changed about a day, kept as a few words so that one click can do it.</summary>
-public abstract record Change
+public abstract record DayChange
 {
     /// <summary>The day's orders and setting with it.</summary>
     public abstract (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting);
@@ -15,14 +16,14 @@ public abstract record Change
     public abstract string Code { get; }
 
     /// <summary>Reads one back; none where it is not one.</summary>
-    public static Change? Read(string? code)
+    public static DayChange? Read(string? code)
     {
         var parts = (code ?? "").Split(' ');
         static int? Whole(string text) => int.TryParse(text, NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var n) ? n : null;
         return parts switch
         {
-            ["hours", var baker, var from, var to, var was, var until] when Whole(baker) is { } b && Whole(from) is { } f && Whole(to) is { } t && Whole(was) is { } w && Whole(until) is { } u && t > f => new MoreHours(b, f, t, w, u),
-            ["shift", var baker, var day, var from, var to] when Whole(baker) is >= 0 and var b && Whole(day) is >= -1 and < 7 and var d && Whole(from) is >= 0 and var f && Whole(to) is <= 24 * 60 and var t && t > f => new MoreShift(b, d, f, t),
+            ["hours", var baker, var from, var to, var was, var until] when Whole(from) is { } f && Whole(to) is { } t && Whole(was) is { } w && Whole(until) is { } u && t > f => new MoreHours(baker, f, t, w, u),
+            ["shift", var baker, var day, var from, var to] when Whole(day) is >= -1 and < 7 and var d && Whole(from) is >= 0 and var f && Whole(to) is <= 24 * 60 and var t && t > f => new MoreShift(baker, d, f, t),
             ["cold", var kind, var places] when Enum.TryParse<ColdKind>(kind, out var k) && Whole(places) is > 0 and < 100 and var p => new MoreCold(k, p),
             ["count", var order, var count] when Whole(count) is > 0 and var c => new OtherCount(order, c),
             ["due", var order, var slot] when Whole(slot) is > 0 and var s => new OtherDue(order, s),
@@ -35,12 +36,12 @@ public abstract record Change
 }
 
 /// <summary>Somebody begins earlier or stays longer.</summary>
-/// <param name="Baker">Who.</param>
+/// <param name="Baker">Who, by id; holds no blank.</param>
 /// <param name="From">The new first slot.</param>
 /// <param name="To">The new slot after the last.</param>
 /// <param name="Was">The first slot as it was.</param>
 /// <param name="Until">The slot after the last as it was.</param>
-public sealed record MoreHours(int Baker, int From, int To, int Was, int Until) : Change
+public sealed record MoreHours(string Baker, int From, int To, int Was, int Until) : DayChange
 {
     /// <inheritdoc/>
     public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting) =>
@@ -51,11 +52,11 @@ public sealed record MoreHours(int Baker, int From, int To, int Was, int Until) 
 }
 
 /// <summary>Somebody comes in on a day on which they are off, or on the day before the first.</summary>
-/// <param name="Baker">Who.</param>
+/// <param name="Baker">Who, by id; holds no blank.</param>
 /// <param name="Day">Which day, 0 for the first; -1 for the day before it.</param>
 /// <param name="From">From when, minutes after midnight.</param>
 /// <param name="To">Until when, minutes after midnight.</param>
-public sealed record MoreShift(int Baker, int Day, int From, int To) : Change
+public sealed record MoreShift(string Baker, int Day, int From, int To) : DayChange
 {
     private const int ADay = 24 * 60 / Slot.Minutes;
 
@@ -73,7 +74,7 @@ public sealed record MoreShift(int Baker, int Day, int From, int To) : Change
                 End = setting.End + by,
                 Now = setting.Now == 0 ? 0 : setting.Now + by,
                 Pinned = setting.Pinned.ToDictionary(p => p.Key, p => p.Value + by),
-                Done = setting.Done.ToDictionary(p => p.Key, p => (p.Value.Start + by, p.Value.Oven)),
+                Done = setting.Done.ToDictionary(p => p.Key, p => p.Value with { Start = p.Value.Start + by }),
             });
     }
 
@@ -84,7 +85,7 @@ public sealed record MoreShift(int Baker, int Day, int From, int To) : Change
 /// <summary>More places in the cold: a cool box, a shelf, a neighbour's fridge.</summary>
 /// <param name="Kind">Which.</param>
 /// <param name="Places">How many more.</param>
-public sealed record MoreCold(ColdKind Kind, int Places) : Change
+public sealed record MoreCold(ColdKind Kind, int Places) : DayChange
 {
     /// <inheritdoc/>
     public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting)
@@ -100,7 +101,7 @@ public sealed record MoreCold(ColdKind Kind, int Places) : Change
 /// <summary>Fewer of a pie, or more.</summary>
 /// <param name="Order">Which order.</param>
 /// <param name="Count">How many of it now.</param>
-public sealed record OtherCount(string Order, int Count) : Change
+public sealed record OtherCount(string Order, int Count) : DayChange
 {
     /// <inheritdoc/>
     public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting) =>
@@ -113,7 +114,7 @@ public sealed record OtherCount(string Order, int Count) : Change
 /// <summary>Wanted at another time.</summary>
 /// <param name="Order">Which order.</param>
 /// <param name="Due">By which slot now.</param>
-public sealed record OtherDue(string Order, int Due) : Change
+public sealed record OtherDue(string Order, int Due) : DayChange
 {
     /// <inheritdoc/>
     public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting) =>
@@ -126,7 +127,7 @@ public sealed record OtherDue(string Order, int Due) : Change
 /// <summary>Another filling, one that sets sooner.</summary>
 /// <param name="Order">Which order.</param>
 /// <param name="Formula">The filling's stable name.</param>
-public sealed record OtherFilling(string Order, string Formula) : Change
+public sealed record OtherFilling(string Order, string Formula) : DayChange
 {
     /// <inheritdoc/>
     public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting) =>
@@ -141,7 +142,7 @@ public sealed record OtherFilling(string Order, string Formula) : Change
 /// <summary>More of a pan: lent, or bought.</summary>
 /// <param name="Pan">Its name among the day's pans.</param>
 /// <param name="More">How many more.</param>
-public sealed record MorePans(string Pan, int More) : Change
+public sealed record MorePans(string Pan, int More) : DayChange
 {
     /// <inheritdoc/>
     public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting) => (orders, setting with { Kitchen = With(setting.Kitchen, Pan, More) });
@@ -158,7 +159,7 @@ public sealed record MorePans(string Pan, int More) : Change
 }
 
 /// <summary>Every oven is used.</summary>
-public sealed record AllOvens : Change
+public sealed record AllOvens : DayChange
 {
     /// <inheritdoc/>
     public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting) =>
@@ -171,4 +172,4 @@ public sealed record AllOvens : Change
 /// <summary>A change that makes a day possible.</summary>
 /// <param name="Change">What is changed.</param>
 /// <param name="IsLeast">True when it is proven that less of it would not do.</param>
-public sealed record Remedy(Change Change, bool IsLeast);
+public sealed record DayRemedy(DayChange Change, bool IsLeast);

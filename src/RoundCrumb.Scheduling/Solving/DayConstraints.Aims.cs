@@ -1,9 +1,9 @@
 using Google.OrTools.Sat;
 
-namespace RoundCrumb.Scheduling;
+namespace RoundCrumb.Scheduling.Solving;
 
 /// <summary>What a solve makes as small as it can.</summary>
-internal sealed partial class DayModel
+internal sealed partial class DayConstraints
 {
     /// <summary>What a slot that somebody has to be here counts, against a slot that one piece of work is begun earlier.</summary>
     private const int WeightOfHours = 8;

@@ -1,7 +1,8 @@
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Steps;
+using RoundCrumb.Scheduling.Model;
 
-namespace RoundCrumb.Scheduling;
+namespace RoundCrumb.Scheduling.Explaining;
 
 /// <summary>What keeps a piece of work from being five minutes earlier or later.</summary>
 public enum Binds

@@ -1,17 +1,17 @@
 using System.Text;
 using Microsoft.AspNetCore.Html;
-using RoundCrumb.Scheduling;
+using RoundCrumb.Scheduling.Solving;
 
 namespace RoundCrumb.Web.Pages.Days;
 
 /// <summary>How lateness and oven hours have fallen from plan to plan.</summary>
-public static class Falling
+public static class ProgressSparkline
 {
     private const double Wide = 150;
     private const double High = 44;
 
     /// <summary>Two stepped lines, lateness drawn full and oven hours dashed.</summary>
-    public static HtmlString Draw(IReadOnlyList<Progress> steps)
+    public static HtmlString Draw(IReadOnlyList<SolveProgress> steps)
     {
         var svg = new StringBuilder(FormattableString.Invariant($"<svg class=\"falling\" viewBox=\"0 0 {Wide} {High + 14}\" width=\"{Wide}\" height=\"{High + 14}\" role=\"img\" aria-label=\"Lateness from {DayView.Minutes(steps[0].Lateness)} to {DayView.Minutes(steps[^1].Lateness)}, ovens from {DayView.Minutes(steps[0].OvenOn)} to {DayView.Minutes(steps[^1].OvenOn)}\">"));
         Line(svg, [.. steps.Select(s => s.Lateness)], "falls");

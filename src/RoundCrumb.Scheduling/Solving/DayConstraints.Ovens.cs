@@ -1,9 +1,10 @@
 using Google.OrTools.Sat;
+using RoundCrumb.Scheduling.Model;
 
-namespace RoundCrumb.Scheduling;
+namespace RoundCrumb.Scheduling.Solving;
 
 /// <summary>Ovens: shelves, and runs at one heat in which the loads lie.</summary>
-internal sealed partial class DayModel
+internal sealed partial class DayConstraints
 {
     private void Ovens()
     {

@@ -1,7 +1,9 @@
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Scheduling.Model;
+using RoundCrumb.Scheduling.Solving;
 
-namespace RoundCrumb.Scheduling;
+namespace RoundCrumb.Scheduling.Changes;
 
 /// <summary>When a day cannot be done as it is: the least change of each kind that would do it, each tried by solving the day with it.</summary>
 public static class Remedies
@@ -17,9 +19,9 @@ public static class Remedies
     /// <param name="options">How each trial is solved.</param>
     /// <param name="found">Told of each.</param>
     /// <param name="cancel">Stops it.</param>
-    public static IReadOnlyList<Remedy> Find(IReadOnlyList<Order> orders, DaySetting setting, Plan? plan, SolveOptions options, Action<Remedy>? found = null, CancellationToken cancel = default)
+    public static IReadOnlyList<DayRemedy> Find(IReadOnlyList<Order> orders, DaySetting setting, Plan? plan, SolveOptions options, Action<DayRemedy>? found = null, CancellationToken cancel = default)
     {
-        var remedies = new List<Remedy>();
+        var remedies = new List<DayRemedy>();
         var built = DayBuilder.Build(orders, setting);
         foreach (var row in Rows(orders, setting, built, plan))
         {
@@ -35,7 +37,7 @@ public static class Remedies
     }
 
     /// <summary>Each kind of change, the smallest first.</summary>
-    private static IEnumerable<IReadOnlyList<Change>> Rows(IReadOnlyList<Order> orders, DaySetting setting, BuiltDay built, Plan? plan)
+    private static IEnumerable<IReadOnlyList<DayChange>> Rows(IReadOnlyList<Order> orders, DaySetting setting, BuiltDay built, Plan? plan)
     {
         var late = plan is null
             ? built.Day.Batches.Select(b => b.Key).ToList()
@@ -65,7 +67,7 @@ public static class Remedies
         // A day off, and the day before: from the evening back to the early afternoon.
         const int Evening = 20 * 60;
         var aDay = 24 * 60 / Slot.Minutes;
-        var bakers = setting.Shifts.Select(s => s.Baker).Distinct().Order().ToList();
+        var bakers = setting.Shifts.Select(s => s.Baker).Distinct().Order(StringComparer.Ordinal).ToList();
         for (var day = setting.Now > 0 ? setting.Now / aDay : -1; day < setting.End / aDay; day++)
         {
             foreach (var baker in day < 0 ? bakers.Take(1) : bakers)
@@ -92,7 +94,7 @@ public static class Remedies
     }
 
     /// <summary>The least of a row that will do, found by halving: more of the same never does harm.</summary>
-    private static Remedy? Least(IReadOnlyList<Order> orders, DaySetting setting, IReadOnlyList<Change> row, SolveOptions options, CancellationToken cancel)
+    private static DayRemedy? Least(IReadOnlyList<Order> orders, DaySetting setting, IReadOnlyList<DayChange> row, SolveOptions options, CancellationToken cancel)
     {
         var (low, high) = (-1, row.Count - 1);
         if (high < 0)
@@ -118,7 +120,7 @@ public static class Remedies
     }
 
     /// <summary>True where nothing is late with it, false where something provably is, none where that is not known.</summary>
-    private static bool? Does(IReadOnlyList<Order> orders, DaySetting setting, Change change, SolveOptions options, CancellationToken cancel)
+    private static bool? Does(IReadOnlyList<Order> orders, DaySetting setting, DayChange change, SolveOptions options, CancellationToken cancel)
     {
         var (others, other) = change.Applied(orders, setting);
         var built = DayBuilder.Build(others, other);
@@ -149,7 +151,7 @@ public readonly record struct Tally(int Hands, int OvenOn, int Lateness)
 /// <param name="Would">What it would take; none where there is no plan with the change.</param>
 /// <param name="IsLeast">True when it is proven that it costs no less, in lateness and in oven hours.</param>
 /// <param name="LeftOut">Orders that then cannot be made at all.</param>
-public sealed record Cost(Tally Was, Tally? Would, bool IsLeast, IReadOnlyList<Trouble> LeftOut)
+public sealed record Cost(Tally Was, Tally? Would, bool IsLeast, IReadOnlyList<OrderTrouble> LeftOut)
 {
     /// <summary>What one more of an order costs, beside a plan that is known.</summary>
     public static Cost OfOneMore(IReadOnlyList<Order> orders, DaySetting setting, Plan known, string order, SolveOptions options, CancellationToken cancel = default)

@@ -1,7 +1,7 @@
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Steps;
 
-namespace RoundCrumb.Scheduling;
+namespace RoundCrumb.Scheduling.Model;
 
 /// <summary>The grid that all times of a day are on: five minutes to a slot, counted from the first midnight.</summary>
 public static class Slot
@@ -17,10 +17,10 @@ public static class Slot
 }
 
 /// <summary>Somebody at work, without a break.</summary>
-/// <param name="Baker">Which of the bakers.</param>
+/// <param name="Baker">Which of the bakers, by id.</param>
 /// <param name="From">First slot.</param>
 /// <param name="To">The slot after the last.</param>
-public readonly record struct Shift(int Baker, int From, int To);
+public readonly record struct Shift(string Baker, int From, int To);
 
 /// <summary>An oven of the day.</summary>
 /// <param name="Id">Its stable name.</param>
@@ -58,8 +58,14 @@ public readonly record struct Touch(int After, int Length);
 /// <param name="Touches">What hands do meanwhile; the last takes it out, and begins as it ends.</param>
 public sealed record Load(int Heat, IReadOnlyList<int> Shelves, IReadOnlyList<Touch> Touches);
 
+/// <summary>A work of a batch's own chain.</summary>
+/// <param name="Batch">Which batch, as the day counts them.</param>
+/// <param name="Work">Which work, as its chain counts them.</param>
+public readonly record struct SourceWork(int Batch, int Work);
+
 /// <summary>One thing to put on the clock.</summary>
-/// <param name="Key">Stable, so that it is known again when the day is made anew.</param>
+/// <param name="Key">A <see cref="WorkKey"/> as text: stable, so that it is known again when the day is made anew.</param>
+/// <param name="Sources">The work of each batch's own chain that it is.</param>
 /// <param name="Batches">Whose it is; more than one where like work is joined.</param>
 /// <param name="Part">Which part of the pie.</param>
 /// <param name="Label">What it is called in two or three words.</param>
@@ -69,7 +75,7 @@ public sealed record Load(int Heat, IReadOnlyList<int> Shelves, IReadOnlyList<To
 /// <param name="Load">How it bakes; none for hands.</param>
 /// <param name="Pies">For how many pies.</param>
 /// <param name="Stage">Loads of the same stage of the same batch bake in one run.</param>
-public sealed record DayWork(string Key, IReadOnlyList<int> Batches, Part Part, string Label, IReadOnlyList<IReadOnlyList<int>> Steps, int Length, Tool Tool, Load? Load, int Pies, string Stage)
+public sealed record DayWork(string Key, IReadOnlyList<SourceWork> Sources, IReadOnlyList<int> Batches, Part Part, string Label, IReadOnlyList<IReadOnlyList<int>> Steps, int Length, Tool Tool, Load? Load, int Pies, string Stage)
 {
     /// <summary>True where hands are busy from beginning to end.</summary>
     public bool IsHands => Load is null;
@@ -213,51 +219,4 @@ public sealed record Day
         var rooms = Cold.Where(c => c.Kind == kind).ToList();
         return rooms.Count == 0 ? null : rooms.Where(c => c.Widest >= width).Sum(c => c.Units);
     }
-}
-
-/// <summary>An oven at one heat for a while.</summary>
-/// <param name="Oven">Which.</param>
-/// <param name="Heat">At what, °C.</param>
-/// <param name="From">First slot; it has been warming up before.</param>
-/// <param name="To">The slot after the last.</param>
-public readonly record struct OvenRun(int Oven, int Heat, int From, int To);
-
-/// <summary>A day that works: when everything begins, and in which oven.</summary>
-/// <param name="Starts">For each work its slot.</param>
-/// <param name="Ovens">For each work its oven; -1 for hands.</param>
-/// <param name="Ready">For each batch the slot when it is ready; the slot it is due where it is early.</param>
-/// <param name="Runs">The ovens' runs.</param>
-public sealed record Plan(IReadOnlyList<int> Starts, IReadOnlyList<int> Ovens, IReadOnlyList<int> Ready, IReadOnlyList<OvenRun> Runs)
-{
-    /// <summary>Slots that all batches together are late.</summary>
-    public int Lateness(Day day) => day.Batches.Select((b, i) => Math.Max(0, Ready[i] - b.Due)).Sum();
-
-    /// <summary>Slots that ovens are on, warming up counted in.</summary>
-    public int OvenOn(Day day) => Runs.Sum(r => r.To - r.From + day.Ovens[r.Oven].WarmUp);
-
-    /// <summary>The slots in which hands have something to do, those at an oven's door counted in, with the work that it is.</summary>
-    public IEnumerable<(int Work, int From, int To)> HandsOf(Day day)
-    {
-        for (var i = 0; i < day.Works.Count; i++)
-        {
-            if (day.Works[i].Load is not { } load)
-            {
-                yield return (i, Starts[i], EndOf(day, i));
-                continue;
-            }
-
-            foreach (var touch in load.Touches)
-                yield return (i, Starts[i] + touch.After, Starts[i] + touch.After + touch.Length);
-        }
-    }
-
-    /// <summary>From the first work of hands to the last of each stretch of hours in which there is any: when somebody has to be here.</summary>
-    public IReadOnlyList<(int From, int To)> Attended(Day day)
-    {
-        var hands = HandsOf(day).ToList();
-        return [.. day.Open().Select(o => hands.Where(h => h.From >= o.From && h.From < o.To).ToList()).Where(h => h.Count > 0).Select(h => (h.Min(x => x.From), h.Max(x => x.To)))];
-    }
-
-    /// <summary>Where a work ends.</summary>
-    public int EndOf(Day day, int work) => Starts[work] + day.Works[work].Length;
 }

@@ -2,8 +2,9 @@ using System.Globalization;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Working;
+using RoundCrumb.Scheduling.Model;
 
-namespace RoundCrumb.Scheduling;
+namespace RoundCrumb.Scheduling.Explaining;
 
 /// <summary>A day's figures, in minutes, each with how it was made. What stands on the clock is in whole slots of five minutes.</summary>
 /// <param name="built">The day.</param>
@@ -27,7 +28,7 @@ public sealed class DayFigures(BuiltDay built, DayClock clock)
 
     /// <summary>What is done in one go, the stages of one dough together, as a baker would pull them apart.</summary>
     public IReadOnlyList<IReadOnlyList<Joined>> OneGo() =>
-        [.. built.Joined.GroupBy(j => (string.Join(' ', j.Orders), j.Name.StartsWith("dough", StringComparison.Ordinal) ? "" : j.Label)).Select(g => (IReadOnlyList<Joined>)[.. g])];
+        [.. built.Joined.GroupBy(j => (string.Join(' ', j.Orders), j.Join.Kind is JoinKind.Dough or JoinKind.Fat ? "" : j.Label)).Select(g => (IReadOnlyList<Joined>)[.. g])];
 
     /// <summary>Minutes that one piece of work takes: hands from beginning to end, or in the oven.</summary>
     /// <param name="work">Which work of the day.</param>
@@ -149,7 +150,7 @@ public sealed class DayFigures(BuiltDay built, DayClock clock)
         if (joined.Count > 1)
             return new(id, "Saved by doing it in one go", MinuteRange.Of(joined.Sum(j => j.Saves)), "what each stage saves, added up", [.. joined.Select(j => Term.Of(Saves([j])) with { Name = j.Label })]);
         var one = joined[0];
-        var works = built.Made.Where(m => one.Orders.Contains(m.Order.Key)).Select(m => (m.Order, Work: m.Chain.Works.First(w => one.Name == w.Join + " " + one.Orders[0]))).ToList();
+        var works = built.Made.Where(m => one.Orders.Contains(m.Order.Key)).Select(m => (m.Order, Work: m.Chain.Works.First(w => w.Join == one.Join))).ToList();
         return new(id, "Saved by doing it in one go", MinuteRange.Of(one.Saves), "setting up for each − the longest setting up, which is done once for all",
             [.. works.Select(w => Term.Given($"setting up for {w.Order.Name}", MinuteRange.Of(w.Work.SetUp))), Term.Given("the longest", MinuteRange.Of(works.Max(w => w.Work.SetUp)))]);
     }

@@ -2,8 +2,9 @@ using Google.OrTools.Sat;
 using Google.OrTools.Util;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Steps;
+using RoundCrumb.Scheduling.Model;
 
-namespace RoundCrumb.Scheduling;
+namespace RoundCrumb.Scheduling.Solving;
 
 /// <summary>What a solve is to make as small as it can.</summary>
 internal enum Aim
@@ -43,7 +44,7 @@ internal sealed record Scope
 }
 
 /// <summary>A day as the solver sees it. Times are slots; waits are intervals as long as they turn out, glued to both neighbours, so that they hold their place in the cold for as long as they really last.</summary>
-internal sealed partial class DayModel
+internal sealed partial class DayConstraints
 {
     private readonly Day _day;
     private readonly Scope _scope;
@@ -60,7 +61,7 @@ internal sealed partial class DayModel
 
     private sealed record Campaign(int Oven, int Heat, int Slot, IntVar Start, IntVar Length, IntVar End, BoolVar Present);
 
-    public DayModel(Day day, Scope scope)
+    public DayConstraints(Day day, Scope scope)
     {
         (_day, _scope) = (day, scope);
         _hands = day.AtWork();

@@ -1,7 +1,8 @@
 using System.Diagnostics;
 using Google.OrTools.Sat;
+using RoundCrumb.Scheduling.Model;
 
-namespace RoundCrumb.Scheduling;
+namespace RoundCrumb.Scheduling.Solving;
 
 /// <summary>How long and how a day is solved.</summary>
 public sealed record SolveOptions
@@ -35,7 +36,7 @@ public sealed record SolveOptions
 /// <param name="LatenessProven">True when less lateness is impossible.</param>
 /// <param name="OvenOnProven">True when, being no later, ovens cannot be on for less.</param>
 /// <param name="Seconds">Since it began.</param>
-public sealed record Progress(Plan Plan, int Lateness, int OvenOn, bool LatenessProven, bool OvenOnProven, double Seconds);
+public sealed record SolveProgress(Plan Plan, int Lateness, int OvenOn, bool LatenessProven, bool OvenOnProven, double Seconds);
 
 /// <summary>What came of a solve.</summary>
 /// <param name="Plan">The plan; none where none exists, or none was found in the time.</param>
@@ -53,7 +54,7 @@ public sealed class DaySolver
     private const double LongestFreshening = 4;
     private readonly Day _day;
     private readonly SolveOptions _options;
-    private readonly Action<Progress>? _report;
+    private readonly Action<SolveProgress>? _report;
     private readonly CancellationToken _cancel;
     private readonly Stopwatch _watch = Stopwatch.StartNew();
     private readonly HashSet<int> _none = [];
@@ -65,7 +66,7 @@ public sealed class DaySolver
     private bool _ovenProven;
     private double _spent;
 
-    private DaySolver(Day day, SolveOptions options, Action<Progress>? report, CancellationToken cancel) =>
+    private DaySolver(Day day, SolveOptions options, Action<SolveProgress>? report, CancellationToken cancel) =>
         (_day, _options, _report, _cancel, _random) = (day, options, report, cancel, new Random(options.Seed));
 
     /// <summary>Solves a day.</summary>
@@ -73,7 +74,7 @@ public sealed class DaySolver
     /// <param name="options">How.</param>
     /// <param name="report">Told of every better plan, on the solver's thread.</param>
     /// <param name="cancel">Stops it; the best plan so far is what comes of it.</param>
-    public static Solution Solve(Day day, SolveOptions? options = null, Action<Progress>? report = null, CancellationToken cancel = default) =>
+    public static Solution Solve(Day day, SolveOptions? options = null, Action<SolveProgress>? report = null, CancellationToken cancel = default) =>
         new DaySolver(day, options ?? new(), report, cancel).Solve();
 
     private double Left => _options.Seconds - (_options.Deterministic ? _spent : _watch.Elapsed.TotalSeconds);
@@ -298,7 +299,7 @@ public sealed class DaySolver
     {
         if (seconds <= 0 || _cancel.IsCancellationRequested)
             return CpSolverStatus.Unknown;
-        var model = new DayModel(_day, scope);
+        var model = new DayConstraints(_day, scope);
         var solver = new CpSolver
         {
             StringParameters = _options.Deterministic
@@ -315,7 +316,7 @@ public sealed class DaySolver
         return status;
     }
 
-    private sealed class Solutions(DayModel model, Action<Plan> take) : CpSolverSolutionCallback
+    private sealed class Solutions(DayConstraints model, Action<Plan> take) : CpSolverSolutionCallback
     {
         public override void OnSolutionCallback() => take(model.Read(v => Value(v), b => BooleanValue(b)));
     }

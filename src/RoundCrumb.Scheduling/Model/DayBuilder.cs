@@ -1,110 +1,14 @@
-using System.Globalization;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Steps;
 
-namespace RoundCrumb.Scheduling;
-
-/// <summary>So many of a pie for one time.</summary>
-/// <param name="Key">Stable: the order's own.</param>
-/// <param name="Name">What it is called.</param>
-/// <param name="Pie">What is made.</param>
-/// <param name="Count">How many, 1 or more.</param>
-/// <param name="Due">The slot by which it is wanted.</param>
-/// <param name="Stock">What is there of it already.</param>
-/// <param name="Served">True where it is cut and plated here and eaten at that hour; false where it only has to be ready.</param>
-public sealed record Order(string Key, string Name, Composition Pie, int Count, int Due, Stock Stock = Stock.Scratch, bool Served = false);
-
-/// <summary>Where and when orders are made.</summary>
-public sealed record DaySetting
-{
-    public required Kitchen Kitchen { get; init; }
-
-    public required IReadOnlyList<Shift> Shifts { get; init; }
-
-    /// <summary>The last slot of the days planned for.</summary>
-    public required int End { get; init; }
-
-    /// <summary>Nothing new begins before this slot.</summary>
-    public int Now { get; init; }
-
-    /// <summary>The slot that it is, below 0 before the first day: nobody can be asked to come in before it.</summary>
-    public int Today { get; init; } = int.MinValue;
-
-    /// <summary>Orders that are under way, whose time may have come already.</summary>
-    public IReadOnlySet<string> UnderWay { get; init; } = new HashSet<string>();
-
-    /// <summary>Ovens that stay cold.</summary>
-    public IReadOnlySet<string> Forbidden { get; init; } = new HashSet<string>();
-
-    /// <summary>Like work that the baker wants to do apart, by its name.</summary>
-    public IReadOnlySet<string> Apart { get; init; } = new HashSet<string>();
-
-    /// <summary>Work that begins when the baker says, by its key.</summary>
-    public IReadOnlyDictionary<string, int> Pinned { get; init; } = new Dictionary<string, int>();
-
-    /// <summary>Work that is done or under way, by its key: when it began, and the place of its oven among the kitchen's; -1 for none.</summary>
-    public IReadOnlyDictionary<string, (int Start, int Oven)> Done { get; init; } = new Dictionary<string, (int, int)>();
-}
-
-/// <summary>What kind of trouble an order is in before anything is put on a clock.</summary>
-public enum TroubleKind
-{
-    Past,
-    NoHours,
-    NoOven,
-    NoRoom,
-    NoPans,
-}
-
-/// <summary>Why an order cannot be made however the day is arranged.</summary>
-/// <param name="Order">Which.</param>
-/// <param name="Kind">What kind of trouble.</param>
-/// <param name="Why">In words.</param>
-/// <param name="Fits">How many of it could be made; 0 where the number is not what is wrong.</param>
-public sealed record Trouble(Order Order, TroubleKind Kind, string Why, int Fits);
-
-/// <summary>An order as it was put together: its sums and its work.</summary>
-/// <param name="Order">The order.</param>
-/// <param name="Pie">Its sums.</param>
-/// <param name="Chain">Its work.</param>
-public sealed record Prepared(Order Order, Assessment Pie, WorkChain Chain);
-
-/// <summary>Like work that is done in one go.</summary>
-/// <param name="Name">What it is called among the day's choices.</param>
-/// <param name="Label">What a baker calls it.</param>
-/// <param name="Orders">Whose.</param>
-/// <param name="Saves">Minutes of hands that it saves.</param>
-/// <param name="Apart">True where the baker has pulled it apart.</param>
-public sealed record Joined(string Name, string Label, IReadOnlyList<string> Orders, double Saves, bool Apart);
-
-/// <summary>A day made of orders.</summary>
-/// <param name="Day">What is solved.</param>
-/// <param name="Made">The orders in it, as the day counts its batches.</param>
-/// <param name="LeftOut">The orders that cannot be made.</param>
-/// <param name="Joined">What is done in one go, or could be.</param>
-/// <param name="Setting">What it was made from.</param>
-public sealed record BuiltDay(Day Day, IReadOnlyList<Prepared> Made, IReadOnlyList<Trouble> LeftOut, IReadOnlyList<Joined> Joined, DaySetting Setting)
-{
-    /// <summary>The work of each order's own chain that a work of the day is: one, or one of each order that shares it.</summary>
-    /// <param name="work">Which work of the day.</param>
-    public IReadOnlyList<(Prepared Of, Work Work)> WorksOf(int work)
-    {
-        var w = Day.Works[work];
-        return w.Batches.Count == 1
-            ? [(Made[w.Batches[0]], Made[w.Batches[0]].Chain.Works[int.Parse(w.Key.AsSpan(w.Key.LastIndexOf('.') + 1), NumberStyles.None, CultureInfo.InvariantCulture)])]
-            : [.. w.Batches.Select((b, k) => (Made[b], Made[b].Chain.Works.First(x => x.Join.Length > 0 && x.Steps.SequenceEqual(w.Steps[k]))))];
-    }
-}
+namespace RoundCrumb.Scheduling.Model;
 
 /// <summary>Makes a day of orders and a kitchen.</summary>
 public static class DayBuilder
 {
-    /// <summary>How far apart orders may be due that share a piece of work, slots.</summary>
-    private static int Within(string join) => Slot.Down((join.StartsWith("dough", StringComparison.Ordinal) ? StepConstants.OneDough : join.StartsWith("crumb", StringComparison.Ordinal) ? StepConstants.OneCrumb : StepConstants.OneWhipping).Usual);
-
     /// <summary>The name of a pan among a day's pans.</summary>
     public static string PanKey(Pan pan) => FormattableString.Invariant($"{pan.Id} {pan.Name} {pan.Top.Value:0} {pan.Depth.Value:0}");
 
@@ -115,7 +19,7 @@ public static class DayBuilder
         var ovens = kitchen.Ovens.Where(o => !setting.Forbidden.Contains(o.Id)).ToList();
         var cold = kitchen.Cold.Where(c => c.Places > 0).Select(c => new ColdRoom(c.Kind, c.Widest.Value, c.Places * ColdRoom.Place)).ToList();
         var made = new List<Prepared>();
-        var out_ = new List<Trouble>();
+        var out_ = new List<OrderTrouble>();
         var chains = new List<(Prepared One, List<Work> Works)>();
         foreach (var order in orders.OrderBy(o => o.Due).ThenBy(o => o.Key, StringComparer.Ordinal))
         {
@@ -130,11 +34,8 @@ public static class DayBuilder
         return Weave(made, out_, setting, ovens, cold);
     }
 
-    /// <summary>A work is known by its order and its place in that order's chain.</summary>
-    private static string KeyOf(Order order, int work) => string.Create(CultureInfo.InvariantCulture, $"{order.Key}.{work}");
-
     /// <summary>What no arranging can mend.</summary>
-    private static Trouble? WhyNot(Prepared one, DaySetting setting, List<Oven> ovens, List<ColdRoom> cold)
+    private static OrderTrouble? WhyNot(Prepared one, DaySetting setting, List<Oven> ovens, List<ColdRoom> cold)
     {
         var order = one.Order;
         var pan = one.Pie.Composition.Pan;
@@ -174,7 +75,7 @@ public static class DayBuilder
         return null;
     }
 
-    private static int? Owned(Kitchen kitchen, Pan pan)
+    internal static int? Owned(Kitchen kitchen, Pan pan)
     {
         var same = kitchen.Pans.Where(p => PanKey(p.Pan) == PanKey(pan)).ToList();
         return same.Count == 0 || same.Any(p => p.Room is null) ? null : same.Sum(p => p.Room);
@@ -203,47 +104,47 @@ public static class DayBuilder
             : ColdRoom.Place * 2 * pans;
     }
 
-    private static BuiltDay Weave(List<Prepared> made, List<Trouble> leftOut, DaySetting setting, List<Oven> ovens, List<ColdRoom> cold)
+    private static BuiltDay Weave(List<Prepared> made, List<OrderTrouble> leftOut, DaySetting setting, List<Oven> ovens, List<ColdRoom> cold)
     {
         var kitchen = setting.Kitchen;
         var heats = Heats(made.SelectMany(m => m.Chain.Works).Select(w => w.Baking).OfType<Baking>());
-        var groups = JoinsOf(made, kitchen, setting.Apart, out var joined);
+        var groups = Joins.Of(made, setting, out var joined);
         var works = new List<DayWork>();
         var at = new Dictionary<(int Batch, int Work), int>();
-        var byGroup = new Dictionary<(string Join, int Lead), int>();
+        var byGroup = new Dictionary<(JoinName Join, int Lead), int>();
         for (var b = 0; b < made.Count; b++)
         {
             var (order, pie, chain) = made[b];
             for (var w = 0; w < chain.Works.Count; w++)
             {
                 var work = chain.Works[w];
-                if (work.Join.Length > 0 && groups.TryGetValue((work.Join, b), out var lead))
+                if (work.Join is { } join && groups.TryGetValue((join, b), out var lead))
                 {
                     if (lead == b)
-                        byGroup[(work.Join, lead)] = works.Count;
-                    var index = byGroup[(work.Join, lead)];
+                        byGroup[(join, lead)] = works.Count;
+                    var index = byGroup[(join, lead)];
                     at[(b, w)] = index;
                     if (lead == b)
                     {
-                        works.Add(new(KeyOf(order, w), [b], work.Part, work.Label, [work.Steps], 0, work.Tool, null, work.Pies, ""));
+                        works.Add(new(new WorkKey(order.Key, work.Id).ToString(), [new(b, w)], [b], work.Part, work.Label, [work.Steps], 0, work.Tool, null, work.Pies, ""));
                     }
                     else
                     {
                         var known = works[index];
-                        works[index] = known with { Batches = [.. known.Batches, b], Steps = [.. known.Steps, work.Steps], Pies = known.Pies + work.Pies };
+                        works[index] = known with { Sources = [.. known.Sources, new(b, w)], Batches = [.. known.Batches, b], Steps = [.. known.Steps, work.Steps], Pies = known.Pies + work.Pies };
                     }
 
                     // One setting up for all, and the rest for each.
-                    var all = works[index].Batches.Select(o => made[o].Chain.Works.First(x => x.Join == work.Join)).ToList();
+                    var all = works[index].Batches.Select(o => made[o].Chain.Works.First(x => x.Join == join)).ToList();
                     works[index] = works[index] with { Length = Slot.Up(all.Max(x => x.SetUp) + all.Sum(x => x.More)) };
                     continue;
                 }
 
                 at[(b, w)] = works.Count;
                 works.Add(new(
-                    KeyOf(order, w), [b], work.Part, work.Label, [work.Steps], Slot.Up(work.Minutes), work.Tool,
-                    work.Baking is { } baking ? LoadOf(baking, heats, pie.Composition.Pan, work.Pies, kitchen.Ovens, setting.Forbidden) : null,
-                    work.Pies, work.Baking is null ? "" : $"{order.Key} {string.Join(' ', work.Steps)}"));
+                    new WorkKey(order.Key, work.Id).ToString(), [new(b, w)], [b], work.Part, work.Label, [work.Steps], Slot.Up(work.Minutes), work.Tool,
+                    work.Baking is { } baking ? LoadOf(baking, heats, pie.Composition.Pan, work.Pies, kitchen.Ovens, LeftCold(setting, new WorkKey(order.Key, work.Id))) : null,
+                    work.Pies, work.Baking is null ? "" : $"{order.Key}.{work.Id.Step}"));
                 if (work.Baking is not null)
                     works[^1] = works[^1] with { Length = works[^1].Load!.Touches[^1].After };
             }
@@ -293,7 +194,7 @@ public static class DayBuilder
 
         var pans = made.Select(m => m.Pie.Composition.Pan).DistinctBy(PanKey).Select(p => (Pan: p, Owned: Owned(kitchen, p))).Where(p => p.Owned is not null)
             .Select(p => new PansOwned(PanKey(p.Pan), p.Pan.Name, p.Owned!.Value)).ToList();
-        var indexes = works.Select((w, i) => (w.Key, i)).ToDictionary(x => x.Key, x => x.i, StringComparer.Ordinal);
+        var marks = Marks.Of(setting, made, works);
         var day = new Day
         {
             Shifts = setting.Shifts,
@@ -309,16 +210,20 @@ public static class DayBuilder
             Endings = endings,
             End = setting.End,
             Now = setting.Now,
-            Pinned = setting.Pinned.Where(p => indexes.ContainsKey(p.Key)).ToDictionary(p => indexes[p.Key], p => p.Value),
-            Done = setting.Done.Where(p => indexes.ContainsKey(p.Key) && (works[indexes[p.Key]].IsHands || p.Value.Oven >= 0)).ToDictionary(p => indexes[p.Key], p => p.Value),
+            Pinned = marks.Pinned,
+            Done = marks.Done,
         };
-        return new(day, made, leftOut, joined, setting);
+        return new(day, made, leftOut, joined, setting) { Unfit = marks.Unfit };
     }
 
     private static Takes Units(Holds holds, Pan pan, List<ColdRoom> rooms) => rooms.Count == 0 ? default
         : new(UnitsOf(pan, holds.Pies, rooms) + (holds.Parcels * ColdRoom.Parcel), holds.Pies > 0 ? Math.Min(Wide(pan), rooms.Max(r => r.Widest)) : 0);
 
-    private static Load LoadOf(Baking baking, Dictionary<Baking, int> heats, Pan pan, int pies, IReadOnlyList<Oven> ovens, IReadOnlySet<string> forbidden)
+    /// <summary>The ovens that a load cannot go into: those that stay cold, but for the one that it is in already.</summary>
+    private static HashSet<string> LeftCold(DaySetting setting, WorkKey key) =>
+        [.. setting.Forbidden.Where(o => !setting.Done.TryGetValue(key.ToString(), out var done) || done.Oven != o)];
+
+    private static Load LoadOf(Baking baking, Dictionary<Baking, int> heats, Pan pan, int pies, IReadOnlyList<Oven> ovens, HashSet<string> forbidden)
     {
         var touches = new List<Touch>(baking.Touches.Count);
         foreach (var touch in baking.Touches)
@@ -364,54 +269,5 @@ public static class DayBuilder
         }
 
         return heats;
-    }
-
-    /// <summary>For each batch and each name of like work, the first batch of those that do it together.</summary>
-    private static Dictionary<(string Join, int Batch), int> JoinsOf(List<Prepared> made, Kitchen kitchen, IReadOnlySet<string> apart, out List<Joined> joined)
-    {
-        var groups = new Dictionary<(string, int), int>();
-        joined = [];
-        foreach (var join in made.SelectMany(m => m.Chain.Works).Select(w => w.Join).Where(j => j.Length > 0).Distinct().Order(StringComparer.Ordinal))
-        {
-            var users = Enumerable.Range(0, made.Count).Where(b => made[b].Chain.Works.Any(w => w.Join == join)).ToList();
-            while (users.Count > 0)
-            {
-                var first = users[0];
-                var together = users.Where(b => made[b].Order.Due - made[first].Order.Due <= Within(join)).ToList();
-                var name = join + " " + made[first].Order.Key;
-
-                // No longer at a stretch than hands can stand: what is more makes a second lot.
-                double Minutes(int b) => made[b].Chain.Works.First(w => w.Join == join).More;
-                while (together.Count > 1 && together.Sum(Minutes) > StepConstants.LongestStretch.Usual)
-                    together.RemoveAt(together.Count - 1);
-
-                // What is creamed in one go stands finished at one time: in pans that there are, in the cold that there is.
-                if (join.StartsWith("cream", StringComparison.Ordinal))
-                {
-                    while (together.Count > 1 && !StandTogether([.. together.Select(b => made[b])], kitchen))
-                        together.RemoveAt(together.Count - 1);
-                }
-
-                users.RemoveAll(together.Contains);
-                if (together.Count < 2)
-                    continue;
-                var works = together.Select(b => made[b].Chain.Works.First(w => w.Join == join)).ToList();
-                var pulled = apart.Contains(name);
-                joined.Add(new(name, works[0].Label, [.. together.Select(b => made[b].Order.Key)], works.Sum(w => w.SetUp) - works.Max(w => w.SetUp), pulled));
-                if (pulled)
-                    continue;
-                foreach (var b in together)
-                    groups[(join, b)] = together[0];
-            }
-        }
-
-        return groups;
-    }
-
-    private static bool StandTogether(List<Prepared> some, Kitchen kitchen)
-    {
-        var rooms = kitchen.Cold.Where(c => c.Kind is ColdKind.Fridge && c.Places > 0).Select(c => new ColdRoom(c.Kind, c.Widest.Value, c.Places * ColdRoom.Place)).ToList();
-        return some.GroupBy(p => PanKey(p.Pie.Composition.Pan)).All(g => Owned(kitchen, g.First().Pie.Composition.Pan) is not { } owned || g.Sum(p => p.Order.Count) <= owned)
-            && (rooms.Count == 0 || some.Sum(p => UnitsOf(p.Pie.Composition.Pan, p.Order.Count, rooms)) <= rooms.Sum(r => r.Units));
     }
 }

@@ -1,7 +1,7 @@
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
 
-namespace RoundCrumb.Core.Fillings;
+namespace RoundCrumb.Core.Methods;
 
 /// <summary>How long what is cold takes until it can be worked.</summary>
 public static class Softening

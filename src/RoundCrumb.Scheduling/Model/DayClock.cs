@@ -1,4 +1,4 @@
-namespace RoundCrumb.Scheduling;
+namespace RoundCrumb.Scheduling.Model;
 
 /// <summary>Slots and the clock on the wall. Slots are real minutes: a night in which clocks change has an hour more or less.</summary>
 /// <param name="from">The first day.</param>
