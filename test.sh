@@ -44,7 +44,7 @@ check "committed styles, scripts and typefaces are current" current_assets
 passed=0
 failed=0
 skipped=0
-for project in Core Scheduling Formats Web Browser; do
+for project in Architecture Core Scheduling Formats Web Browser; do
   name="RoundCrumb.$project.Tests"
   step "$name"
   trx="$results/$name.trx"

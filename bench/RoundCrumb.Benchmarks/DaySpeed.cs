@@ -1,3 +1,4 @@
+using RoundCrumb.TestKit;
 using System.Diagnostics;
 using System.Globalization;
 using RoundCrumb.Scheduling.Model;

@@ -50,7 +50,7 @@ public static partial class LargeKitchen
         var text = new[] { "500 ml milk\n40 g cornflour\n4 egg yolks\n90 g sugar", "300 ml double cream\n200 ml milk\n35 g cornflour", "600 ml milk\n50 g cornflour\n100 g butter" };
         var box = BoxDocument.Of(
             [.. Enumerable.Range(1, Parts).Select(i => new BoxPart(i, PartKind.Filling, $"Custard number {i}", ["bulk"], 1, [new(1, "starch-custard", text[i % 3], [new("milk", 500 + (i % 90)), new("cornflour", 40), new("caster-sugar", 90)])]))],
-            [.. Enumerable.Range(0, Pies).Select(i => new BoxPie($"Pie number {i}", [], MarrowbyLock.Pies[i % MarrowbyLock.Pies.Count].Address + $"&line={5 + (i % 9)}"))], [], new Dictionary<string, string>());
+            [.. Enumerable.Range(0, Pies).Select(i => new BoxPie($"Pie number {i}", [], DemoData.Pies[i % DemoData.Pies.Count].Address + $"&line={5 + (i % 9)}"))], [], new Dictionary<string, string>());
         var page = await client.GetStringAsync(new Uri("/box/import", UriKind.Relative));
         using var form = new FormUrlEncodedContent([KeyValuePair.Create("__RequestVerificationToken", Token().Match(page).Groups[1].Value), KeyValuePair.Create("json", box.Write())]);
         var watch = Stopwatch.StartNew();

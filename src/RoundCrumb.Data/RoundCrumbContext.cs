@@ -76,7 +76,12 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
             if (entry.State is EntityState.Modified)
                 await entry.Collection(c => c.Uses).LoadAsync(cancel);
             var now = PartUse.In(entry.Entity.Address).ToList();
-            entry.Entity.Uses.RemoveAll(u => !now.Contains((u.PartId, u.Version)));
+            foreach (var gone in entry.Entity.Uses.Where(u => !now.Contains((u.PartId, u.Version))).ToList())
+            {
+                entry.Entity.Uses.Remove(gone);
+                PartUses.Remove(gone);
+            }
+
             entry.Entity.Uses.AddRange(now.Where(n => !entry.Entity.Uses.Exists(u => (u.PartId, u.Version) == n)).Select(n => new PartUse { PartId = n.Part, Version = n.Version }));
         }
     }

@@ -4,6 +4,9 @@ using System.Text.Json.Serialization;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.Features;
+using RoundCrumb.Application.Box;
+using RoundCrumb.Application.Days;
+using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
@@ -20,9 +23,7 @@ using RoundCrumb.Data.Storage;
 using RoundCrumb.Formats.Reading;
 using RoundCrumb.Web.Api;
 using RoundCrumb.Web.Hosting;
-using RoundCrumb.Web.Pages;
-using RoundCrumb.Web.Pages.Box;
-using RoundCrumb.Web.Pages.Days;
+using RoundCrumb.Web.Features;
 using Serilog;
 using Serilog.Events;
 
@@ -76,11 +77,12 @@ builder.Services.AddScoped<KitchenClock>();
 builder.Services.AddScoped<Larder>();
 builder.Services.AddScoped<RecipeBox>();
 builder.Services.AddScoped<Search>();
-builder.Services.AddScoped<Desk>();
+builder.Services.AddScoped<CompositionReader>();
 builder.Services.AddScoped<AllOrNothing>();
 builder.Services.AddScoped<BoxTransfer>();
 builder.Services.AddScoped<DayBook>();
-builder.Services.AddScoped<DayDesk>();
+builder.Services.AddScoped<DayOpener>();
+builder.Services.AddSingleton(new PlanningSettings(builder.Configuration.GetValue("RoundCrumb:PlanSeconds", 10.0)));
 builder.Services.AddSingleton<Planner>();
 builder.Services.AddSingleton<SolvingQueue>();
 builder.Services.AddHostedService(static services => services.GetRequiredService<SolvingQueue>());
@@ -92,7 +94,11 @@ builder.Services.AddDataProtection()
     .PersistKeysToFileSystem(new DirectoryInfo(Path.Combine(Path.GetDirectoryName(file)!, "keys")));
 builder.Services.AddAntiforgery(options => options.Cookie.Name = "roundcrumb.form");
 builder.Services.AddHealthChecks().AddCheck<FileCheck>("file");
-builder.Services.AddRazorPages(options => options.Conventions.ConfigureFilter(new StaleFormFilter()).ConfigureFilter(new NoHandlerFilter()));
+builder.Services.AddRazorPages(options =>
+{
+    options.RootDirectory = "/Features";
+    options.Conventions.ConfigureFilter(new StaleFormFilter()).ConfigureFilter(new NoHandlerFilter());
+});
 builder.Services.AddCostlyLimits(builder.Configuration);
 
 // Nothing takes that long but a question behind twenty others; what does is ended rather than left running for nobody.
@@ -167,7 +173,7 @@ try
     {
         var context = scope.ServiceProvider.GetRequiredService<RoundCrumbContext>();
         await scope.ServiceProvider.GetRequiredService<Search>().IndexShippedAsync();
-        if (demo && await MarrowbyLock.LoadAsync(context, scope.ServiceProvider.GetRequiredService<TimeProvider>(), static text => Desk.Understood(new LineReader(IngredientFinder.Shipped, new(CupSize.Metric)).ReadAll(text))))
+        if (demo && await DemoData.LoadAsync(context, scope.ServiceProvider.GetRequiredService<TimeProvider>(), static text => CompositionReader.Understood(new LineReader(IngredientFinder.Shipped, new(CupSize.Metric)).ReadAll(text))))
             Log.Information("Marrowby Lock, the demo tea room, is loaded.");
     }
 

@@ -1,4 +1,4 @@
-using RoundCrumb.Benchmarks;
+using RoundCrumb.TestKit;
 using RoundCrumb.Core.Working;
 using RoundCrumb.Scheduling.Changes;
 using RoundCrumb.Scheduling.Explaining;

@@ -1,4 +1,4 @@
-using RoundCrumb.Benchmarks;
+using RoundCrumb.TestKit;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Scheduling.Model;
 using RoundCrumb.Scheduling.Solving;

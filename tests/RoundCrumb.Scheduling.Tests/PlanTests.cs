@@ -1,4 +1,4 @@
-using RoundCrumb.Benchmarks;
+using RoundCrumb.TestKit;
 using RoundCrumb.Scheduling.Solving;
 
 namespace RoundCrumb.Scheduling.Tests;

@@ -1,4 +1,4 @@
-using RoundCrumb.Benchmarks;
+using RoundCrumb.TestKit;
 using RoundCrumb.Scheduling.Explaining;
 using RoundCrumb.Scheduling.Solving;
 using static RoundCrumb.Scheduling.Tests.Days;

@@ -1,5 +1,6 @@
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
+using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Recipes;
@@ -12,7 +13,6 @@ using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
 using RoundCrumb.Data.Storage;
 using RoundCrumb.Formats.Reading;
-using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -23,7 +23,7 @@ public sealed class DataTests : IAsyncLifetime
 
     private string File => Path.Combine(_folder.FullName, "deeper", "test.db");
 
-    private static IReadOnlyList<RecipeLine> Read(string text) => Desk.Understood(new LineReader(IngredientFinder.Shipped, new()).ReadAll(text));
+    private static IReadOnlyList<RecipeLine> Read(string text) => CompositionReader.Understood(new LineReader(IngredientFinder.Shipped, new()).ReadAll(text));
 
     public async ValueTask InitializeAsync()
     {
@@ -61,11 +61,11 @@ public sealed class DataTests : IAsyncLifetime
     public async Task The_demo_is_loaded_once_and_never_again_even_when_its_pies_are_gone()
     {
         await using var context = Open();
-        (await MarrowbyLock.LoadAsync(context, TimeProvider.System, Read, TestContext.Current.CancellationToken)).ShouldBeTrue();
-        (await MarrowbyLock.LoadAsync(context, TimeProvider.System, Read, TestContext.Current.CancellationToken)).ShouldBeFalse();
+        (await DemoData.LoadAsync(context, TimeProvider.System, Read, TestContext.Current.CancellationToken)).ShouldBeTrue();
+        (await DemoData.LoadAsync(context, TimeProvider.System, Read, TestContext.Current.CancellationToken)).ShouldBeFalse();
         await context.Bakes.ExecuteDeleteAsync(TestContext.Current.CancellationToken);
         await context.Pies.ExecuteDeleteAsync(TestContext.Current.CancellationToken);
-        (await MarrowbyLock.LoadAsync(context, TimeProvider.System, Read, TestContext.Current.CancellationToken)).ShouldBeFalse();
+        (await DemoData.LoadAsync(context, TimeProvider.System, Read, TestContext.Current.CancellationToken)).ShouldBeFalse();
     }
 
     [Fact]
@@ -73,7 +73,7 @@ public sealed class DataTests : IAsyncLifetime
     {
         var cancel = TestContext.Current.CancellationToken;
         await using var context = Open();
-        await MarrowbyLock.LoadAsync(context, TimeProvider.System, Read, cancel);
+        await DemoData.LoadAsync(context, TimeProvider.System, Read, cancel);
         var cache = new RecipeCache();
         var box = new RecipeBox(context, new Larder(context, new Remembered<KnownIngredients>(), cache, TimeProvider.System), cache, TimeProvider.System);
         foreach (var part in await box.AllAsync(cancel))
@@ -103,14 +103,14 @@ public sealed class DataTests : IAsyncLifetime
     {
         await using var context = Open();
         await new PieShelf(context, TimeProvider.System).AddAsync("Mine", "pan=plate-23", TestContext.Current.CancellationToken);
-        (await MarrowbyLock.LoadAsync(context, TimeProvider.System, Read, TestContext.Current.CancellationToken)).ShouldBeFalse();
+        (await DemoData.LoadAsync(context, TimeProvider.System, Read, TestContext.Current.CancellationToken)).ShouldBeFalse();
         (await context.Pies.Select(p => p.Name).ToListAsync(TestContext.Current.CancellationToken)).ShouldBe(["Mine"]);
     }
 
     [Fact]
     public void Four_demo_pies_go_together_one_runs_over_and_one_goes_soggy()
     {
-        var advice = MarrowbyLock.Pies.Select(p =>
+        var advice = DemoData.Pies.Select(p =>
         {
             var read = CompositionAddress.Read(p.Address);
             read.Troubles.ShouldBeEmpty(p.Name);

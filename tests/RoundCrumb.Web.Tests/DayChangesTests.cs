@@ -1,9 +1,9 @@
 using Microsoft.Extensions.DependencyInjection;
+using RoundCrumb.Application.Days;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Scheduling.Changes;
 using RoundCrumb.Scheduling.Model;
-using RoundCrumb.Web.Pages.Days;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -13,7 +13,7 @@ public sealed class DayChangesTests
     private static async Task<OpenDay> OpenAsync(Kitchen kitchen, int day)
     {
         await using var scope = kitchen.Services.CreateAsyncScope();
-        return (await scope.ServiceProvider.GetRequiredService<DayDesk>().OpenAsync(day, TestContext.Current.CancellationToken)).ShouldNotBeNull();
+        return (await scope.ServiceProvider.GetRequiredService<DayOpener>().OpenAsync(day, TestContext.Current.CancellationToken)).ShouldNotBeNull();
     }
 
     /// <summary>Every kind of change, for a day as it stands.</summary>
@@ -53,7 +53,7 @@ public sealed class DayChangesTests
 
             var (orders, setting) = change.Applied(open.Orders, open.Setting);
             var tried = DayBuilder.Build(orders, setting);
-            OpenDay.PrintOf(tried).ShouldNotBe(OpenDay.PrintOf(open.Built), change.Code);
+            OpenDay.FingerprintOf(tried).ShouldNotBe(OpenDay.FingerprintOf(open.Built), change.Code);
             await ChangeAsync(kitchen, day, d => new DayChanges(open).Apply(d, change));
             var made = await OpenAsync(kitchen, day);
             made.Built.Day.Shifts.Order(Comparer<Shift>.Create((a, b) => (a.Baker, a.From).CompareTo((b.Baker, b.From)))).ShouldBe(tried.Day.Shifts.Order(Comparer<Shift>.Create((a, b) => (a.Baker, a.From).CompareTo((b.Baker, b.From)))), change.Code);

@@ -275,8 +275,8 @@ public sealed partial class DayPageTests
     private static async Task<string> SeenAsync(Kitchen kitchen, string day)
     {
         await using var scope = kitchen.Services.CreateAsyncScope();
-        var open = (await scope.ServiceProvider.GetRequiredService<Pages.Days.DayDesk>().OpenAsync(int.Parse(day.Split('/')[^1], System.Globalization.CultureInfo.InvariantCulture), TestContext.Current.CancellationToken))!;
-        return $"{Pages.Days.OpenDay.PrintOf(open.Built)}-{string.Join('.', open.Kept.Orders.Select(o => $"{o.Id}v{o.Version}"))}";
+        var open = (await scope.ServiceProvider.GetRequiredService<Application.Days.DayOpener>().OpenAsync(int.Parse(day.Split('/')[^1], System.Globalization.CultureInfo.InvariantCulture), TestContext.Current.CancellationToken))!;
+        return $"{Application.Days.OpenDay.FingerprintOf(open.Built)}-{string.Join('.', open.Kept.Orders.Select(o => $"{o.Id}v{o.Version}"))}";
     }
 
     private static async Task<string> SendFileAsync(HttpClient baker, string day, string name, string text)
@@ -683,4 +683,54 @@ public sealed partial class DayPageTests
 
     [GeneratedRegex("<li class=\"list-day\">(?<day>[^<]+)</li>|step=(?<key>[^#\"]+)#step\"><span class=\"list-time\">(?<time>[^<]+)</span>.*?<strong>(?<what>[^<]+)</strong>", RegexOptions.Singleline)]
     private static partial Regex Listed();
+
+    [Fact]
+    public async Task A_mark_that_no_longer_fits_is_said_and_can_be_forgotten()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        var day = await BeginAsync(baker);
+        await TakeAsync(baker, day, "1", "1", "12:00");
+        var page = await PlannedAsync(baker, day);
+        var step = Regex.Match(page, "step=(o\\d+\\.roll-and-line[^#\"&]*)").Groups[1].Value;
+        step.ShouldNotBeEmpty();
+        await baker.SendAsync($"{day}?step={step}", $"{day}?handler=Done", ("step", step));
+        (await baker.PageAsync(day)).ShouldNotContain("that no longer fits");
+
+        // Out of the freezer there is nothing to roll any more.
+        var order = Regex.Match(step, "o(\\d+)").Groups[1].Value;
+        (await baker.SendAsync(day, day + "?handler=Change", ("order", order), ("count", "1"), ("date", Iso(Saturday)), ("time", "12:00"), ("notes", ""), ("stock", "FrozenShells"))).StatusCode.ShouldBe(HttpStatusCode.Redirect);
+        page = WebUtility.HtmlDecode(await baker.PageAsync(day));
+        page.ShouldContain("Roll and line for");
+        page.ShouldContain("that no longer fits: there is no such step any more");
+        (await baker.SendAsync(day, day + "?handler=Forget", ("mark", step))).StatusCode.ShouldBe(HttpStatusCode.Redirect);
+        WebUtility.HtmlDecode(await baker.PageAsync(day)).ShouldNotContain("Roll and line for");
+    }
+
+    [Fact]
+    public async Task Asking_how_far_a_plan_has_come_needs_nothing_but_the_plan_and_says_nothing_twice()
+    {
+        await using var kitchen = new Kitchen(demo: true) { PlanSeconds = "4" };
+        var baker = kitchen.Baker();
+        (await baker.SendAsync("/days/1", "/days/1?handler=Solve")).StatusCode.ShouldBe(HttpStatusCode.Redirect);
+        var silent = 0;
+        for (var address = "/days/1?handler=Plan"; ;)
+        {
+            var answer = await baker.GetAsync(new Uri(address, UriKind.Relative), TestContext.Current.CancellationToken);
+            if (answer.StatusCode is HttpStatusCode.NoContent)
+            {
+                silent++;
+                continue;
+            }
+
+            answer.StatusCode.ShouldBe(HttpStatusCode.OK);
+            var part = WebUtility.HtmlDecode(await answer.TextAsync());
+            if (!part.Contains("class=\"planning\"", StringComparison.Ordinal))
+                break;
+            address = Regex.Match(part, "hx-get=\"([^\"]+)\"").Groups[1].Value;
+            address.ShouldContain("seen=");
+        }
+
+        silent.ShouldBeGreaterThan(0);
+    }
 }

@@ -1,11 +1,11 @@
-using RoundCrumb.Benchmarks;
+using RoundCrumb.Application.Days;
+using RoundCrumb.TestKit;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Scheduling.Model;
 using RoundCrumb.Scheduling.Solving;
-using RoundCrumb.Web.Pages.Days;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -58,8 +58,8 @@ public sealed class DayViewTests
     {
         var built = DayMaker.Make(3, 6);
         var day = built.Day;
-        string Print(Day other) => OpenDay.PrintOf(built with { Day = other });
-        Print(day with { }).ShouldBe(OpenDay.PrintOf(DayMaker.Make(3, 6)));
+        string Print(Day other) => OpenDay.FingerprintOf(built with { Day = other });
+        Print(day with { }).ShouldBe(OpenDay.FingerprintOf(DayMaker.Make(3, 6)));
 
         // What is asked of the plan itself does not make another day of it.
         Print(day with { Now = 7, Pinned = new Dictionary<int, int> { [0] = 9 }, Done = new Dictionary<int, (int, int)> { [1] = (4, -1) } }).ShouldBe(Print(day));

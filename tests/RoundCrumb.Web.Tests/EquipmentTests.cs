@@ -1,5 +1,7 @@
+using Microsoft.Extensions.DependencyInjection;
 using System.Net;
 using System.Text.RegularExpressions;
+using RoundCrumb.Data.Kitchens;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -121,5 +123,26 @@ public sealed class EquipmentTests
         var page = await (await kitchen.Baker().SendAsync("/kitchen", "/kitchen?handler=Tools", ("form", "tools"), ("burners", burners), ("mixers", mixers), ("processors", processors))).TextAsync();
         page.ShouldContain(says);
         page.ShouldContain($"value=\"{mixers}\"");
+    }
+
+    [Fact]
+    public async Task Bake_days_go_by_the_clock_of_the_kitchen_not_of_the_computer()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        var refused = await (await baker.SendAsync("/kitchen", "/kitchen?handler=Zone", ("form", "zone"), ("zone", "Atlantis/Harbour"))).TextAsync();
+        refused.ShouldContain("No time zone has that name");
+        refused.ShouldContain("Atlantis/Harbour");
+        (await baker.SendAsync("/kitchen", "/kitchen?handler=Zone", ("form", "zone"), ("zone", "Pacific/Auckland"))).StatusCode.ShouldBe(HttpStatusCode.Redirect);
+        await using var scope = kitchen.Services.CreateAsyncScope();
+        var zone = TimeZoneInfo.FindSystemTimeZoneById("Pacific/Auckland");
+        (await scope.ServiceProvider.GetRequiredService<KitchenClock>().ZoneAsync(TestContext.Current.CancellationToken)).ShouldBe(zone);
+        (await scope.ServiceProvider.GetRequiredService<KitchenClock>().TodayAsync(TestContext.Current.CancellationToken)).ShouldBe(DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(DateTimeOffset.UtcNow, zone).DateTime));
+        var open = (await scope.ServiceProvider.GetRequiredService<Application.Days.DayOpener>().OpenAsync(1, TestContext.Current.CancellationToken))!;
+        open.Clock.Zone.ShouldBe(zone);
+        open.Clock.WallOf(open.Orders[0].Due).ShouldBe(open.Kept.Orders.OrderBy(o => o.Due).First(o => $"o{o.Id}" == open.Orders[0].Key).Due);
+
+        // And back to the computer's own.
+        (await baker.SendAsync("/kitchen", "/kitchen?handler=Zone", ("form", "zone"), ("zone", ""))).StatusCode.ShouldBe(HttpStatusCode.Redirect);
     }
 }

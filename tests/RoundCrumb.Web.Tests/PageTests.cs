@@ -5,7 +5,7 @@ using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Demo;
-using RoundCrumb.Web.Pages.Compose;
+using RoundCrumb.Web.Features.Compose;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -19,14 +19,14 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
         await using var fresh = new Kitchen(demo: true);
         var baker = fresh.Baker();
         var page = await baker.PageAsync("/");
-        foreach (var (name, _) in MarrowbyLock.Pies.Take(6))
+        foreach (var (name, _) in DemoData.Pies.Take(6))
             page.ShouldContain(name);
         page.ShouldContain("It runs over");
         page.ShouldContain("Last bakes");
-        page.ShouldNotContain(MarrowbyLock.Pies[^1].Name);
+        page.ShouldNotContain(DemoData.Pies[^1].Name);
         page.ShouldContain("Page 1 of 2");
         var all = page + await baker.PageAsync("/?leaf=2");
-        foreach (var (name, _) in MarrowbyLock.Pies)
+        foreach (var (name, _) in DemoData.Pies)
             all.ShouldContain(name);
         (await baker.PageAsync("/?leaf=99")).ShouldContain("Page 2 of 2");
 
@@ -44,7 +44,7 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
     [Fact]
     public void The_demos_pies_hold_a_filling_of_every_kind_and_go_together_but_for_those_kept_to_show_advice()
     {
-        var pies = MarrowbyLock.Pies.Select(p => (p.Name, Work: Assessment.Of(CompositionAddress.Read(p.Address).Composition))).ToList();
+        var pies = DemoData.Pies.Select(p => (p.Name, Work: Assessment.Of(CompositionAddress.Read(p.Address).Composition))).ToList();
         pies.Select(p => p.Work.Composition.Filling.Formula.Family.Id).Distinct().Count().ShouldBe(Core.Fillings.FillingFamilies.All.Count);
         pies.Where(p => p.Work.Advice.Any(f => f.Severity <= Core.Working.Severity.Disappoints)).Select(p => p.Name).ShouldBe(["Lemon cheese tart for the village hall", "Late-shift coffee pie"]);
     }
@@ -271,7 +271,7 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
     public async Task Every_figure_link_on_compose_and_on_a_sheet_opens()
     {
         var baker = kitchen.Baker();
-        foreach (var address in (string[])["/compose", "/compose?pan=springform-20&crust=plain-crumb&bake=chilled&fill=lemon-cheese&make=above&top=gelatine", "/compose?" + MarrowbyLock.Pies[4].Address, "/bakes/1", "/bakes/1/log"])
+        foreach (var address in (string[])["/compose", "/compose?pan=springform-20&crust=plain-crumb&bake=chilled&fill=lemon-cheese&make=above&top=gelatine", "/compose?" + DemoData.Pies[4].Address, "/bakes/1", "/bakes/1/log"])
         {
             var links = FigureHref().Matches(await baker.PageAsync(address)).Select(m => m.Groups[1].Value).Distinct().ToList();
             links.Count.ShouldBeGreaterThan(4, address);
@@ -339,7 +339,7 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
         await using var second = new Kitchen(demo: true, folder.FullName);
         var page = await second.Baker().PageAsync("/");
         page.ShouldContain("Stays");
-        page.ShouldNotContain(MarrowbyLock.Pies[0].Name);
+        page.ShouldNotContain(DemoData.Pies[0].Name);
     }
 
     [Fact]
@@ -362,7 +362,7 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
     [Fact]
     public void A_drawing_of_any_demo_pie_is_well_formed_and_says_what_would_run_over()
     {
-        foreach (var (name, address) in MarrowbyLock.Pies)
+        foreach (var (name, address) in DemoData.Pies)
         {
             var pie = Assessment.Of(CompositionAddress.Read(address).Composition);
             using var writer = new StringWriter();

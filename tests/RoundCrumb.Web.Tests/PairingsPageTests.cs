@@ -43,7 +43,7 @@ public sealed partial class PairingsPageTests(DemoKitchen kitchen) : IClassFixtu
     public async Task The_same_advice_stands_in_compose_on_the_sheet_and_in_the_api()
     {
         var baker = kitchen.Baker();
-        var compose = WebUtility.HtmlDecode(await baker.PageAsync("/compose?" + Data.Demo.MarrowbyLock.Pies[5].Address));
+        var compose = WebUtility.HtmlDecode(await baker.PageAsync("/compose?" + Data.Demo.DemoData.Pies[5].Address));
         var told = Rule().Matches(compose).Select(m => m.Groups[1].Value).ToHashSet();
         told.ShouldContain("unsealed");
         var api = await baker.GetStringAsync("/api/v1/pies/6", TestContext.Current.CancellationToken);

@@ -36,7 +36,7 @@ public enum Pattern
 /// <param name="Y">The same, downwards.</param>
 /// <param name="Turn">How far it is turned from pointing to the right, in radians.</param>
 /// <param name="Ring">Which ring or row, the outermost 0.</param>
-public readonly record struct Placed(double X, double Y, double Turn, int Ring);
+public readonly record struct PlacedPiece(double X, double Y, double Turn, int Ring);
 
 /// <summary>One piped line.</summary>
 public readonly record struct Line(double X1, double Y1, double X2, double Y2)
@@ -66,7 +66,7 @@ public readonly record struct Footprint(double Length, double Width, double Over
 /// <summary>Where everything lies. A piece never leaves the surface, nor covers more of its neighbour than was asked.</summary>
 /// <param name="Pieces">From the outside in.</param>
 /// <param name="Lines">Piped lines, for a lattice.</param>
-public sealed record Arrangement(IReadOnlyList<Placed> Pieces, IReadOnlyList<Line> Lines)
+public sealed record Arrangement(IReadOnlyList<PlacedPiece> Pieces, IReadOnlyList<Line> Lines)
 {
     private const double Hair = 1e-9;
 
@@ -165,9 +165,9 @@ public sealed record Arrangement(IReadOnlyList<Placed> Pieces, IReadOnlyList<Lin
         return b2 - a2 <= piece.A * (half - piece.A) ? half - piece.A : Math.Sqrt(Math.Max(0, ((half * half / b2) - 1) * (b2 - a2)));
     }
 
-    private static List<Placed> Rings(double half, Footprint piece)
+    private static List<PlacedPiece> Rings(double half, Footprint piece)
     {
-        var placed = new List<Placed>();
+        var placed = new List<PlacedPiece>();
         var free = half;
         for (var ring = 0; ; ring++)
         {
@@ -186,7 +186,7 @@ public sealed record Arrangement(IReadOnlyList<Placed> Pieces, IReadOnlyList<Lin
         }
     }
 
-    private static void Round(List<Placed> placed, double r, int count, int ring)
+    private static void Round(List<PlacedPiece> placed, double r, int count, int ring)
     {
         // Every other ring is turned by half a step, so that joints don't line up.
         var turned = ring % 2 == 1 ? Math.PI / count : 0;
@@ -197,9 +197,9 @@ public sealed record Arrangement(IReadOnlyList<Placed> Pieces, IReadOnlyList<Lin
         }
     }
 
-    private static List<Placed> Spiral(double half, Footprint piece)
+    private static List<PlacedPiece> Spiral(double half, Footprint piece)
     {
-        var placed = new List<Placed>();
+        var placed = new List<PlacedPiece>();
         var (a, b) = (piece.InnerA, piece.InnerB);
         var (r, at) = (half - piece.A, 0.0);
         while (r > a + Hair)
@@ -219,9 +219,9 @@ public sealed record Arrangement(IReadOnlyList<Placed> Pieces, IReadOnlyList<Lin
         return placed;
     }
 
-    private static List<Placed> HalfMoon(double half, Footprint piece)
+    private static List<PlacedPiece> HalfMoon(double half, Footprint piece)
     {
-        var placed = new List<Placed>();
+        var placed = new List<PlacedPiece>();
         var free = half;
         for (var ring = 0; ring < 3; ring++)
         {
@@ -245,9 +245,9 @@ public sealed record Arrangement(IReadOnlyList<Placed> Pieces, IReadOnlyList<Lin
         return placed;
     }
 
-    private static List<Placed> Rows(Tub surface, double half, Footprint piece)
+    private static List<PlacedPiece> Rows(Tub surface, double half, Footprint piece)
     {
-        var placed = new List<Placed>();
+        var placed = new List<PlacedPiece>();
         var long1 = half + surface.HalfExtra;
         var (pitchX, pitchY) = (piece.Width * (1 - piece.Overlap), piece.Length * (1 - piece.Overlap));
         var across = (int)Math.Floor((((2 * long1) - piece.Width) / pitchX) + Hair) + 1;
@@ -256,7 +256,7 @@ public sealed record Arrangement(IReadOnlyList<Placed> Pieces, IReadOnlyList<Lin
         {
             for (var i = 0; i < across; i++)
             {
-                var spot = new Placed((i - ((across - 1) / 2.0)) * pitchX, (row - ((rows - 1) / 2.0)) * pitchY, Math.PI / 2, row);
+                var spot = new PlacedPiece((i - ((across - 1) / 2.0)) * pitchX, (row - ((rows - 1) / 2.0)) * pitchY, Math.PI / 2, row);
                 if (Inside(surface, half, piece, spot))
                     placed.Add(spot);
             }
@@ -265,9 +265,9 @@ public sealed record Arrangement(IReadOnlyList<Placed> Pieces, IReadOnlyList<Lin
         return placed;
     }
 
-    private static List<Placed> Border(Tub surface, double half, Footprint piece)
+    private static List<PlacedPiece> Border(Tub surface, double half, Footprint piece)
     {
-        var placed = new List<Placed>();
+        var placed = new List<PlacedPiece>();
         var reach = Math.Max(piece.A, piece.B);
         var (w, h) = (half + surface.HalfExtra - reach, half - reach);
         var pitch = 2 * reach * (1 - piece.Overlap);
@@ -279,7 +279,7 @@ public sealed record Arrangement(IReadOnlyList<Placed> Pieces, IReadOnlyList<Lin
             {
                 var t = -(length / 2) + (length * i / count);
                 var (x, y) = turn switch { 0 => (t, -h), Math.PI / 2 => (w, t), Math.PI => (-t, h), _ => (-w, -t) };
-                var spot = new Placed(x, y, turn + (Math.PI / 2), 0);
+                var spot = new PlacedPiece(x, y, turn + (Math.PI / 2), 0);
 
                 // On a narrow surface the sides come too near to each other for two rows.
                 if (Inside(surface, half, piece, spot) && placed.TrueForAll(p => new Spot(p.X, p.Y).To(new(spot.X, spot.Y)) >= pitch - 1e-6))
@@ -290,13 +290,13 @@ public sealed record Arrangement(IReadOnlyList<Placed> Pieces, IReadOnlyList<Lin
         return placed;
     }
 
-    private static List<Placed> Cover(Tub surface, double half, Footprint piece)
+    private static List<PlacedPiece> Cover(Tub surface, double half, Footprint piece)
     {
         // Drawn out so that the piece is a circle, the surface is packed with circles; drawn back, all lie alike.
         var stretch = piece.Width / piece.Length;
         var pitch = piece.Width * (1 - piece.Overlap);
         var round = surface.IsRound && Math.Abs(piece.Length - piece.Width) < 1e-6;
-        Placed Back(Spot s) => new(s.X, s.Y / stretch, Math.PI / 2, 0);
+        PlacedPiece Back(Spot s) => new(s.X, s.Y / stretch, Math.PI / 2, 0);
         var spots = Layout.On(
             s => Inside(surface, half, piece, Back(s)), Math.Max(1, half * stretch), half + surface.HalfExtra, pitch,
             round ? half - piece.B + (pitch / 2) : null, most: 2);
@@ -304,7 +304,7 @@ public sealed record Arrangement(IReadOnlyList<Placed> Pieces, IReadOnlyList<Lin
     }
 
     /// <summary>True when the whole piece lies on the surface.</summary>
-    public static bool Inside(Tub surface, double half, Footprint piece, Placed spot)
+    public static bool Inside(Tub surface, double half, Footprint piece, PlacedPiece spot)
     {
         var (cos, sin) = (Math.Cos(spot.Turn), Math.Sin(spot.Turn));
         if (surface.IsRound && piece.Length - piece.Width < 1e-6)

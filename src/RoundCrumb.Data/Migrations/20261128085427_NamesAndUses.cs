@@ -74,13 +74,14 @@ namespace RoundCrumb.Data.Migrations
             migrationBuilder.Sql("""
                 UPDATE BakeDays SET ColdOvens = CASE WHEN trim(Forbidden) = '' THEN '[]' ELSE '["' || replace(trim(Forbidden), ' ', '","') || '"]' END;
                 UPDATE BakeDays SET Apart = CASE WHEN trim(Apart, char(10)) = '' THEN '[]' ELSE '["' || replace(trim(Apart, char(10)), char(10), '","') || '"]' END;
-                WITH RECURSIVE lines(Id, line, rest) AS (
-                  SELECT Id, '', MorePans || char(10) FROM BakeDays WHERE MorePans <> ''
+                WITH RECURSIVE lines(Id, n, line, rest) AS (
+                  SELECT Id, 0, '', MorePans || char(10) FROM BakeDays WHERE MorePans <> ''
                   UNION ALL
-                  SELECT Id, substr(rest, 1, instr(rest, char(10)) - 1), substr(rest, instr(rest, char(10)) + 1) FROM lines WHERE rest <> '')
+                  SELECT Id, n + 1, substr(rest, 1, instr(rest, char(10)) - 1), substr(rest, instr(rest, char(10)) + 1) FROM lines WHERE rest <> '')
                 UPDATE BakeDays SET LentPans = (
-                  SELECT json_group_array(json_object('More', CAST(line AS INTEGER), 'Pan', substr(line, instr(line, ' ') + 1)))
-                  FROM lines WHERE lines.Id = BakeDays.Id AND instr(line, ' ') > 0);
+                  SELECT json_group_array(json(pan)) FROM (
+                    SELECT json_object('More', CAST(line AS INTEGER), 'Pan', substr(line, instr(line, ' ') + 1)) AS pan
+                    FROM lines WHERE lines.Id = BakeDays.Id AND instr(line, ' ') > 0 ORDER BY n));
                 UPDATE BakeDays SET LentPans = '[]' WHERE LentPans IS NULL;
                 UPDATE DayMark SET Oven = CASE WHEN Oven < 0 THEN '' ELSE COALESCE(
                   (SELECT 'oven-' || o.Id FROM KitchenOvens o WHERE o.DeletedAt IS NULL AND DayMark.Oven = (

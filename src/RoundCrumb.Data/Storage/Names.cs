@@ -1,5 +1,3 @@
-using System.Text;
-
 namespace RoundCrumb.Data.Storage;
 
 /// <summary>Something that a baker calls by a name which no other of its kind has.</summary>
@@ -12,28 +10,15 @@ public interface INamed
     string NameKey { get; set; }
 }
 
-/// <summary>When two names are the same: whatever their capitals, in any alphabet, and however an accent was typed.</summary>
+/// <summary>When two names are the same: whatever their capitals, in any alphabet. An accent makes another letter.</summary>
 public static class Names
 {
     /// <summary>What a name is compared by.</summary>
-    public static string KeyOf(string name) => Composed(name.Trim()).ToUpperInvariant();
+    public static string KeyOf(string name) => name.Trim().ToUpperInvariant();
 
     /// <summary>True for the same name.</summary>
     public static bool AreSame(string name, string other) => KeyOf(name) == KeyOf(other);
 
     /// <summary>An order and a lookup by names.</summary>
     public static IEqualityComparer<string> Comparer { get; } = EqualityComparer<string>.Create((a, b) => KeyOf(a!) == KeyOf(b!), name => KeyOf(name).GetHashCode(StringComparison.Ordinal));
-
-    /// <summary>With each accent in its letter; a name with half a letter in it stays as it is.</summary>
-    private static string Composed(string name)
-    {
-        try
-        {
-            return name.Normalize(NormalizationForm.FormC);
-        }
-        catch (ArgumentException)
-        {
-            return name;
-        }
-    }
 }

@@ -120,19 +120,20 @@ public static class DayBuilder
                 var work = chain.Works[w];
                 if (work.Join is { } join && groups.TryGetValue((join, b), out var lead))
                 {
-                    if (lead == b)
-                        byGroup[(join, lead)] = works.Count;
-                    var index = byGroup[(join, lead)];
-                    at[(b, w)] = index;
-                    if (lead == b)
-                    {
-                        works.Add(new(new WorkKey(order.Key, work.Id).ToString(), [new(b, w)], [b], work.Part, work.Label, [work.Steps], 0, work.Tool, null, work.Pies, ""));
-                    }
-                    else
+                    if (byGroup.TryGetValue((join, lead), out var index))
                     {
                         var known = works[index];
                         works[index] = known with { Sources = [.. known.Sources, new(b, w)], Batches = [.. known.Batches, b], Steps = [.. known.Steps, work.Steps], Pies = known.Pies + work.Pies };
                     }
+                    else
+                    {
+                        // It is known by its lead's work, whichever of them comes first.
+                        byGroup[(join, lead)] = index = works.Count;
+                        var leads = made[lead].Chain.Works.First(x => x.Join == join);
+                        works.Add(new(new WorkKey(made[lead].Order.Key, leads.Id).ToString(), [new(b, w)], [b], work.Part, work.Label, [work.Steps], 0, work.Tool, null, work.Pies, ""));
+                    }
+
+                    at[(b, w)] = index;
 
                     // One setting up for all, and the rest for each.
                     var all = works[index].Batches.Select(o => made[o].Chain.Works.First(x => x.Join == join)).ToList();

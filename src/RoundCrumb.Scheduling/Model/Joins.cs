@@ -16,7 +16,8 @@ internal static class Joins
             var users = Enumerable.Range(0, made.Count).Where(b => made[b].Chain.Works.Any(w => w.Join == join)).ToList();
             while (users.Count > 0)
             {
-                var first = users[0];
+                // What is done already is settled first: it takes in nobody else.
+                var first = users.Cast<int?>().FirstOrDefault(b => DoneWith(made, setting, join, b!.Value) is not null) ?? users[0];
                 var together = users.Where(b => made[b].Order.Due - made[first].Order.Due <= Slot.Down(join.Within.Usual)).ToList();
                 var name = $"{join} {made[first].Order.Key}";
 
@@ -24,8 +25,6 @@ internal static class Joins
                 var with = DoneWith(made, setting, join, first);
                 if (with is not null)
                     together = [.. together.Where(b => b == first || with.Contains(made[b].Order.Key))];
-                else
-                    together.RemoveAll(b => b != first && DoneWith(made, setting, join, b) is not null);
 
                 // No longer at a stretch than hands can stand: what is more makes a second lot.
                 double Minutes(int b) => made[b].Chain.Works.First(w => w.Join == join).More;

@@ -1,4 +1,6 @@
 using Microsoft.AspNetCore.Http.HttpResults;
+using RoundCrumb.Application.Box;
+using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Batches;
@@ -13,8 +15,6 @@ using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
 using RoundCrumb.Formats.Reading;
-using RoundCrumb.Web.Hosting;
-using RoundCrumb.Web.Pages.Box;
 
 namespace RoundCrumb.Web.Api;
 
@@ -85,7 +85,7 @@ public static class ApiEndpoints
         api.MapGet("/pies/{id:int}", PieAsync).WithSummary("Works out a saved pie.").ProducesProblem(404).ProducesValidationProblem();
     }
 
-    private static async Task<Results<Ok<ComposeAnswer>, ValidationProblem>> ComposeAsync(ComposeQuestion question, Desk desk, RecipeBox box, CancellationToken cancel)
+    private static async Task<Results<Ok<ComposeAnswer>, ValidationProblem>> ComposeAsync(ComposeQuestion question, CompositionReader compositions, RecipeBox box, CancellationToken cancel)
     {
         var troubles = new Dictionary<string, string[]>(StringComparer.Ordinal);
         var count = question.Count ?? 1;
@@ -124,7 +124,7 @@ public static class ApiEndpoints
                 troubles[$"{where}.{name}"] = [words];
             if (form.Lines.Length > Data.Recipes.Part.LongestText)
                 continue;
-            var read = (await desk.ReaderAsync(form.Measures, cancel)).ReadAll(form.Lines, cancel);
+            var read = (await compositions.ReaderAsync(form.Measures, cancel)).ReadAll(form.Lines, cancel);
             for (var i = 0; i < read.Count; i++)
             {
                 if (read[i].NotRead.Length > 0 || read[i].Items.Any(x => x.Ingredient is null))
@@ -132,7 +132,7 @@ public static class ApiEndpoints
             }
 
             if (form.Family.Length == 0)
-                form = form with { Family = PartGuess.FamilyOf(kind, Desk.Understood(read)) };
+                form = form with { Family = PartGuess.FamilyOf(kind, CompositionReader.Understood(read)) };
             var recipe = form.Recipe(read, "asked-" + where);
             if (recipe.Trouble is { Exists: true } trouble)
                 troubles.TryAdd($"{where}.lines", [trouble.Says]);
@@ -143,10 +143,10 @@ public static class ApiEndpoints
         if (troubles.Count > 0)
             return Problem(troubles);
         var named = await box.NamedInAsync([string.Join('&', fields.Select(f => $"{f.Key}={Uri.EscapeDataString(f.Value)}"))], cancel);
-        return Answer(CompositionAddress.Read(name => fields.GetValueOrDefault(name), book: PartBook.Shipped.With([.. named, .. own])), count, await desk.KitchenAsync(cancel));
+        return Answer(CompositionAddress.Read(name => fields.GetValueOrDefault(name), book: PartBook.Shipped.With([.. named, .. own])), count, await compositions.KitchenAsync(cancel));
     }
 
-    private static async Task<Results<Ok<LineAnswer>, ValidationProblem>> LineAsync(string? text, string? cup, string? egg, Desk desk, CancellationToken cancel)
+    private static async Task<Results<Ok<LineAnswer>, ValidationProblem>> LineAsync(string? text, string? cup, string? egg, CompositionReader compositions, CancellationToken cancel)
     {
         var troubles = new Dictionary<string, string[]>(StringComparer.Ordinal);
         if (string.IsNullOrWhiteSpace(text))
@@ -156,7 +156,7 @@ public static class ApiEndpoints
         var measures = new RecipeMeasures(Word(cup, CupSize.American, "cup", troubles), Word(egg, EggSize.Large, "egg", troubles));
         if (troubles.Count > 0)
             return Problem(troubles);
-        return TypedResults.Ok(Say((await desk.ReaderAsync(measures, cancel)).Read(text!)));
+        return TypedResults.Ok(Say((await compositions.ReaderAsync(measures, cancel)).Read(text!)));
     }
 
     /// <summary>How many are listed where nothing is said, and at the most.</summary>
@@ -185,7 +185,7 @@ public static class ApiEndpoints
         var shipped = ShippedParts.Find(id);
         if ((shipped ?? await box.RecipeAsync(id, cancel)) is not { } part)
             return TypedResults.Problem($"There is no part called “{(id.Length > 40 ? id[..40] : id)}” here.", statusCode: 404);
-        var text = shipped is not null ? Desk.Text(part.Lines) : (await box.FindAsync(RecipeBox.Parse(id)!.Value.Part, deletedToo: true, cancel))!.Versions.Single(v => v.Number == RecipeBox.Parse(id)!.Value.Version).Text;
+        var text = shipped is not null ? CompositionReader.Text(part.Lines) : (await box.FindAsync(RecipeBox.Parse(id)!.Value.Part, deletedToo: true, cancel))!.Versions.Single(v => v.Number == RecipeBox.Parse(id)!.Value.Version).Text;
         var facts = PartFacts.Of(part);
         var shown = new Shown(UnitChoice.Usual);
         return TypedResults.Ok(new PartDetail(
@@ -215,13 +215,13 @@ public static class ApiEndpoints
         return troubles.Count > 0 ? Problem(troubles) : null;
     }
 
-    private static async Task<Results<Ok<ComposeAnswer>, ValidationProblem, ProblemHttpResult>> PieAsync(int id, int? count, PieShelf shelf, Desk desk, CancellationToken cancel)
+    private static async Task<Results<Ok<ComposeAnswer>, ValidationProblem, ProblemHttpResult>> PieAsync(int id, int? count, PieShelf shelf, CompositionReader compositions, CancellationToken cancel)
     {
         if (await shelf.FindAsync(id, cancel) is not { } pie)
             return TypedResults.Problem($"There is no pie {id} here.", statusCode: 404);
         if (count is < 1 or > BatchSheet.MostPies)
             return Problem(new() { ["count"] = [$"How many pies? A whole number from 1 to {BatchSheet.MostPies}."] });
-        return TypedResults.Ok(Worked((await desk.ReadAsync(pie.Address, cancel)).Composition, count ?? 1, await desk.KitchenAsync(cancel)));
+        return TypedResults.Ok(Worked((await compositions.ReadAsync(pie.Address, cancel)).Composition, count ?? 1, await compositions.KitchenAsync(cancel)));
     }
 
     private static Results<Ok<ComposeAnswer>, ValidationProblem> Answer(ReadComposition read, int count, Kitchen kitchen)

@@ -19,7 +19,7 @@ public sealed class StaleFormFilter : IAlwaysRunResultFilter
             return;
         context.Result = new ViewResult
         {
-            ViewName = "/Pages/Lost/StaleForm.cshtml",
+            ViewName = "/Features/Lost/StaleForm.cshtml",
             StatusCode = StatusCodes.Status400BadRequest,
             ViewData = new ViewDataDictionary<SentForm>(new EmptyModelMetadataProvider(), new ModelStateDictionary()) { Model = SentForm.Of(context.HttpContext.Request) },
         };

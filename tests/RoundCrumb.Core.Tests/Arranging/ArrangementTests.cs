@@ -108,7 +108,7 @@ public class ArrangementTests
         select (pattern, round ? new Tub(half, half, 30) : new Tub(half, half, 30, half / 2.0, half * 0.8), (double)half, new Footprint(length, length * slim / 100.0, overlap / 20.0));
 
     /// <summary>True where two pieces, each drawn in by the overlap and a hair more, meet: a point of one's edge lies in the other.</summary>
-    private static bool Meet(Placed one, Placed other, Footprint piece)
+    private static bool Meet(PlacedPiece one, PlacedPiece other, Footprint piece)
     {
         var keep = (1 - piece.Overlap) * (1 - 1e-4);
         var (a, b) = (piece.Length / 2 * keep, piece.Width / 2 * keep);
@@ -116,7 +116,7 @@ public class ArrangementTests
             return false;
         return Touches(one, other) || Touches(other, one);
 
-        bool Touches(Placed p, Placed q)
+        bool Touches(PlacedPiece p, PlacedPiece q)
         {
             for (var i = 0; i < 60; i++)
             {

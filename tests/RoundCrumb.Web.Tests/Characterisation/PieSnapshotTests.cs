@@ -63,7 +63,7 @@ public sealed class PieSnapshotTests
     {
         var random = new Random(Seed);
         string One(params IEnumerable<string> of) => of.ElementAt(random.Next(of.Count()));
-        foreach (var (_, address) in MarrowbyLock.Pies)
+        foreach (var (_, address) in DemoData.Pies)
             yield return address;
         for (var i = 0; i < Number; i++)
         {

@@ -4,11 +4,11 @@ using System.Text;
 using System.Text.Json.Nodes;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
+using RoundCrumb.Application.Days;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Data;
 using RoundCrumb.Formats.Import;
 using RoundCrumb.TestKit;
-using RoundCrumb.Web.Pages.Days;
 
 namespace RoundCrumb.Web.Tests.Hostile;
 

@@ -1,0 +1,128 @@
+using System.Globalization;
+using System.Text;
+using Microsoft.AspNetCore.Html;
+using RoundCrumb.Core.Arranging;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Toppings;
+using RoundCrumb.Core.Units;
+
+namespace RoundCrumb.Web.Features.Above;
+
+/// <summary>One sheet of a drawing that is printed at its true size.</summary>
+/// <param name="Name">Which one, where there are several; empty for the only one.</param>
+/// <param name="Svg">What is on it.</param>
+public sealed record TrueSheet(string Name, IHtmlContent Svg);
+
+/// <summary>
+/// A pie seen from above, drawn in millimetres with nothing but shapes and their own colours, so that it stands alone as a
+/// file. The middle of the pie is the middle of the drawing.
+/// </summary>
+public static class AboveDrawing
+{
+    /// <summary>What a sheet of A4 or Letter holds within its margins, mm.</summary>
+    private const double SheetWide = 180;
+    private const double SheetHigh = 240;
+    private const string Ink = "#4a3418";
+
+    /// <summary>The drawing for the screen, as wide as its place.</summary>
+    public static IHtmlContent Draw(Assessment pie, ToppingSums top, Shown shown) => new HtmlString(Svg(pie, top, shown, Whole(pie), "class=\"above-drawing\" role=\"img\""));
+
+    /// <summary>The drawing as a file: its size is the pie's.</summary>
+    public static string File(Assessment pie, ToppingSums top, Shown shown)
+    {
+        var (x, y, w, h) = Whole(pie);
+        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n" + Svg(pie, top, shown, (x, y, w, h), $"xmlns=\"http://www.w3.org/2000/svg\" width=\"{N(w)}mm\" height=\"{N(h)}mm\"");
+    }
+
+    /// <summary>The drawing on as many sheets as it takes at true size, with a line to measure on each.</summary>
+    public static IReadOnlyList<TrueSheet> Sheets(Assessment pie, ToppingSums top, Shown shown)
+    {
+        var (x, y, w, h) = Whole(pie);
+        var (across, down) = ((int)Math.Ceiling(w / SheetWide), (int)Math.Ceiling(h / SheetHigh));
+        var sheets = new List<TrueSheet>();
+        for (var row = 0; row < down; row++)
+        {
+            for (var column = 0; column < across; column++)
+            {
+                var (width, height) = (Math.Min(SheetWide, w / across), Math.Min(SheetHigh, h / down));
+                var window = (X: x + (column * w / across), Y: y + (row * h / down), W: width, H: height);
+                var name = across * down == 1 ? "" : $"Sheet {(row * across) + column + 1} of {across * down}: {(down > 1 ? row == 0 ? "upper " : row == down - 1 ? "lower " : "middle " : "")}{(across > 1 ? column == 0 ? "left" : column == across - 1 ? "right" : "middle" : "")}".TrimEnd();
+                sheets.Add(new(name, new HtmlString(Svg(pie, top, shown, window, $"class=\"true-size\" width=\"{N(width)}mm\" height=\"{N(height)}mm\" role=\"img\""))));
+            }
+        }
+
+        return sheets;
+    }
+
+    /// <summary>What the drawing says to somebody who can't see it.</summary>
+    public static string Describe(Assessment pie, ToppingSums top, Shown shown)
+    {
+        var rings = top.Arranged.PerRing;
+        var what = top.Choice.Topping.Piece?.Name ?? (top.Choice.Laying.Pattern switch { Pattern.Lattice => "piped lines", Pattern.Shells => "shells", _ => "rosettes" });
+        return $"{pie.Composition.Pan.Name} from above: {shown.Say(top.Count!.Amount)} {what}" + (rings.Count > 1 ? $", from the outside in {string.Join(", ", rings)}" : "") + ".";
+    }
+
+    private static (double X, double Y, double W, double H) Whole(Assessment pie)
+    {
+        var tub = pie.Composition.Pan.Inside;
+        var (w, h) = (tub.TopHalf + tub.HalfExtra + 4, tub.TopHalf + 4);
+        return (-w, -h, 2 * w, 2 * h);
+    }
+
+    private static string Svg(Assessment pie, ToppingSums top, Shown shown, (double X, double Y, double W, double H) window, string attributes)
+    {
+        var svg = new StringBuilder(8192);
+        svg.Append(CultureInfo.InvariantCulture, $"<svg {attributes} viewBox=\"{N(window.X)} {N(window.Y)} {N(window.W)} {N(window.H)}\" aria-label=\"{FigureLink.Encoder.Encode(Describe(pie, top, shown))}\"><title>{FigureLink.Encoder.Encode(Describe(pie, top, shown))}</title>");
+        var tub = pie.Composition.Pan.Inside;
+        Outline(svg, tub, tub.TopHalf + 2.5, "#dbe3ec", "#1f3a6e", 1);
+        Outline(svg, tub, tub.TopHalf, pie.Composition.Crust.Family.Tint, Ink, 0.5);
+
+        // What the topping lies on: the one beneath it where that covers all, else the filling.
+        var on = pie.Toppings.TakeWhile(t => t != top).LastOrDefault(t => t.Count is null && t.Choice.Topping.Kind is not (ToppingKind.Dusting or ToppingKind.Glaze or ToppingKind.Strewn));
+        Outline(svg, tub, pie.SurfaceHalf, on?.Choice.Topping.Tint ?? pie.Composition.Filling.Formula.Tint, Ink, 0.5);
+        foreach (var before in pie.Toppings.TakeWhile(t => t != top).Where(t => t.Count is not null))
+            Things(svg, before, 0.35);
+        Things(svg, top, 1);
+        return svg.Append("</svg>").ToString();
+    }
+
+    private static void Things(StringBuilder svg, ToppingSums top, double opacity)
+    {
+        var topping = top.Choice.Topping;
+        var laying = top.Choice.Laying;
+        svg.Append(CultureInfo.InvariantCulture, $"<g fill=\"{topping.Tint}\" stroke=\"{Ink}\" stroke-width=\"0.5\" stroke-linejoin=\"round\"{(opacity < 1 ? $" opacity=\"{N(opacity)}\"" : "")}>");
+        var nozzle = laying.Nozzle.Value;
+        foreach (var line in top.Arranged.Lines)
+        {
+            // A rope of cream: its edge, then its middle.
+            svg.Append(CultureInfo.InvariantCulture, $"<path d=\"M{N(line.X1)} {N(line.Y1)}L{N(line.X2)} {N(line.Y2)}\" fill=\"none\" stroke=\"{Ink}\" stroke-width=\"{N(nozzle)}\" stroke-linecap=\"round\"/><path d=\"M{N(line.X1)} {N(line.Y1)}L{N(line.X2)} {N(line.Y2)}\" fill=\"none\" stroke=\"{topping.Tint}\" stroke-width=\"{N(nozzle - 1)}\" stroke-linecap=\"round\"/>");
+        }
+
+        var size = laying.FootprintOf(topping);
+        var (a, b) = (size.Length / 2, size.Width / 2);
+        foreach (var spot in top.Arranged.Pieces)
+        {
+            svg.Append(CultureInfo.InvariantCulture, $"<g transform=\"translate({N(spot.X)} {N(spot.Y)}) rotate({N(spot.Turn * 180 / Math.PI)})\"><ellipse rx=\"{N(a)}\" ry=\"{N(b)}\"/>");
+            if (topping.Piece is { IsRound: false })
+                svg.Append(CultureInfo.InvariantCulture, $"<path d=\"M{N(-a * 0.6)} 0H{N(a * 0.6)}\" fill=\"none\" stroke-width=\"0.35\"/>");
+            else if (topping.Piece is { Sliced: true })
+                svg.Append(CultureInfo.InvariantCulture, $"<circle r=\"{N(a * 0.35)}\" fill=\"none\" stroke-width=\"0.35\"/>");
+            else if (topping.Piece is null && laying.Pattern is Pattern.Shells)
+                svg.Append(CultureInfo.InvariantCulture, $"<path d=\"M{N(-a * 0.7)} {N(-b * 0.5)}Q0 {N(-b * 0.2)} 0 {N(b * 0.95)}M{N(a * 0.7)} {N(-b * 0.5)}Q0 {N(-b * 0.2)} 0 {N(b * 0.95)}\" fill=\"none\" stroke-width=\"0.35\"/>");
+            else if (topping.Piece is null)
+                svg.Append(CultureInfo.InvariantCulture, $"<path d=\"M{N(a * 0.7)} 0A{N(a * 0.7)} {N(a * 0.7)} 0 1 1 {N(-a * 0.2)} {N(-a * 0.62)}A{N(a * 0.4)} {N(a * 0.4)} 0 1 1 {N(-a * 0.1)} {N(a * 0.3)}\" fill=\"none\" stroke-width=\"0.35\"/>");
+            svg.Append("</g>");
+        }
+
+        svg.Append("</g>");
+    }
+
+    private static void Outline(StringBuilder svg, Tub tub, double half, string fill, string stroke, double width)
+    {
+        var corner = Math.Max(0, half - tub.CornerCut);
+        svg.Append(CultureInfo.InvariantCulture, $"<rect x=\"{N(-half - tub.HalfExtra)}\" y=\"{N(-half)}\" width=\"{N(2 * (half + tub.HalfExtra))}\" height=\"{N(2 * half)}\" rx=\"{N(corner)}\" fill=\"{fill}\" stroke=\"{stroke}\" stroke-width=\"{N(width)}\"/>");
+    }
+
+    private static string N(double value) => Math.Round(value, 2).ToString("0.##", CultureInfo.InvariantCulture);
+}

@@ -1,0 +1,35 @@
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using RoundCrumb.Application.Reading;
+using RoundCrumb.Data.Bakes;
+using RoundCrumb.Web.Hosting;
+
+namespace RoundCrumb.Web.Features.Bakes;
+
+/// <summary>The batch sheet: what to weigh, what to do, ticked as it is done.</summary>
+public sealed class SheetModel(BakeBook bakes, CompositionReader compositions, Preferences baker) : PageModel
+{
+    /// <summary>What is shown.</summary>
+    public BakeView View { get; private set; } = null!;
+
+    /// <summary>Shows the sheet.</summary>
+    public async Task<IActionResult> OnGetAsync(int id, CancellationToken cancel)
+    {
+        if (await bakes.FindAsync(id, cancel) is not { } bake)
+            return NotFound();
+        View = await BakeView.OfAsync(bake, baker.Shown, compositions, cancel);
+        return Page();
+    }
+
+    /// <summary>Ticks something, or takes the tick back.</summary>
+    public async Task<IActionResult> OnPostTickAsync(int id, string? key, bool done, CancellationToken cancel)
+    {
+        if (await bakes.FindAsync(id, cancel) is not { } bake)
+            return NotFound();
+        var view = await BakeView.OfAsync(bake, baker.Shown, compositions, cancel);
+        if (key is null || !view.Sheet.Ticks().Contains(key))
+            return BadRequest();
+        await bakes.TickAsync(id, key, done, cancel);
+        return new NoContentResult();
+    }
+}

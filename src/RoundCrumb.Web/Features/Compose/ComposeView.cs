@@ -1,0 +1,340 @@
+using System.Globalization;
+using Microsoft.AspNetCore.Html;
+using RoundCrumb.Core.Advice;
+using RoundCrumb.Core.Arranging;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Layering;
+using RoundCrumb.Core.Pairing;
+using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Recipes;
+using RoundCrumb.Core.Toppings;
+using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
+
+namespace RoundCrumb.Web.Features.Compose;
+
+/// <summary>What the Compose screen shows of one composition.</summary>
+public sealed class ComposeView
+{
+    private readonly ReadComposition _read;
+    private readonly ILookup<Layer, Finding> _advice;
+
+    /// <param name="read">The composition, with what could not be used.</param>
+    /// <param name="shown">The baker's units.</param>
+    /// <param name="opened">The saved pie it was opened from, if any.</param>
+    /// <param name="book">The parts that are offered.</param>
+    /// <param name="kitchen">The kitchen it is made in.</param>
+    public ComposeView(ReadComposition read, Shown shown, OpenedFrom? opened, PartBook book, Kitchen kitchen)
+    {
+        Book = book;
+        _read = read;
+        Shown = shown;
+        Opened = opened;
+        Pie = Assessment.Of(read.Composition, 1, kitchen);
+        Canonical = CompositionAddress.Write(read.Composition);
+        _advice = Pie.Advice.ToLookup(f => f.Rule.Layer);
+    }
+
+    /// <summary>The parts that are offered.</summary>
+    public PartBook Book { get; }
+
+    /// <summary>All the sums.</summary>
+    public Assessment Pie { get; }
+
+    /// <summary>The composition.</summary>
+    public Composition C => Pie.Composition;
+
+    /// <summary>The baker's units.</summary>
+    public Shown Shown { get; }
+
+    /// <summary>The saved pie it was opened from, if any.</summary>
+    public OpenedFrom? Opened { get; }
+
+    /// <summary>The composition as an address, everything in it usable.</summary>
+    public string Canonical { get; }
+
+    /// <summary>The whole address of this screen: the composition, and what was typed and could not be used.</summary>
+    public string Here
+    {
+        get
+        {
+            var address = Canonical;
+            foreach (var trouble in _read.Troubles)
+            {
+                var typed = Uri.EscapeDataString(trouble.Typed.Length > 60 ? trouble.Typed[..60] : trouble.Typed);
+                var parts = address.Split('&').ToList();
+                var at = parts.FindIndex(p => p.StartsWith(trouble.Field + "=", StringComparison.Ordinal));
+                if (at >= 0)
+                    parts[at] = trouble.Field + "=" + typed;
+                else
+                    parts.Add(trouble.Field + "=" + typed);
+                address = string.Join('&', parts);
+            }
+
+            return AddressOf(address);
+        }
+    }
+
+    /// <summary>What could not be used, if anything.</summary>
+    public IReadOnlyList<Trouble> Troubles => _read.Troubles;
+
+    /// <summary>The address of this screen for a composition.</summary>
+    public string AddressOf(string composition) =>
+        "/compose?" + composition + Opened;
+
+    /// <summary>Where the pans that can stand in for this one are worked out.</summary>
+    public string StandInsAt => "/compose/stand-ins" + AddressOf(Canonical)["/compose".Length..];
+
+    /// <summary>Where this filling is shared out over several pans.</summary>
+    public string PourAt => string.Create(
+        CultureInfo.InvariantCulture,
+        $"/pour?fill={C.Filling.Formula.Id}&set={C.Filling.Setter * 100:0.###}&line={C.Filling.Line.Value:0.###}mm&crust={C.Crust.Family.Id}&bake={CompositionAddress.NameOf(C.Crust.Treatment)}&p={PanKey}&many=1");
+
+    /// <summary>The pan by the key it has in the kitchen.</summary>
+    private string PanKey => C.Pan.Id == PanCupboard.OwnId && Book.Kitchen.FirstOrDefault(k => k.Name == C.Pan.Name) is { } own ? own.Key : C.Pan.Key;
+
+    /// <summary>Where more shells of this crust are planned.</summary>
+    public string ShellsAt
+    {
+        get
+        {
+            var crust = C.Crust;
+            var address = string.Create(CultureInfo.InvariantCulture, $"/crusts?crust={crust.Family.Id}&bake={CompositionAddress.NameOf(crust.Treatment)}&edge={CompositionAddress.NameOf(crust.Edge)}&seal={crust.Seal.Id}&goes={C.Filling.Formula.Family.Id}");
+            if (crust.Thickness != Composition.UsualCrust(C.Pan, crust.Family).Thickness)
+                address += string.Create(CultureInfo.InvariantCulture, $"&thick={crust.Thickness.Value:0.###}mm");
+            if (C.Oven is { } oven)
+                address += "&oven=" + oven.Id;
+            return address + $"&p={PanKey}&many=1&cold=0";
+        }
+    }
+
+    /// <summary>The address after a remedy.</summary>
+    public string After(Remedy remedy) => AddressOf(CompositionAddress.Write(remedy.Apply(C)));
+
+    /// <summary>The advice about a layer, the gravest first.</summary>
+    public IEnumerable<Finding> AdviceOn(Layer layer) => _advice[layer].Where(f => !f.IsKnown && f.Severity is not Severity.School);
+
+    /// <summary>What bakers differ on, and this house has not settled.</summary>
+    public IReadOnlyList<Finding> SchoolsOf => [.. Pie.Advice.Where(f => !f.IsKnown && f.Severity is Severity.School)];
+
+    /// <summary>What the baker has said “I know” of.</summary>
+    public IReadOnlyList<Finding> KnownOf => [.. Pie.Advice.Where(f => f.IsKnown)];
+
+    /// <summary>The address once the baker has said “I know”, or has taken it back.</summary>
+    public string Knowing(Finding finding) => AddressOf(CompositionAddress.Write(C with
+    {
+        Known = finding.IsKnown ? new(C.Known.Where(k => k != finding.Rule.Id)) : C.Known.Add(finding.Rule.Id),
+    }));
+
+    /// <summary>The trouble with a field, if any.</summary>
+    public Trouble? TroubleWith(string field) => _read.Of(field);
+
+    /// <summary>What a length field shows: what was typed if it could not be used, else the length in the baker's unit.</summary>
+    public string Length(string field, Millimetres value) => TroubleWith(field)?.Typed ?? LengthText(value);
+
+    /// <summary>What a number field shows.</summary>
+    public string Number(string field, double value) => TroubleWith(field)?.Typed ?? value.ToString("0.###", CultureInfo.InvariantCulture);
+
+    /// <summary>A length as a field shows it; in inches it carries its unit.</summary>
+    public string LengthText(Millimetres value) => Shown.Units.Length is LengthUnit.Inches
+        ? Shown.Say(value.AsQuantity())
+        : value.Value.ToString("0.##", CultureInfo.InvariantCulture);
+
+    /// <summary>A figure that opens to its working.</summary>
+    public IHtmlContent Figure(IWorked figure) => FigureLink.To(figure, Shown, Canonical, 1);
+
+    /// <summary>A sentence whose figures open.</summary>
+    public IHtmlContent Sentence(Phrase phrase) => FigureLink.Sentence(phrase, Shown, Canonical, 1);
+
+    /// <summary>True for the advice that is the thing to do next: the gravest, if it is grave.</summary>
+    public bool IsNext(Finding finding) => finding.Severity <= Severity.Disappoints && !finding.IsKnown && ReferenceEquals(finding, Pie.Advice[0]);
+
+    /// <summary>How much deeper or shallower the filling stands in another pan.</summary>
+    public IHtmlContent Deeper(StandIn other)
+    {
+        var off = other.Deeper.Value.Value;
+        if (Math.Abs(off) < 0.75)
+            return new HtmlString("as now");
+        return FigureLink.To(other.Deeper, Shown, Canonical, 1, Shown.Say(new Quantity(Math.Abs(off), Dimension.Length)) + (off > 0 ? " more" : " less"));
+    }
+
+    /// <summary>How the minutes in the oven change in another pan.</summary>
+    public IHtmlContent Oven(StandIn other) => Math.Abs(other.BakeTime.Value.Value - 1) < 0.01
+        ? new HtmlString("oven as now")
+        : new HtmlContentBuilder().Append("oven minutes ").AppendHtml(FigureLink.To(other.BakeTime, Shown, Canonical, 1, string.Create(CultureInfo.InvariantCulture, $"× {other.BakeTime.Value.Value:0.0#}")));
+
+    /// <summary>How far a batch is over or short, in ml and mm, each to be opened.</summary>
+    public IHtmlContent Off(BatchOption option)
+    {
+        var off = option.Difference.Value.Value;
+        if (Math.Abs(off) < 3)
+            return new HtmlString("just right");
+        return new HtmlContentBuilder()
+            .AppendHtml(FigureLink.To(option.Difference, Shown, Canonical, 1, Shown.Say(new Quantity(Math.Abs(off), Dimension.Volume))))
+            .Append(off > 0 ? " over, " : " short, ")
+            .AppendHtml(FigureLink.To(option.DepthDifference, Shown, Canonical, 1, Shown.Say(new Quantity(Math.Abs(option.DepthDifference.Value.Value), Dimension.Length))));
+    }
+
+    /// <summary>How soft and how firm this filling can be made.</summary>
+    public Firmness Firmness => Core.Fillings.Firmness.Of(C.Filling.Formula, C.Filling.Setter);
+
+    /// <summary>The address with another firmness.</summary>
+    public string WithSetter(FirmnessEnd end) => AddressOf(CompositionAddress.Write(C with { Filling = C.Filling with { Setter = end.Setter } }));
+
+    /// <summary>What meets what in it, and at which temperature.</summary>
+    public IReadOnlyList<Meeting> Meets => Meetings.Of(C);
+
+    /// <summary>The toppings as they are chosen, each with the fields it is read from and its sums.</summary>
+    public IEnumerable<(ToppingFields Fields, ToppingChoice Choice, ToppingSums? Sums)> ToppingRows()
+    {
+        var sums = Pie.Toppings.GetEnumerator();
+        foreach (var (choice, i) in C.Over.Prepend(C.Topping).Select((t, i) => (t, i)))
+            yield return (i == 0 ? CompositionAddress.First : CompositionAddress.OverAt(i - 1), choice, !choice.IsNone && sums.MoveNext() ? sums.Current : null);
+    }
+
+    /// <summary>The layers beneath the filling, the topmost first, each with the fields it is read from.</summary>
+    public IEnumerable<(LayerFields Fields, LayerSums Sums)> LayerRows() => Pie.Layers.Select((sums, i) => (CompositionAddress.UnderAt(i), sums)).Reverse();
+
+    /// <summary>Where a topping is seen from above, counted from 0 with the lowest.</summary>
+    public string AboveAt(int topping) => string.Create(CultureInfo.InvariantCulture, $"/above?top-at={topping + 1}&{Canonical}");
+
+    /// <summary>What lies on one pie, in a few words.</summary>
+    public IHtmlContent Lies(ToppingSums sums)
+    {
+        var words = new HtmlContentBuilder();
+        if (sums.Count is { } count)
+        {
+            words.AppendHtml(Figure(count)).Append(sums.Choice.Topping.Piece is null ? sums.Choice.Laying.Pattern switch { Pattern.Lattice => " lines", Pattern.Shells => " shells", _ => " rosettes" } : " pieces");
+            if (sums.PipedWidth is { } wide)
+                words.Append(", each ").AppendHtml(Figure(wide)).Append(sums.Choice.Laying.Pattern is Pattern.Shells ? " long" : " wide");
+            words.Append(" · ");
+        }
+
+        if (sums.Cream is { } cream)
+            words.AppendHtml(Figure(cream)).Append(" cream");
+        else
+            words.AppendHtml(FigureLink.To(sums.Lines[0].Mass, Shown, Canonical, 1, Shown.Weigh(sums.Lines[0].Mass.Value, sums.Lines[0].Ingredient))).Append(" ").Append(sums.Lines[0].Ingredient.ShortName);
+        if (sums.ToBuy is { } buy)
+            words.Append(", buy ").AppendHtml(Figure(buy));
+        foreach (var line in sums.Lines.Skip(1).Where(l => l.Ingredient != Core.Ingredients.Pantry.Water))
+            words.Append(" · ").AppendHtml(FigureLink.To(line.Mass, Shown, Canonical, 1, Shown.Weigh(line.Mass.Value, line.Ingredient))).Append(" ").Append(line.Ingredient.ShortName);
+        return words;
+    }
+
+    /// <summary>The choices of how much filling to make: value, words, chosen or not.</summary>
+    public IEnumerable<(string Value, string Words, bool Chosen)> Batches()
+    {
+        var fit = Pie.Fit;
+        var chosen = C.Filling.Batch;
+        var whole = C.Filling.Formula.Piece;
+        yield return ("exact", $"to fit: {Shown.Pieces(fit.Exact.Pieces, whole)}", chosen.Kind is BatchKind.Exact);
+        if (fit.Below is { } below)
+            yield return ("below", Words(below), chosen.Kind is BatchKind.Below);
+        yield return ("above", Words(fit.Above), chosen.Kind is BatchKind.Above);
+        if (chosen.Kind is BatchKind.Times)
+            yield return (CompositionAddress.NameOf(chosen), Words(fit.Chosen), true);
+        foreach (var times in (double[])[1, 2])
+        {
+            if (chosen.Kind is not BatchKind.Times || Math.Abs(chosen.Times - times) > 1e-9)
+                yield return (times.ToString(CultureInfo.InvariantCulture), times == 1 ? "one batch as written" : "two batches as written", false);
+        }
+
+        string Words(BatchOption option)
+        {
+            var off = option.Difference.Value.Value;
+            var words = option.Kind is BatchKind.Times ? $"{C.Filling.Batch.Times:0.##} × as written" : Core.Units.Shown.Pieces(option.Pieces, whole);
+            if (Math.Abs(off) < 3)
+                return words + ": just right";
+            var ml = Shown.Say(new Quantity(Math.Abs(off), Dimension.Volume));
+            return off > 0 ? $"{words}: {ml} over" : $"{words}: {ml} short";
+        }
+    }
+
+    /// <summary>Where the recipe of a part is: the baker's own, or one to copy.</summary>
+    public static string RecipeOf(string id) => Data.Recipes.RecipeBox.Parse(id) is { } own ? string.Create(CultureInfo.InvariantCulture, $"/box/part/{own.Part}") : "/box/part?from=" + id;
+
+    /// <summary>What a severity is called, and its mark.</summary>
+    public static (string Mark, string Word, string Css) Severe(Severity severity) => severity switch
+    {
+        Severity.Stops => ("✕", "Stops it", "stops"),
+        Severity.Disappoints => ("!", "Will disappoint", "disappoints"),
+        Severity.WorthKnowing => ("i", "Worth knowing", "knowing"),
+        _ => ("⇄", "Two schools", "school"),
+    };
+
+    /// <summary>How a rule was decided, in a sentence.</summary>
+    public static string Decided(DecidedBy by) => by switch
+    {
+        DecidedBy.Physics => "That is how the stuff behaves.",
+        DecidedBy.FoodSafety => "That is a matter of safe food.",
+        _ => "That is custom: bakers may differ.",
+    };
+
+    /// <summary>What a treatment is called.</summary>
+    public static string NameOf(Treatment treatment) => treatment switch
+    {
+        Treatment.HotStart => "Hot start",
+        Treatment.Steady => "Steady oven",
+        Treatment.Baked => "Baked",
+        Treatment.Ready => "As bought",
+        _ => "Chilled",
+    };
+
+    /// <summary>What a binder is called.</summary>
+    public static string NameOf(Binder binder) => binder switch
+    {
+        Binder.None => "bound by fat alone",
+        Binder.Sugar => "bound with sugar",
+        Binder.Honey => "bound with honey",
+        _ => "bound as usual",
+    };
+
+    /// <summary>What a way of laying is called.</summary>
+    public static string NameOf(Pattern pattern, bool piped) => pattern switch
+    {
+        Pattern.Rings => "in rings",
+        Pattern.Spiral => "in a spiral",
+        Pattern.HalfMoon => piped ? "rosettes, a half-moon" : "in a half-moon",
+        Pattern.Cover => piped ? "rosettes all over" : "all over",
+        Pattern.Rim => piped ? "rosettes round the rim" : "round the rim",
+        Pattern.Shells => "shells round the rim",
+        Pattern.Lattice => "a lattice",
+        _ => "spread",
+    };
+
+    /// <summary>What a kind of pan is called.</summary>
+    public static string NameOf(PanKind kind) => kind switch
+    {
+        PanKind.PiePlate => "pie plate",
+        PanKind.TartTin => "fluted tin, loose base",
+        PanKind.Springform => "springform",
+        PanKind.Ring => "straight ring",
+        PanKind.SquareTin => "square or oblong tin",
+        PanKind.OblongTart => "oblong fluted tin",
+        PanKind.Ramekin => "ramekin",
+        PanKind.Pot => "pot or glass",
+        _ => "well of a tray",
+    };
+
+    /// <summary>What kinds of pan stand together in the list.</summary>
+    public static string GroupOf(PanKind kind) => kind switch
+    {
+        PanKind.PiePlate => "Pie plates",
+        PanKind.TartTin or PanKind.OblongTart => "Fluted tins",
+        PanKind.Springform or PanKind.Ring => "Springforms and rings",
+        PanKind.SquareTin => "Square and oblong tins",
+        _ => "For one",
+    };
+
+    /// <summary>What an edge is called.</summary>
+    public static string NameOf(Edge edge) => edge switch
+    {
+        Edge.Crimped => "Folded and crimped",
+        Edge.HighFluted => "High and fluted",
+        _ => "Trimmed flush",
+    };
+}

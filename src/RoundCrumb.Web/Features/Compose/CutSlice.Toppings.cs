@@ -1,0 +1,147 @@
+using System.Globalization;
+using System.Text;
+using RoundCrumb.Core.Arranging;
+using RoundCrumb.Core.Toppings;
+
+namespace RoundCrumb.Web.Features.Compose;
+
+/// <content>What lies on top, and pieces of fruit wherever the knife meets them.</content>
+public static partial class CutSlice
+{
+    private sealed partial class Drawing
+    {
+        private void Toppings(double px)
+        {
+            var y = FillingTop;
+            ToppingSums? beneath = null;
+            foreach (var top in _pie.Toppings)
+            {
+                var high = top.Choice.Stands;
+                if (top.Count is not null)
+                    PlacedPiece(top, y, high, px);
+                else if (top.Choice.Topping.Kind is not ToppingKind.Glaze || beneath?.Count is null)
+                    Spread(top, y, high, px);
+                beneath = top;
+                y -= top.Count is null ? high : high * 0.5;
+            }
+        }
+
+        /// <summary>What covers the whole surface.</summary>
+        private void Spread(ToppingSums top, double y, double high, double px)
+        {
+            var r = InnerAt(-FillingTop);
+            var topping = top.Choice.Topping;
+            var path = new StringBuilder();
+            switch (topping.Kind)
+            {
+                case ToppingKind.Whipped or ToppingKind.Meringue:
+                    var meringue = topping.Kind is ToppingKind.Meringue;
+                    var waves = Math.Max(3, (int)Math.Round(r / (meringue ? 13 : 22)));
+                    var step = (r - (high * 0.5)) / waves;
+                    var lift = meringue ? 0.5 : LayerStyle.Nearest(top.Choice.Height).Name is "even layer" ? 0.08 : 0.28;
+                    path.Append(CultureInfo.InvariantCulture, $"M0 {N(y)}V{N(y - high)}");
+                    for (var i = 0; i < waves; i++)
+                    {
+                        path.Append(meringue
+                            ? string.Create(CultureInfo.InvariantCulture, $"q{N(step * 0.35)} {N(-high * 0.08)} {N(step * 0.5)} {N(-high * lift * 0.5)}q{N(step * 0.15)} {N(high * lift * 0.45)} {N(step * 0.5)} {N(high * lift * 0.5)}")
+                            : string.Create(CultureInfo.InvariantCulture, $"q{N(step * 0.5)} {N(-high * lift * (i % 2 == 0 ? 1 : -0.6))} {N(step)} 0"));
+                    }
+
+                    path.Append(CultureInfo.InvariantCulture, $"Q{N(r - (high * 0.05))} {N(y - (high * 0.95))} {N(r)} {N(y)}Z");
+                    Raw($"<path class=\"food cream{(meringue ? " toasted" : "")}\" d=\"{path}\" fill=\"{topping.Tint}\" stroke-width=\"{N(px)}\"/>");
+                    break;
+                case ToppingKind.Jelly:
+                    Raw($"<path class=\"food jelly\" d=\"M0 {N(y)}H{N(r)}L{N(InnerAt(-y + high))} {N(y - high)}H0Z\" fill=\"{topping.Tint}\" stroke-width=\"{N(px)}\"/>");
+                    break;
+                case ToppingKind.Glaze:
+                    Raw($"<path class=\"glaze\" d=\"M0 {N(y)}H{N(r)}\" stroke=\"{topping.Tint}\" stroke-width=\"1.4\"/>");
+                    break;
+                default:
+                    // Crumbs, flakes and dust: as many grains as cover it, the same ones every time.
+                    uint seed = 19;
+                    double Next()
+                    {
+                        seed = (seed * 1664525) + 1013904223;
+                        return (seed >> 8) / 16777216.0;
+                    }
+
+                    var dust = topping.Kind is ToppingKind.Dusting;
+                    var size = dust ? 0.6 : topping.Kind is ToppingKind.Crumble ? 4.6 : 2.6;
+                    if (topping.Kind is ToppingKind.Crumble)
+                        Raw($"<path class=\"food\" d=\"M0 {N(y)}V{N(y - (high * 0.84))}H{N(r - (high * 0.5))}Q{N(r - 1)} {N(y - (high * 0.7))} {N(r)} {N(y)}Z\" fill=\"{topping.Tint}\" stroke-width=\"{N(px)}\"/>");
+                    var end = r - size - ((FillingTop - y) * 0.5);
+                    for (double x = 0; x < end; x += size * (dust ? 2.4 : 0.8))
+                    {
+                        var up = topping.Kind is ToppingKind.Crumble ? high * (0.7 + (Next() * 0.2)) : Next() * Math.Max(high - size, 0.4);
+                        var wide = size * (0.7 + (Next() * 0.6));
+                        Raw($"<ellipse class=\"food grain-top\" cx=\"{N(x + (wide / 2))}\" cy=\"{N(y - up - (size * 0.3))}\" rx=\"{N(wide / 2)}\" ry=\"{N(size * (dust ? 0.3 : 0.36))}\" fill=\"{topping.Tint}\" stroke-width=\"{N(dust ? 0.2 * px : px * 0.6)}\"/>");
+                    }
+
+                    break;
+            }
+        }
+
+        /// <summary>What is laid or piped: each thing that the knife meets.</summary>
+        private void PlacedPiece(ToppingSums top, double y, double high, double px)
+        {
+            var topping = top.Choice.Topping;
+            if (topping.Piece is { } piece)
+            {
+                foreach (var spot in top.Arranged.Pieces)
+                    PieceAt(piece, spot, y - (high / 2), high, px);
+                return;
+            }
+
+            if (top.Choice.Laying.Pattern is Pattern.Lattice)
+            {
+                foreach (var line in top.Arranged.Lines)
+                {
+                    // Where it crosses the cut.
+                    if (line.Y1 * line.Y2 > 0 || Math.Abs(line.Y1 - line.Y2) < 1e-6)
+                        continue;
+                    var x = line.X1 + ((line.X2 - line.X1) * line.Y1 / (line.Y1 - line.Y2));
+                    if (x >= 0)
+                        Raw($"<ellipse class=\"food cream\" cx=\"{N(x)}\" cy=\"{N(y - (high / 2))}\" rx=\"{N(high * 0.62)}\" ry=\"{N(high / 2)}\" fill=\"{topping.Tint}\" stroke-width=\"{N(px)}\"/>");
+                }
+
+                return;
+            }
+
+            var wide = top.Choice.Laying.FootprintOf(topping);
+            foreach (var spot in top.Arranged.Pieces)
+            {
+                var reach = (wide.Length / 2 * wide.Length / 2) - (spot.Y * spot.Y);
+                if (reach <= 1 || spot.X + Math.Sqrt(reach) <= 1)
+                    continue;
+                var half = Math.Sqrt(reach);
+                var left = Math.Max(0, spot.X - half);
+                var right = spot.X + half;
+                var tip = Math.Max(0, spot.X);
+                Raw($"<path class=\"food cream\" d=\"M{N(left)} {N(y)}Q{N(left)} {N(y - (high * 0.55))} {N(tip)} {N(y - high)}Q{N(right)} {N(y - (high * 0.55))} {N(right)} {N(y)}Z\" fill=\"{topping.Tint}\" stroke-width=\"{N(px)}\"/>");
+            }
+        }
+
+        /// <summary>A piece that the knife meets, cut where it meets it.</summary>
+        private void PieceAt(Piece piece, PlacedPiece spot, double y, double high, double px)
+        {
+            var (a, b) = (piece.Length.Usual / 2, piece.Width.Usual / 2);
+            var (cos, sin) = (Math.Cos(spot.Turn), Math.Sin(spot.Turn));
+
+            // Where the line across the middle runs through the ellipse.
+            var along = ((cos * cos) / (a * a)) + ((sin * sin) / (b * b));
+            var mixed = (spot.Y * cos * sin) * ((1 / (b * b)) - (1 / (a * a)));
+            var rest = (spot.Y * spot.Y * (((sin * sin) / (a * a)) + ((cos * cos) / (b * b)))) - 1;
+            var under = (mixed * mixed) - (along * rest);
+            if (under <= 0)
+                return;
+            var middle = spot.X + (mixed / along);
+            var half = Math.Sqrt(under) / along;
+            var (left, right) = (Math.Max(0, middle - half), middle + half);
+            if (right - left < 1)
+                return;
+            var round = Math.Min(high / 2, (right - left) / 2);
+            var corner = left <= 0 ? 0 : round;
+            Raw($"<path class=\"food piece\" d=\"M{N(left + corner)} {N(y + (high / 2))}H{N(right - round)}q{N(round)} 0 {N(round)} {N(-high / 2)}t{N(-round)} {N(-high / 2)}H{N(left + corner)}{(corner > 0 ? $"q{N(-corner)} 0 {N(-corner)} {N(high / 2)}t{N(corner)} {N(high / 2)}" : "")}Z\" fill=\"{piece.Tint}\" stroke-width=\"{N(px)}\"/>");
+        }
+    }
+}

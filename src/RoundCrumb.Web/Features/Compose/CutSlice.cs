@@ -1,0 +1,482 @@
+using System.Globalization;
+using System.Text;
+using Microsoft.AspNetCore.Html;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Layering;
+using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Toppings;
+using RoundCrumb.Core.Units;
+
+namespace RoundCrumb.Web.Features.Compose;
+
+/// <summary>
+/// The pie cut from its middle to its rim, drawn in millimetres: one unit of the drawing is one millimetre of pie. x runs
+/// from the middle outwards, y from the pan's bottom upwards (negative, as SVG counts down).
+/// </summary>
+public static partial class CutSlice
+{
+    private const double Width = 640;
+    private const double Height = 340;
+
+    /// <summary>The drawing with its rule, its fill line and its words.</summary>
+    public static IHtmlContent Draw(Assessment pie, Shown shown) => new HtmlString(new Drawing(pie, shown, "").ToString());
+
+    /// <summary>The drawing alone, small, for a list.</summary>
+    /// <param name="pie">The pie.</param>
+    /// <param name="shown">The baker's units.</param>
+    /// <param name="place">What tells its place on the page from every other, also where the same pie stands twice.</param>
+    public static IHtmlContent Small(Assessment pie, Shown shown, string place) => new HtmlString(new Drawing(pie, shown, place).ToString());
+
+    /// <summary>What the drawing says to somebody who can't see it.</summary>
+    public static string Describe(Assessment pie, Shown shown)
+    {
+        var c = pie.Composition;
+        var words = new StringBuilder();
+        words.Append(CultureInfo.InvariantCulture, $"{c.Pan.Name}; {c.Crust.Family.Name.ToLowerInvariant()} {shown.Say(c.Crust.Thickness.AsQuantity())} thick; {c.Filling.Formula.Name.ToLowerInvariant()} {shown.Say(pie.FilledDepth.Amount)} deep, {shown.Say(c.Filling.Line.AsQuantity())} below the rim at its line");
+        foreach (var layer in pie.Layers)
+            words.Append(CultureInfo.InvariantCulture, $"; beneath it {layer.Choice.Name.ToLowerInvariant()}{(layer.Choice is FillingLayer ? " " + shown.Say(layer.Choice.Thickness.AsQuantity()) + " thick" : "")}");
+        foreach (var top in pie.Toppings)
+            words.Append(CultureInfo.InvariantCulture, $"; {top.Choice.Topping.Name.ToLowerInvariant()}{(top.Choice.Topping.HasThickness && top.Count is null ? " " + shown.Say(top.Choice.Height.AsQuantity()) + " thick" : "")}");
+        if (Overflows(pie))
+            words.Append(CultureInfo.InvariantCulture, $"; {shown.Say(pie.Fit.RunsOver.Amount)} would run over");
+        return words.Append('.').ToString();
+    }
+
+    private static bool Overflows(Assessment pie) => pie.Composition.Filling.Batch.Kind is BatchKind.Times && pie.Fit.RunsOver.Value.Value >= 5;
+
+    private sealed partial class Drawing
+    {
+        private readonly Assessment _pie;
+        private readonly Shown _shown;
+        private readonly StringBuilder _svg = new(8192);
+        private readonly double _wall;
+        private readonly double _depth;
+        private readonly double _radius;
+        private readonly bool _small;
+        private readonly string _place;
+
+        /// <param name="pie">The pie.</param>
+        /// <param name="shown">The baker's units.</param>
+        /// <param name="place">Its place in a list, where it is drawn small; empty where it is the drawing of the page.</param>
+        public Drawing(Assessment pie, Shown shown, string place)
+        {
+            _pie = pie;
+            _shown = shown;
+            (_small, _place) = (place.Length > 0, place);
+            var c = pie.Composition;
+            var pan = c.Pan;
+            _depth = pan.Depth.Value;
+            _radius = pan.Inside.TopHalf;
+            _wall = pan.Material switch { PanMaterial.Glass => 4, PanMaterial.Ceramic => 5, PanMaterial.Foil => 0.6, _ => 1.4 };
+
+            var edge = c.Crust.Family is RolledFamily ? c.Crust.Edge switch { Edge.Crimped => 7, Edge.HighFluted => 13, _ => 0 } : 0;
+            var cream = pie.Toppings.Sum(t => t.Choice.Stands);
+            var top = Math.Max(Math.Max(edge, Overflows(pie) ? 16 : 0), pie.Lined.BaseThickness + pie.FilledDepth.Value.Value + (cream * 1.25) - _depth);
+            var above = Math.Max(0, top) + 4;
+            var below = _wall + (_small ? 3 : 19);
+            var flange = pan.HasRim ? 13 : Overflows(pie) ? 12 : 5;
+            var left = _small ? 3 : 8;
+            var right = _radius + _wall + flange + (_small ? 2 : 10);
+            var wide = Math.Max(left + right, (above + _depth + below) * Width / Height);
+            var high = wide * Height / Width;
+            var px = wide / Width;
+            var x0 = -left - ((wide - left - right) / 2);
+            var y0 = -(_depth + above) - ((high - above - _depth - below) / 2);
+            var css = _small ? "cut small" : "cut";
+
+            Raw($"<svg class=\"{css}\" viewBox=\"{N(x0)} {N(y0)} {N(wide)} {N(high)}\" font-size=\"{N(14 * px)}\" role=\"{(_small ? "img" : "group")}\" aria-labelledby=\"{Id("title")} {Id("desc")}\">");
+            Raw($"<title id=\"{Id("title")}\">{(pan.IsRound ? "The pie, cut from middle to rim" : "The pie, cut across from its middle to its long side")}</title><desc id=\"{Id("desc")}\">{Html(Describe(pie, shown))}</desc>");
+            Pan(px);
+            Beyond(px);
+            Crust(px);
+            Filling(px);
+            Seal();
+            if (Overflows(pie))
+                Overflow(px);
+            Toppings(px);
+            if (!_small)
+            {
+                Raw($"<path class=\"middle\" d=\"M0 {N(_wall + 3)}V{N(-(_depth + above) + 2)}\" stroke-width=\"{N(px)}\" stroke-dasharray=\"{N(8 * px)} {N(4 * px)} {N(1.5 * px)} {N(4 * px)}\"/>");
+                FillLine(px);
+                Words(px, cream);
+                Rule(px, _wall + 9);
+            }
+
+            Raw("</svg>");
+        }
+
+        public override string ToString() => _svg.ToString();
+
+        private Composition C => _pie.Composition;
+
+        private double FillingTop => -(_pie.Lined.BaseThickness + _pie.FilledDepth.Value.Value);
+
+        private double InnerAt(double height) => _pie.Lined.HalfAt(height - _pie.Lined.BaseThickness);
+
+        // Lists show several drawings on one page; each needs ids of its own.
+        private string Id(string name) => _small ? $"cut-{name}-{_place}" : "cut-" + name;
+
+        private void Pan(double px)
+        {
+            var pan = C.Pan;
+            var r = pan.Inside;
+            var w = _wall;
+            if (pan.Kind is PanKind.Ring)
+            {
+                // A ring has no floor: it stands on a tray.
+                Raw($"<path class=\"pan\" d=\"M0 0H{N(r.TopHalf + 14)}v{N(w)}H0Z\" stroke-width=\"{N(1.2 * px)}\"/>");
+                Raw($"<path class=\"pan\" d=\"M{N(r.BaseHalf)} 0L{N(r.TopHalf)} {N(-_depth)}h{N(w)}L{N(r.BaseHalf + w)} 0Z\" stroke-width=\"{N(1.2 * px)}\"/>");
+                return;
+            }
+
+            var path = new StringBuilder();
+            path.Append(CultureInfo.InvariantCulture, $"M0 0H{N(r.BaseHalf)}L{N(r.TopHalf)} {N(-_depth)}");
+            if (pan.HasRim)
+                path.Append(CultureInfo.InvariantCulture, $"h{N(12 + w)}v{N(w * 0.9)}h{N(-11)}L{N(r.BaseHalf + w)} {N(w)}H0Z");
+            else if (pan.IsFluted)
+                path.Append(CultureInfo.InvariantCulture, $"q3 -1 3.5 1.6l-1.6 .4L{N(r.BaseHalf + w)} {N(w)}H0Z");
+            else if (pan.Kind is PanKind.Ramekin)
+                path.Append(CultureInfo.InvariantCulture, $"q{N(w / 2)} {N(-w * 0.6)} {N(w)} 0L{N(r.BaseHalf + w)} {N(w * 1.5)}h{N(-w * 0.8)}l{N(-w * 0.5)} {N(-w * 0.5)}H0Z");
+            else if (pan.ServedIn)
+                path.Append(CultureInfo.InvariantCulture, $"q{N(w / 2)} {N(-w * 0.6)} {N(w)} 0L{N(r.BaseHalf + w)} {N(w)}H0Z");
+            else
+                path.Append(CultureInfo.InvariantCulture, $"h{N(w + 2)}v2.6h-2L{N(r.BaseHalf + w)} {N(w)}h3v{N(w)}H0Z");
+            Raw($"<path class=\"pan\" d=\"{path}\" stroke-width=\"{N(1.2 * px)}\"/>");
+            if (pan.Kind is PanKind.TartTin or PanKind.Springform or PanKind.OblongTart)
+            {
+                // The base lifts out: it lies on a ledge turned in from the wall.
+                Raw($"<path class=\"pan-joint\" d=\"M{N(r.BaseHalf - 5)} {N(w * 2)}h{N(5 + w)}v{N(-w)}M{N(r.BaseHalf - 1)} 0v{N(w)}\" stroke-width=\"{N(1.2 * px)}\"/>");
+            }
+
+            if (pan.IsFluted)
+            {
+                // The flutes stand out behind the cut: a band as wide as they are deep, a line for each.
+                var deep = 3.0;
+                var path2 = new StringBuilder();
+                path2.Append(CultureInfo.InvariantCulture, $"M{N(r.BaseHalf + w)} {N(w)}l{N(deep)} 0L{N(r.TopHalf + w + deep)} {N(-_depth + 2)}h{N(-deep)}");
+                Raw($"<path class=\"pan flutes\" d=\"{path2}\" stroke-width=\"{N(0.8 * px)}\"/>");
+            }
+        }
+
+        /// <summary>What is seen of the crust behind the cut, above the filling: its far wall with its flutes, and the edge that stands on it.</summary>
+        private void Beyond(double px)
+        {
+            var lined = _pie.Lined;
+            var h = lined.LiningHeight;
+            var from = -FillingTop;
+            var rolled = C.Crust.Family is RolledFamily;
+            var full = h >= _depth - 0.5;
+            var up = rolled && full && C.Crust.Edge is not Edge.Trimmed ? C.Crust.Edge is Edge.HighFluted ? 13.0 : 7.0 : 0;
+            if (h <= lined.BaseThickness + 0.5 || h + up <= from + 0.5)
+                return;
+            var inner = lined.Within.TopHalf;
+            var outer = up > 0 ? C.Pan.Inside.HalfAt(h) + 9 : inner;
+            var path = new StringBuilder();
+            path.Append(CultureInfo.InvariantCulture, $"M0 {N(-Math.Min(from, h))}V{N(-h - (up * 0.8))}");
+
+            // Waves of one width round the rim crowd together towards the side, as anything round does.
+            var wave = C.Crust.Edge is Edge.HighFluted ? 24.0 : 13.0;
+            var waves = Math.Max(1, (int)Math.Round(Math.PI / 2 * outer / wave));
+            if (up > 0)
+            {
+                for (var i = 1; i <= waves; i++)
+                {
+                    var middle = outer * Math.Sin(Math.PI / 2 * (i - 0.5) / waves);
+                    var end = outer * Math.Sin(Math.PI / 2 * i / waves);
+                    path.Append(CultureInfo.InvariantCulture, $"Q{N(middle)} {N(-h - (up * 1.15))} {N(end)} {N(-h - (up * 0.8))}");
+                }
+            }
+
+            path.Append(CultureInfo.InvariantCulture, $"L{N(outer)} {N(-h)}H{N(inner)}L{N(InnerAt(Math.Min(from, h)))} {N(-Math.Min(from, h))}Z");
+            Raw($"<path class=\"food beyond\" d=\"{path}\" fill=\"{Tint}\" stroke-width=\"{N(0.7 * px)}\"/>");
+            if (!C.Pan.IsFluted || from >= h)
+                return;
+            var lines = new StringBuilder();
+            var flutes = Math.Max(4, (int)Math.Round(Math.PI / 2 * inner / 12));
+            for (var i = 1; i < flutes; i++)
+                lines.Append(CultureInfo.InvariantCulture, $"M{N(inner * Math.Sin(Math.PI / 2 * i / flutes))} {N(-h)}V{N(-from)}");
+            Raw($"<path class=\"grain\" d=\"{lines}\" stroke-width=\"{N(px)}\"/>");
+        }
+
+        private string Tint => C.Crust.Treatment is Treatment.Chilled && C.Crust.Family is CrumbFamily { Id: "plain-crumb" } ? "#c69a5d" : C.Crust.Family.Tint;
+
+        private void Crust(double px)
+        {
+            var lined = _pie.Lined;
+            var r = C.Pan.Inside;
+            var h = lined.LiningHeight;
+            var within = lined.Within;
+            var tb = lined.BaseThickness;
+            var outer = r.HalfAt(h);
+            var path = new StringBuilder();
+            path.Append(CultureInfo.InvariantCulture, $"M0 0H{N(r.BaseHalf)}");
+            if (h > tb + 0.5)
+            {
+                path.Append(CultureInfo.InvariantCulture, $"L{N(outer)} {N(-h)}");
+                var full = h >= _depth - 0.5;
+                if (C.Crust.Family is RolledFamily && full && C.Crust.Edge is not Edge.Trimmed)
+                {
+                    // A folded edge rests on the rim and stands above it.
+                    var up = C.Crust.Edge is Edge.HighFluted ? 13 : 7;
+                    path.Append(CultureInfo.InvariantCulture, $"h11c3.2 0 3.2 {N(-up * 0.9)} 0 {N(-up)}c-3.5 {N(-up * 0.13)} -8 {N(-up * 0.09)} -10.5 {N(up * 0.17)}c-1.8 {N(up * 0.19)} -2.6 {N(up * 0.5)} -3.6 {N(up * 0.83)}");
+                }
+
+                path.Append(CultureInfo.InvariantCulture, $"L{N(within.TopHalf)} {N(-h)}L{N(within.BaseHalf)} {N(-tb)}H0Z");
+            }
+            else
+            {
+                path.Append(CultureInfo.InvariantCulture, $"V{N(-tb)}H0Z");
+            }
+
+            Raw($"<path class=\"food crust\" d=\"{path}\" fill=\"{(_pie.Crust.Laid is null ? Tint : "#a9824c")}\" stroke-width=\"{N(px)}\"/>");
+            if (_pie.Crust.Laid is { } laid)
+                Biscuits(laid, px, tb);
+            else if (C.Crust.Family is RolledFamily { NeedsLayers: true })
+                Layers(px, tb, within, h);
+            else if (C.Crust.Family is CrumbFamily)
+                Crumbs(tb, within, h);
+        }
+
+        /// <summary>Whole biscuits, cut where the knife meets them, and the one that stands against the wall.</summary>
+        private void Biscuits(LaidBiscuits laid, double px, double tb)
+        {
+            var r = laid.Diameter / 2;
+            foreach (var spot in laid.Base)
+            {
+                if (Math.Abs(spot.Y) >= r)
+                    continue;
+                var half = Math.Sqrt((r * r) - (spot.Y * spot.Y));
+                var (from, to) = (Math.Max(0, spot.X - half), spot.X + half);
+                if (to > from + 1)
+                    Raw($"<rect class=\"food biscuit\" x=\"{N(from)}\" y=\"{N(-tb)}\" width=\"{N(to - from)}\" height=\"{N(tb)}\" rx=\"{N(Math.Min(tb / 2, 2.5))}\" fill=\"{C.Crust.Family.Tint}\" stroke-width=\"{N(px)}\"/>");
+            }
+
+            if (laid.Wall == 0)
+                return;
+            var pan = C.Pan.Inside;
+            var lean = Math.Atan2(pan.TopHalf - pan.BaseHalf, pan.Depth) * 180 / Math.PI;
+            Raw($"<rect class=\"food biscuit\" x=\"{N(-tb)}\" y=\"{N(-laid.Diameter)}\" width=\"{N(tb)}\" height=\"{N(laid.Diameter)}\" rx=\"2.5\" fill=\"{C.Crust.Family.Tint}\" stroke-width=\"{N(px)}\" transform=\"translate({N(pan.BaseHalf)} 0) rotate({N(lean)})\"/>");
+        }
+
+        /// <summary>Flaky dough shows its layers.</summary>
+        private void Layers(double px, double tb, Tub within, double h)
+        {
+            var r = C.Pan.Inside;
+            foreach (var part in (double[])[0.3, 0.62])
+            {
+                var y = tb * part;
+                var bottom = r.BaseHalf + ((within.BaseHalf - r.BaseHalf) * part);
+                var top = r.HalfAt(h) + ((within.TopHalf - r.HalfAt(h)) * part);
+                Raw($"<path class=\"grain\" d=\"M0 {N(-y)}H{N(bottom - 1)}L{N(top)} {N(-h + 1)}\" stroke-width=\"{N(px)}\" stroke-dasharray=\"{N(9 + (part * 6))} {N(2 + part)}\"/>");
+            }
+        }
+
+        /// <summary>Pressed crumb shows its grains: the same ones every time.</summary>
+        private void Crumbs(double tb, Tub within, double h)
+        {
+            var path = new StringBuilder();
+            uint seed = 77;
+            double Next()
+            {
+                seed = (seed * 1664525) + 1013904223;
+                return (seed >> 8) / 16777216.0;
+            }
+
+            var r = C.Pan.Inside;
+            var grains = _small ? 30 : 110;
+            for (var i = 0; i < grains; i++)
+            {
+                var x = Next() * r.BaseHalf;
+                var y = (0.12 + (Next() * 0.76)) * tb;
+                path.Append(CultureInfo.InvariantCulture, $"M{N(x)} {N(-y)}h{N(0.5 + Next())}");
+            }
+
+            if (h > tb + 0.5)
+            {
+                for (var i = 0; i < grains / 4; i++)
+                {
+                    var y = tb + (Next() * (h - tb - 1));
+                    var inner = within.HalfAt(y - tb);
+                    var x = inner + ((0.15 + (Next() * 0.6)) * (r.HalfAt(y) - inner));
+                    path.Append(CultureInfo.InvariantCulture, $"M{N(x)} {N(-y)}h{N(0.5 + (Next() * 0.6))}");
+                }
+            }
+
+            Raw($"<path class=\"grain\" d=\"{path}\" stroke-width=\"0.7\" stroke-linecap=\"round\"/>");
+        }
+
+        private void Filling(double px)
+        {
+            var tb = _pie.Lined.BaseThickness;
+            var from = tb;
+            foreach (var layer in _pie.Layers)
+            {
+                if (layer.Choice is not FillingLayer filling)
+                    continue;
+                Raw($"<path class=\"food filling\" d=\"{Room(from, tb + layer.To)}\" fill=\"{filling.Formula.Tint}\" stroke-width=\"{N(px)}\"/>");
+                from = tb + layer.To;
+            }
+
+            Raw($"<path class=\"food filling\" d=\"{Room(from, -FillingTop)}\" fill=\"{C.Filling.Formula.Tint}\" stroke-width=\"{N(px)}\"/>");
+            foreach (var layer in _pie.Layers)
+            {
+                if (layer.Choice is not PieceLayer pieces)
+                    continue;
+                foreach (var spot in layer.Under.Pieces)
+                    PieceAt(pieces.Piece, spot, -(tb + layer.From) - (pieces.High / 2), pieces.High, px);
+
+                // Those kept back stand half out of the top, between those beneath.
+                foreach (var spot in layer.Under.Pieces.Take(layer.Over))
+                    PieceAt(pieces.Piece, spot with { X = spot.X + (pieces.Piece.Width.Usual / 2) }, FillingTop, pieces.High, px);
+            }
+        }
+
+        /// <summary>The room inside the lining between two heights above the pan's bottom.</summary>
+        private string Room(double from, double to)
+        {
+            var path = new StringBuilder();
+            path.Append(CultureInfo.InvariantCulture, $"M0 {N(-from)}H{N(InnerAt(from))}");
+            var lining = _pie.Lined.LiningHeight;
+            if (lining > from && lining < to)
+                path.Append(CultureInfo.InvariantCulture, $"L{N(InnerAt(lining))} {N(-lining)}L{N(C.Pan.Inside.HalfAt(lining))} {N(-lining)}");
+            return path.Append(CultureInfo.InvariantCulture, $"L{N(InnerAt(to))} {N(-to)}H0Z").ToString();
+        }
+
+        private void Seal()
+        {
+            var seal = C.Crust.Seal;
+            if (seal == Core.Crusts.Seal.None)
+                return;
+            var w = _pie.Lined.Within;
+            var tb = _pie.Lined.BaseThickness;
+            var wall = _pie.Lined.LiningHeight > tb + 0.5 ? $"L{N(w.TopHalf)} {N(-_pie.Lined.LiningHeight)}" : "";
+            Raw($"<path class=\"seal seal-{seal.Id}\" d=\"M0 {N(-tb)}H{N(w.BaseHalf)}{wall}\" stroke-width=\"{(seal.Melts ? "1.1" : "0.8")}\"/>");
+        }
+
+        /// <summary>What the pan can't hold: up to the brim, heaped above it, and down the outside.</summary>
+        private void Overflow(double px)
+        {
+            var tint = C.Filling.Formula.Tint;
+            var r = C.Pan.Inside.TopHalf;
+            var outside = r + (C.Pan.HasRim ? 13 + _wall : 4 + _wall);
+            Raw($"<path class=\"food over\" d=\"{Room(-FillingTop, _depth)}\" fill=\"{tint}\" stroke-width=\"{N(px)}\"/>");
+            Raw($"<path class=\"food over\" d=\"M0 {N(-_depth)}V{N(-_depth - 11)}Q{N(r * 0.8)} {N(-_depth - 12)} {N(r + 1)} {N(-_depth - 5)}Q{N(outside + 3)} {N(-_depth - 3)} {N(outside + 3)} {N(-_depth * 0.45)}q0 3 -2.4 3t-2.2 -3.5Q{N(outside - 1)} {N(-_depth)} {N(r)} {N(-_depth)}Z\" fill=\"{tint}\" stroke-width=\"{N(px)}\"/>");
+            Raw($"<path class=\"brim\" d=\"M0 {N(-_depth)}H{N(r)}\" stroke-width=\"{N(1.6 * px)}\"/>");
+        }
+
+        private void FillLine(double px)
+        {
+            var height = _depth - C.Filling.Line.Value;
+            var r = InnerAt(height);
+            Raw($"<path class=\"fill-line\" d=\"M0 {N(-height)}H{N(r)}\" stroke-width=\"{N(1.4 * px)}\" stroke-dasharray=\"{N(6 * px)} {N(4 * px)}\"/>");
+            Handle(px, "line", "Fill line below the rim", r * 0.5, -height, C.Filling.Line, 0, _depth - _pie.Lined.BaseThickness - 5, 1);
+            if (_pie.Topping is { Count: null } spread && spread.Choice.Topping.HasThickness)
+                Handle(px, "cream", "Thickness of the topping", r * 0.72, FillingTop - C.Topping.Height.Value, C.Topping.Height, 2, 60, -1);
+            Handle(px, "thick", "Thickness of the base", Math.Max(10, r * 0.2), -_pie.Lined.BaseThickness, C.Crust.Thickness, C.Crust.Family.Limits.Thinnest, C.Crust.Family.Limits.Thickest, -1);
+        }
+
+        /// <summary>A handle that is dragged, or moved with the arrow keys; <paramref name="down"/> is 1 where down means more.</summary>
+        private void Handle(double px, string field, string label, double x, double y, Millimetres value, double least, double most, int down)
+        {
+            Raw($"<g class=\"handle\" id=\"h-{field}-handle\" tabindex=\"0\" role=\"slider\" aria-label=\"{label}\" aria-orientation=\"vertical\" aria-valuemin=\"{N(least)}\" aria-valuemax=\"{N(most)}\" aria-valuenow=\"{N(value.Value)}\" aria-valuetext=\"{Html(_shown.Say(value.AsQuantity()))}\" data-field=\"{field}\" data-down=\"{down}\" transform=\"translate({N(x)} {N(y)})\">");
+            Raw($"<rect class=\"handle-hit\" x=\"{N(-22 * px)}\" y=\"{N(-12 * px)}\" width=\"{N(44 * px)}\" height=\"{N(24 * px)}\"/>");
+            Raw($"<rect class=\"handle-bar\" x=\"{N(-16 * px)}\" y=\"{N(-4 * px)}\" width=\"{N(32 * px)}\" height=\"{N(8 * px)}\" rx=\"{N(4 * px)}\" stroke-width=\"{N(1.4 * px)}\"/></g>");
+        }
+
+        private void Words(double px, double cream)
+        {
+            var size = 14 * px;
+            var beneath = _pie.Layers.Where(l => l.Choice is FillingLayer).Select(l => l.To).DefaultIfEmpty(0).Max();
+            var depth = _pie.FilledDepth.Value.Value - beneath;
+            var deep = _shown.Say(new Quantity(depth, Dimension.Length)) + " deep";
+            // Words that pieces of fruit may lie behind stand clear of them.
+            var halo = _pie.Layers.Any(l => l.Choice is PieceLayer) ? $" stroke=\"{C.Filling.Formula.Tint}\" stroke-width=\"{N(4 * px)}\" stroke-linejoin=\"round\" paint-order=\"stroke\"" : "";
+
+            // A small pan leaves little room beside its middle: the words begin nearer to it, and are made to fit.
+            var half = InnerAt(-FillingTop - (depth / 2));
+            var x = half > 60 ? 8 : 3;
+            if (depth > size * 5)
+                Raw($"<text class=\"{Word(C.Filling.Formula.Tint)}\"{halo} x=\"{N(x)}\" y=\"{N(FillingTop + (depth / 2) - (size * 0.2))}\">{Fitted(C.Filling.Formula.Name, half - x, size, px)}<tspan class=\"deep\" x=\"{N(x)}\" dy=\"1.2em\">{Html(deep)}</tspan></text>");
+            else if (depth > size * 1.3)
+                Raw($"<text class=\"{Word(C.Filling.Formula.Tint)}\"{halo} x=\"{N(x)}\" y=\"{N(FillingTop + (depth / 2) + (size * 0.35))}\">{Fitted($"{C.Filling.Formula.Name}, {deep}", half - x, size, px)}</text>");
+            foreach (var layer in _pie.Layers)
+            {
+                if (layer.Choice is FillingLayer under && layer.To - layer.From > size * 1.15)
+                    Raw($"<text class=\"{Word(under.Formula.Tint)}\" x=\"{N(x)}\" y=\"{N(-(_pie.Lined.BaseThickness + ((layer.From + layer.To) / 2)) + (size * 0.35))}\">{Fitted($"{under.Name}, {_shown.Say(under.Thickness.AsQuantity())}", InnerAt(_pie.Lined.BaseThickness + layer.From) - x, size, px)}</text>");
+            }
+
+            var y = FillingTop;
+            foreach (var top in _pie.Toppings)
+            {
+                var high = top.Choice.Stands;
+                if (top.Count is null && high > size * 1.15)
+                    Text(x, y - (high / 2) + (size * 0.35), Word(top.Choice.Topping.Tint), $"{(top.Choice.Topping.Kind is ToppingKind.Whipped ? "cream" : top.Choice.Topping.Kind.ToString().ToLowerInvariant())}, {_shown.Say(top.Choice.Height.AsQuantity())}");
+                y -= top.Count is null ? high : high * 0.5;
+            }
+
+            if (Overflows(_pie))
+                Text(8, -_depth - 14, "word over-word", $"{_shown.Say(_pie.Fit.RunsOver.Amount)} would run over");
+            else if (_pie.LeftOver.Value.Value >= 5)
+                Text(8, -(_depth + Math.Max(cream * 1.3, 2)) - (size * 0.4) - Math.Max(0, -_depth - FillingTop), "word aside-word", $"{_shown.Say(_pie.LeftOver.Amount)} left in the bowl");
+        }
+
+        /// <summary>Light words on a dark colour.</summary>
+        private static string Word(string tint)
+        {
+            double Part(int at) => int.Parse(tint.AsSpan(at, 2), NumberStyles.HexNumber, CultureInfo.InvariantCulture);
+            return (0.3 * Part(1)) + (0.59 * Part(3)) + (0.11 * Part(5)) < 118 ? "word light" : "word";
+        }
+
+        /// <summary>Words no wider than there is room: a long name is drawn closer together, and a very long one is cut short.</summary>
+        private static string Fitted(string words, double room, double size, double px)
+        {
+            var wide = words.Length * size * 0.56;
+            if (wide <= room)
+                return Html(words);
+            var keep = (int)(room / (size * 0.42));
+            if (keep < words.Length)
+                words = words[..Math.Max(3, Math.Min(words.Length, keep - 1))].TrimEnd() + "…";
+            return $"<tspan textLength=\"{N(Math.Min(room - (3 * px), words.Length * size * 0.56))}\" lengthAdjust=\"spacingAndGlyphs\">{Html(words)}</tspan>";
+        }
+
+        /// <summary>The rule below: millimetres, or inches for a baker who works in them.</summary>
+        private void Rule(double px, double y)
+        {
+            var end = _radius + _wall;
+            var inches = _shown.Units.Length is LengthUnit.Inches;
+            var step = inches ? 25.4 / 4 : 5;
+            var path = new StringBuilder();
+            path.Append(CultureInfo.InvariantCulture, $"M0 {N(y)}H{N(end)}");
+            for (var i = 0; i * step <= end; i++)
+            {
+                var size = i % (inches ? 4 : 10) == 0 ? 9 : i % 2 == 0 ? 5.5 : 3;
+                path.Append(CultureInfo.InvariantCulture, $"M{N(i * step)} {N(y)}v{N(size * px)}");
+            }
+
+            Raw($"<path class=\"rule\" d=\"{path}\" stroke-width=\"{N(px)}\"/>");
+            var unit = inches ? "in" : "mm";
+            var each = inches ? 25.4 : 50;
+            for (var i = 0; i * each <= end; i++)
+                Text(i * each, y + (22 * px), i == 0 ? "tick first" : "tick", i == 0 ? $"0 {unit}" : inches ? N(i) : N(i * 50));
+
+            // A short upright rule at the rim shows the depth.
+            var x = _radius + _wall + (C.Pan.HasRim ? 15 : 7);
+            Raw($"<path class=\"rule\" d=\"M{N(x)} 0V{N(-_depth)}m{N(-3 * px)} 0h{N(6 * px)}M{N(x - (3 * px))} 0h{N(6 * px)}\" stroke-width=\"{N(px)}\"/>");
+            Raw($"<text class=\"tick depth\" transform=\"translate({N(x + (16 * px))} {N(-_depth / 2)}) rotate(-90)\">{Html(_shown.Say(C.Pan.Depth.AsQuantity()))}</text>");
+        }
+
+        private void Text(double x, double y, string css, string words) =>
+            Raw($"<text class=\"{css}\" x=\"{N(x)}\" y=\"{N(y)}\">{Html(words)}</text>");
+
+        private void Raw(FormattableString text) => _svg.Append(FormattableString.Invariant(text));
+
+        private void Raw(string text) => _svg.Append(text);
+
+        private static string Html(string text) => FigureLink.Encoder.Encode(text);
+
+        private static string N(double value) => Math.Round(value, 2).ToString("0.##", CultureInfo.InvariantCulture);
+    }
+}

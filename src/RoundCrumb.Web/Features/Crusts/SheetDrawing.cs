@@ -1,0 +1,83 @@
+using System.Globalization;
+using System.Text;
+using Microsoft.AspNetCore.Html;
+using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Shells;
+using RoundCrumb.Core.Units;
+
+namespace RoundCrumb.Web.Features.Crusts;
+
+/// <summary>Dough seen from above, one unit of the drawing to a millimetre: sheets with their discs, biscuits on a base.</summary>
+public static class SheetDrawing
+{
+    /// <summary>Pixels to a millimetre on a wide screen; the same for every sheet.</summary>
+    private const double Scale = 0.6;
+
+    /// <summary>A rolled sheet with what is cut from it.</summary>
+    /// <param name="sheet">The sheet.</param>
+    /// <param name="plan">Its plan, which says what each disc is for.</param>
+    /// <param name="number">Which sheet it is, from 1.</param>
+    /// <param name="shown">The baker's units.</param>
+    public static IHtmlContent Sheet(SheetCut sheet, ShellPlan plan, int number, Shown shown)
+    {
+        var svg = new StringBuilder(2048);
+        var size = $"{shown.Say(new Quantity(sheet.Width, Dimension.Length))} × {shown.Say(new Quantity(sheet.Length, Dimension.Length))}";
+        var words = $"Sheet {number}, rolled {size}: " + string.Join(", ", sheet.Discs.GroupBy(d => d.Row).Select(g => $"{g.Count()} discs {shown.Say(new Quantity(g.First().Diameter, Dimension.Length))} across for the {plan.Rows[g.Key].Order.Pan.Name}"));
+        svg.Append(CultureInfo.InvariantCulture, $"<svg class=\"cut sheet-cut\" viewBox=\"-2 -2 {N(sheet.Length + 4)} {N(sheet.Width + 4)}\" width=\"{N((sheet.Length + 4) * Scale)}\" role=\"img\" aria-label=\"{FigureLink.Encoder.Encode(words)}\">");
+        svg.Append(CultureInfo.InvariantCulture, $"<rect class=\"food dough\" width=\"{N(sheet.Length)}\" height=\"{N(sheet.Width)}\" rx=\"10\" fill=\"{plan.Wish.Family.Tint}\"/>");
+        foreach (var disc in sheet.Discs)
+        {
+            var label = shown.Say(new Quantity(disc.Diameter, Dimension.Length));
+            var cold = Cold(disc);
+            svg.Append(CultureInfo.InvariantCulture, $"<g class=\"{(cold ? "disc to-freeze" : "disc")}\" font-size=\"{N(Math.Min(26, disc.Diameter / 5))}\"><circle cx=\"{N(disc.Middle.Y)}\" cy=\"{N(disc.Middle.X)}\" r=\"{N(disc.Diameter / 2)}\"/>");
+            svg.Append(CultureInfo.InvariantCulture, $"<text x=\"{N(disc.Middle.Y)}\" y=\"{N(disc.Middle.X)}\">{FigureLink.Encoder.Encode(label)}{(cold ? "<tspan x=\"" + N(disc.Middle.Y) + "\" dy=\"1.15em\">to freeze</tspan>" : "")}</text></g>");
+        }
+
+        return new HtmlString(svg.Append("</svg>").ToString());
+
+        // The last of each pan's discs are those for the freezer.
+        bool Cold(CutDisc disc)
+        {
+            var order = plan.Rows[disc.Row].Order;
+            if (order.ToFreeze == 0)
+                return false;
+            var before = 0;
+            foreach (var other in plan.Sheets.SelectMany(s => s.Discs).Where(d => d.Row == disc.Row))
+            {
+                if (other == disc)
+                    break;
+                before++;
+            }
+
+            return before >= order.Count - order.ToFreeze;
+        }
+    }
+
+    /// <summary>Whole biscuits on the base of a pan, and how many stand round it.</summary>
+    public static IHtmlContent Laid(LaidBiscuits laid, Pan pan, CrustChoice crust)
+    {
+        var tint = crust.Family.Tint;
+        var tub = pan.Inside;
+        var (wide, high) = (tub.BaseHalf + tub.HalfExtra + 6, tub.BaseHalf + 6);
+        var svg = new StringBuilder(2048);
+        svg.Append(CultureInfo.InvariantCulture, $"<svg class=\"cut laid\" viewBox=\"{N(-wide)} {N(-high)} {N(2 * wide)} {N(2 * high)}\" width=\"{N(2 * wide)}\" role=\"img\" aria-label=\"{laid.Base.Count} biscuits lie on the base, {laid.Wall} stand round the wall\">");
+        var corner = Math.Max(0, tub.BaseHalf - tub.CornerCut);
+        svg.Append(CultureInfo.InvariantCulture, $"<rect class=\"food gaps\" x=\"{N(-tub.BaseHalf - tub.HalfExtra)}\" y=\"{N(-tub.BaseHalf)}\" width=\"{N(2 * (tub.BaseHalf + tub.HalfExtra))}\" height=\"{N(2 * tub.BaseHalf)}\" rx=\"{N(corner)}\" fill=\"#a9824c\"/>");
+        foreach (var spot in laid.Base)
+            svg.Append(CultureInfo.InvariantCulture, $"<circle class=\"food biscuit\" cx=\"{N(spot.X)}\" cy=\"{N(spot.Y)}\" r=\"{N((laid.Diameter / 2) - 0.4)}\" fill=\"{tint}\"/>");
+        if (laid.Wall > 0)
+        {
+            // Those that stand against the wall, seen from above: as long as they are wide, as wide as they are thick.
+            var thick = crust.Thickness.Value;
+            var half = tub.BaseHalf - (thick / 2);
+            var each = tub.RoundFor(half) / laid.Wall;
+            svg.Append(CultureInfo.InvariantCulture, $"<rect class=\"upright\" x=\"{N(-half - tub.HalfExtra)}\" y=\"{N(-half)}\" width=\"{N(2 * (half + tub.HalfExtra))}\" height=\"{N(2 * half)}\" rx=\"{N(Math.Max(0, corner - (thick / 2)))}\" stroke=\"{tint}\" stroke-width=\"{N(thick)}\" stroke-dasharray=\"{laid.Diameter - 1:0.##} {each - laid.Diameter + 1:0.##}\"/>");
+        }
+
+        return new HtmlString(svg.Append("</svg>").ToString());
+    }
+
+    private static string N(double value) => Math.Round(value, 1).ToString("0.#", CultureInfo.InvariantCulture);
+}

@@ -1,0 +1,80 @@
+using System.Globalization;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using RoundCrumb.Application.Days;
+using RoundCrumb.Application.Reading;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Data.Days;
+using RoundCrumb.Data.Kitchens;
+using RoundCrumb.Data.Pies;
+using RoundCrumb.Scheduling.Model;
+
+namespace RoundCrumb.Web.Features.Days;
+
+/// <summary>Puts a pie as it stands in Compose on a bake day.</summary>
+public sealed class OrderModel(DayBook book, CompositionReader compositions, PieShelf shelf, KitchenClock clock) : PageModel
+{
+    /// <summary>The pie's address.</summary>
+    public string Address { get; private set; } = "";
+
+    /// <summary>What it is called.</summary>
+    public string Name { get; private set; } = "";
+
+    /// <summary>The pie of the box that it is; none where it has been changed since, or never saved.</summary>
+    public int? PieId { get; private set; }
+
+    /// <summary>The days that are not past.</summary>
+    public IReadOnlyList<BakeDay> Days { get; private set; } = [];
+
+    /// <summary>What could not be used, by field.</summary>
+    public Dictionary<string, string> Troubles { get; } = new(StringComparer.Ordinal);
+
+    /// <summary>What was typed.</summary>
+    public string Typed(string name, string usual) => Request.HasFormContentType && Request.Form.TryGetValue(name, out var typed) ? typed.ToString() : usual;
+
+    /// <summary>The days to choose from: a bake day and one of its dates.</summary>
+    public IEnumerable<(string Value, string Words)> Choices => Days.SelectMany(d => Enumerable.Range(0, d.Days).Reverse().Select(n => d.From.AddDays(n)).Select(date =>
+        (string.Create(CultureInfo.InvariantCulture, $"{d.Id} {date:yyyy-MM-dd}"), $"{d.Name}: {DayView.Date(date)}")));
+
+    /// <summary>Shows the form.</summary>
+    public async Task OnGetAsync(CancellationToken cancel) => await ShowAsync(Request.QueryString.Value?.TrimStart('?') ?? "", cancel);
+
+    private async Task ShowAsync(string address, CancellationToken cancel)
+    {
+        var read = (await compositions.ReadAsync(address, cancel)).Composition;
+        Address = CompositionAddress.Write(read);
+        var known = await shelf.OfAddressAsync(Address, cancel);
+        (PieId, Name) = (known?.Id, known?.Name ?? $"{read.Filling.Formula.Name} on {read.Crust.Family.Name.ToLowerInvariant()}");
+        var today = await clock.TodayAsync(cancel);
+        Days = [.. (await book.AllAsync(cancel)).Where(d => d.From.AddDays(d.Days) > today).OrderBy(d => d.From)];
+    }
+
+    /// <summary>From Compose, with the pie as it stands there.</summary>
+    public async Task<IActionResult> OnPostBeginAsync(string? address, CancellationToken cancel) => Redirect("/days/order?" + CompositionAddress.Write((await compositions.ReadAsync(address ?? "", cancel)).Composition));
+
+    /// <summary>Puts it on the day.</summary>
+    public async Task<IActionResult> OnPostAsync(string? address, string? day, string? count, string? time, string? name, bool served, CancellationToken cancel)
+    {
+        await ShowAsync(address ?? "", cancel);
+        var parts = (day ?? "").Split(' ');
+        if (parts.Length != 2 || !int.TryParse(parts[0], CultureInfo.InvariantCulture, out var id) || !DateOnly.TryParseExact(parts[1], "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var date) || Days.All(d => d.Id != id))
+            (id, date) = (0, default);
+        if (id == 0)
+            Troubles["day"] = "Choose a bake day.";
+        if (!int.TryParse(count, NumberStyles.None, CultureInfo.InvariantCulture, out var many) || many is < 1 or > DayOrder.MostPies)
+            Troubles["count"] = $"A whole number from 1 to {DayOrder.MostPies}.";
+        var called = name?.Trim() ?? "";
+        if (called.Length == 0 || called.Length > SavedPie.LongestName)
+            Troubles["name"] = $"A name of {SavedPie.LongestName} characters at most.";
+        if (Hours.Clock(time) is not { } minutes || minutes >= 24 * 60)
+            (minutes, Troubles["time"]) = (0, "A time such as 12:30.");
+        var due = date.ToDateTime(TimeOnly.MinValue).AddMinutes(minutes);
+        if (Troubles.Count == 0 && new DayClock(date, await clock.ZoneAsync(cancel)) is var wall && (wall.SlotOf(due) is not { } slot || slot <= wall.SlotAt(clock.Now)))
+            Troubles["time"] = "That time is past, or the clocks jump over it.";
+        if (Troubles.Count > 0)
+            return Page();
+        await book.ChangeAsync(id, d => d.Orders.Add(new DayOrder { PieId = called == Name ? PieId : null, Name = called, Address = Address, Count = many, Due = due, Served = served }), cancel);
+        return Redirect($"/days/{id}");
+    }
+}

@@ -1,0 +1,419 @@
+using System.Globalization;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
+using RoundCrumb.Data.Kitchens;
+using RoundCrumb.Data.Pans;
+using RoundCrumb.Data.Pies;
+using RoundCrumb.Web.Hosting;
+
+namespace RoundCrumb.Web.Features.Kitchens;
+
+/// <summary>The kitchen: its pans on a rack, drawn to one scale.</summary>
+public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences baker, TimeProvider clock) : PageModel
+{
+    private const int LongestName = 60;
+    private const double LeastShelf = 150;
+    private const double MostShelf = 1500;
+    private readonly Dictionary<string, string> _equipmentTroubles = new(StringComparer.Ordinal);
+    private static readonly string[] Needed = [CompositionAddress.OwnTop, CompositionAddress.OwnBase, CompositionAddress.OwnDepth];
+    private readonly Dictionary<string, string> _typed = new(StringComparer.Ordinal);
+
+    /// <summary>The pans.</summary>
+    public IReadOnlyList<OwnedPan> Pans { get; private set; } = [];
+
+    /// <summary>What could not be used, by field.</summary>
+    public Dictionary<string, string> Troubles { get; } = new(StringComparer.Ordinal);
+
+    /// <summary>A pan that was just put away and can be brought back.</summary>
+    public int? Gone { get; private set; }
+
+    /// <summary>What there is besides pans.</summary>
+    public EquipmentOnHand Equipment { get; private set; } = new([], [], RoomCelsius.Usual, Schools.None);
+
+    /// <summary>An oven that was just put away and can be brought back.</summary>
+    public int? GoneOven { get; private set; }
+
+    /// <summary>A cold place that was just put away and can be brought back.</summary>
+    public int? GoneCold { get; private set; }
+
+    /// <summary>A baker who was just put away and can be brought back.</summary>
+    public int? GoneBaker { get; private set; }
+
+    /// <summary>The days of a week, Monday first.</summary>
+    public static IReadOnlyList<string> Weekdays { get; } = ["Monday", "Tuesday", "Wednesday", "Thursday", "Friday", "Saturday", "Sunday"];
+
+    /// <summary>A baker's week in a line, days of the same hours together.</summary>
+    public static string WeekOf(Baker baker)
+    {
+        var parts = new List<string>();
+        for (var d = 0; d < 7;)
+        {
+            var (from, hours) = (d, baker.Week[d]);
+            while (d < 7 && baker.Week[d] == hours)
+                d++;
+            if (hours is { } h)
+                parts.Add((d - from == 1 ? Weekdays[from][..3] : $"{Weekdays[from][..3]}–{Weekdays[d - 1][..3]}") + " " + h);
+        }
+
+        return parts.Count == 0 ? "no hours" : string.Join(", ", parts);
+    }
+
+    /// <summary>Both versions of a form, where somebody else has changed the same thing meanwhile.</summary>
+    public (string Form, Elsewhere Both)? Changed { get; private set; }
+
+    /// <summary>A pan of which somebody else has changed the number meanwhile.</summary>
+    public (int Pan, Elsewhere Both)? PanElsewhere { get; private set; }
+
+    /// <summary>Both versions of a form; none where nobody has changed it.</summary>
+    public Elsewhere? ChangedIn(string form) => Changed is { } changed && changed.Form == form ? changed.Both : null;
+
+    /// <summary>The version that a form is filled in over: the one that was seen, until both have been shown.</summary>
+    public int VersionOf(string form, int now) => Typed("form") == form && ChangedIn(form) is null && int.TryParse(Typed("version"), out var seen) ? seen : now;
+
+    /// <summary>What a form was opened over, where that is told by its values: as it was seen, until both have been shown.</summary>
+    public string SeenBy(string form, string now) => Typed("form") == form && ChangedIn(form) is null && Typed("seen").Length > 0 ? Typed("seen") : now;
+
+    /// <summary>The burners and machines as a form says that it has seen them.</summary>
+    public string ToolsNow => FormattableString.Invariant($"{Equipment.Burners}/{Equipment.Mixers}/{Equipment.Processors}");
+
+    /// <summary>The room's warmth as typed, where it could not be used.</summary>
+    public string? RoomTyped { get; private set; }
+
+    /// <summary>Why it could not be used.</summary>
+    public string? RoomTrouble { get; private set; }
+
+    private bool Fahrenheit => Shown.Units.Oven is OvenUnit.Fahrenheit;
+
+    /// <summary>What a room's warmth is said in.</summary>
+    public string WarmthUnit => Fahrenheit ? "°F" : "°C";
+
+    /// <summary>The room's warmth in the baker's unit.</summary>
+    public string RoomText => (Fahrenheit ? (Equipment.Room.Value * 9 / 5) + 32 : Equipment.Room.Value).ToString("0.#", CultureInfo.InvariantCulture);
+
+    /// <summary>What an oven's error is said in.</summary>
+    public string DegreeWords => WarmthUnit + "; less than 0 is cold";
+
+    /// <summary>A length as a field shows it.</summary>
+    public string Length(Millimetres value) => Shown.Units.Length is LengthUnit.Inches ? (value.Value / 25.4).ToString("0.##", CultureInfo.InvariantCulture) : value.Value.ToString("0.#", CultureInfo.InvariantCulture);
+
+    /// <summary>An oven's error in the baker's unit.</summary>
+    public string Degrees(double celsius) => (Fahrenheit ? celsius * 9 / 5 : celsius).ToString("0.#", CultureInfo.InvariantCulture);
+
+    /// <summary>What an oven's dial is turned to for a moderate heat.</summary>
+    public static Quantity DialFor180(Oven oven) => oven.DialFor(new Worked<OvenCelsius>("oven", "Oven", new(180), "a moderate oven")).Amount;
+
+    /// <summary>The trouble with a field of an oven or a cold place; none where there is none.</summary>
+    public string? EquipmentTrouble(string form, string name) => Typed("form") == form ? _equipmentTroubles.GetValueOrDefault(name) : null;
+
+    /// <summary>What was typed into a field of an oven or a cold place that could not be kept; null where nothing was.</summary>
+    public string? EquipmentTyped(string form, string name) => Typed("form") == form ? _typed.GetValueOrDefault(name) : null;
+
+    /// <summary>True when a form is to stand open.</summary>
+    public bool EquipmentOpen(string form) => Typed("form") == form;
+
+    /// <summary>The baker's units.</summary>
+    public Shown Shown { get; } = baker.Shown;
+
+    /// <summary>What a field of the form holds.</summary>
+    public string Typed(string name) => _typed.GetValueOrDefault(name, "");
+
+    /// <summary>By how much its sizes and its water differ.</summary>
+    public static string Off(Pan pan)
+    {
+        var off = (pan.ByItsSizes.Volume.Value / pan.Inside.Volume.Value) - 1;
+        return Math.Abs(off) < 0.005 ? "the same" : FormattableString.Invariant($"{Math.Abs(off) * 100:0.#} % too {(off > 0 ? "much" : "little")}");
+    }
+
+    /// <summary>Shows the rack.</summary>
+    public async Task OnGetAsync(int? gone, int? goneOven, int? goneCold, int? goneBaker, CancellationToken cancel)
+    {
+        (Gone, GoneOven, GoneCold, GoneBaker) = (gone, goneOven, goneCold, goneBaker);
+        await ShowAsync(cancel);
+    }
+
+    private async Task ShowAsync(CancellationToken cancel)
+    {
+        Pans = await rack.AllAsync(cancel);
+        Equipment = await kitchen.EquipmentAsync(cancel);
+    }
+
+    /// <summary>Puts a pan that is known on the rack.</summary>
+    public async Task<IActionResult> OnPostTakeAsync(string? pan, CancellationToken cancel)
+    {
+        if (PanCupboard.Find(pan ?? "") is not { } known)
+            return NotFound();
+        await rack.AddAsync(known, 1, cancel);
+        return Redirect("/kitchen");
+    }
+
+    /// <summary>Changes how many there are of a pan.</summary>
+    public async Task<IActionResult> OnPostCountAsync(int id, int version, int owned, CancellationToken cancel)
+    {
+        switch (await rack.CountAsync(id, version, owned, cancel))
+        {
+            case KeepOutcome.Kept:
+                return Redirect(owned <= 0 ? $"/kitchen?gone={id}" : $"/kitchen#pan-{id}");
+            case KeepOutcome.ChangedElsewhere:
+                await ShowAsync(cancel);
+                PanElsewhere = (id, Elsewhere.Of("This pan", [new("How many", Invariant(owned), Invariant(Pans.FirstOrDefault(p => p.Id == id)?.Owned ?? 0))]));
+                return Page();
+            default:
+                return NotFound();
+        }
+    }
+
+    /// <summary>Brings back a pan that was put away.</summary>
+    public async Task<IActionResult> OnPostPanBackAsync(int id, CancellationToken cancel) => await rack.BringBackAsync(id, cancel) ? Redirect($"/kitchen#pan-{id}") : NotFound();
+
+    private static string Invariant(int number) => number.ToString(CultureInfo.InvariantCulture);
+
+    /// <summary>Puts a measured pan on the rack.</summary>
+    public async Task<IActionResult> OnPostMeasureAsync(CancellationToken cancel)
+    {
+        foreach (var field in Request.Form)
+            _typed[field.Key] = field.Value.ToString().Trim();
+        foreach (var field in Needed.Where(f => Typed(f).Length == 0))
+            Troubles[field] = "Measure this inside the pan.";
+        if (Typed(CompositionAddress.OwnName).Length == 0)
+            Troubles[CompositionAddress.OwnName] = "Give it a name that you will know it by.";
+        var owned = 1;
+        if (Typed("owned").Length > 0 && (!int.TryParse(Typed("owned"), out owned) || owned is < 1 or > PanRack.MostOwned))
+            Troubles["owned"] = $"A whole number from 1 to {PanRack.MostOwned}.";
+
+        // The same reading as in Compose: the same limits, the same words. What was left empty is taken as usual.
+        var read = CompositionAddress.Read(
+            name => name == CompositionAddress.PanField ? PanCupboard.OwnId : name.StartsWith("own-", StringComparison.Ordinal) && Typed(name).Length > 0 ? Typed(name) : null,
+            Shown.Units.Length);
+        foreach (var trouble in read.Troubles.Where(t => t.Field.StartsWith("own-", StringComparison.Ordinal)))
+            Troubles.TryAdd(trouble.Field, Shown.Say(trouble.Message));
+        if (Troubles.Count > 0)
+        {
+            await ShowAsync(cancel);
+            return Page();
+        }
+
+        await rack.AddAsync(read.Composition.Pan, owned, cancel);
+        return Redirect("/kitchen");
+    }
+
+    /// <summary>Puts an oven in, or changes one.</summary>
+    public async Task<IActionResult> OnPostOvenAsync(int? id, CancellationToken cancel)
+    {
+        Keep();
+        var name = Named();
+        var width = Length("width");
+        var depth = Length("depth");
+        var shelves = Whole("shelves", 1, 12, "shelves");
+        var warm = Typed("warm").Length == 0 ? (int)OvenConstants.WarmUp.Usual : Whole("warm", 0, 120, "minutes");
+        var hot = 0.0;
+        if (!BakersNumber.TryRead(Typed("hot").Length == 0 ? "0" : Typed("hot"), out hot, out var unit) || unit is not ("" or "°" or "°c" or "c" or "°f" or "f") || Math.Abs(Celsius(hot)) > 60)
+            _equipmentTroubles["hot"] = $"How much hotter than its dial says: {Shown.Say(new Quantity(-60, Dimension.HeatDifference))} to {Shown.Say(new Quantity(60, Dimension.HeatDifference))}.";
+        if (_equipmentTroubles.Count > 0)
+            return await AgainAsync(cancel);
+        var oven = new Oven("", name, width, depth, shelves, Typed("fan").Length > 0, Math.Round(Celsius(hot), 1)) { WarmUp = warm };
+        return await AfterAsync(await kitchen.SaveAsync(id, Seen, oven, cancel), "/kitchen#equipment", "This oven", () => Of(oven).Zip(Of(Equipment.Ovens.First(o => o.Id == id).Item), Beside), cancel);
+
+        double Celsius(double typed) => Fahrenheit ? typed * 5 / 9 : typed;
+    }
+
+    /// <summary>Puts an oven away.</summary>
+    public async Task<IActionResult> OnPostOvenAwayAsync(int id, CancellationToken cancel) =>
+        await kitchen.PutOvenAwayAsync(id, away: true, cancel) ? Redirect($"/kitchen?goneOven={id}#equipment") : NotFound();
+
+    /// <summary>Brings an oven back.</summary>
+    public async Task<IActionResult> OnPostOvenBackAsync(int id, CancellationToken cancel) =>
+        await kitchen.PutOvenAwayAsync(id, away: false, cancel) ? Redirect("/kitchen#equipment") : NotFound();
+
+    /// <summary>Makes an oven the usual one.</summary>
+    public async Task<IActionResult> OnPostOvenFirstAsync(int id, CancellationToken cancel) => await kitchen.FirstAsync(id, cancel) ? Redirect("/kitchen#equipment") : NotFound();
+
+    /// <summary>Puts a cold place in, or changes one.</summary>
+    public async Task<IActionResult> OnPostColdAsync(int? id, CancellationToken cancel)
+    {
+        Keep();
+        var name = Named();
+        var places = Whole("places", 1, 200, "pies");
+        var widest = Length("widest");
+        if (_equipmentTroubles.Count > 0)
+            return await AgainAsync(cancel);
+        var place = new ColdPlace("", name, Typed("freezer").Length > 0 ? ColdKind.Freezer : ColdKind.Fridge, places, widest);
+        return await AfterAsync(await kitchen.SaveAsync(id, Seen, place, cancel), "/kitchen#equipment", "This cold place", () => Of(place).Zip(Of(Equipment.Cold.First(c => c.Id == id).Item), Beside), cancel);
+    }
+
+    /// <summary>Puts a cold place away.</summary>
+    public async Task<IActionResult> OnPostColdAwayAsync(int id, CancellationToken cancel) =>
+        await kitchen.PutColdAwayAsync(id, away: true, cancel) ? Redirect($"/kitchen?goneCold={id}#equipment") : NotFound();
+
+    /// <summary>Brings a cold place back.</summary>
+    public async Task<IActionResult> OnPostColdBackAsync(int id, CancellationToken cancel) =>
+        await kitchen.PutColdAwayAsync(id, away: false, cancel) ? Redirect("/kitchen#equipment") : NotFound();
+
+    /// <summary>Puts a baker in, or changes their week.</summary>
+    public async Task<IActionResult> OnPostBakerAsync(int? id, CancellationToken cancel)
+    {
+        Keep();
+        var name = Named();
+        if (name.Length > KitchenBaker.LongestName)
+            _equipmentTroubles["name"] = $"{KitchenBaker.LongestName} characters at most.";
+        var week = new Hours?[7];
+        for (var d = 0; d < 7; d++)
+        {
+            if (!Hours.TryRead(Typed($"day{d}"), out week[d]))
+                _equipmentTroubles[$"day{d}"] = "From and to, such as 06:00–15:00; to comes after from.";
+        }
+
+        if (_equipmentTroubles.Count > 0)
+            return await AgainAsync(cancel);
+        return await AfterAsync(await kitchen.SaveAsync(id, Seen, name, week, cancel), "/kitchen#bakers", "This baker", () => Of(name, week).Zip(Equipment.Bakers.First(b => b.Id == id) is var now ? Of(now.Item.Name, now.Item.Week) : [], Beside), cancel);
+    }
+
+    /// <summary>Puts a baker away.</summary>
+    public async Task<IActionResult> OnPostBakerAwayAsync(int id, CancellationToken cancel) =>
+        await kitchen.PutBakerAwayAsync(id, away: true, cancel) ? Redirect($"/kitchen?goneBaker={id}#bakers") : NotFound();
+
+    /// <summary>Brings a baker back.</summary>
+    public async Task<IActionResult> OnPostBakerBackAsync(int id, CancellationToken cancel) =>
+        await kitchen.PutBakerAwayAsync(id, away: false, cancel) ? Redirect("/kitchen#bakers") : NotFound();
+
+    /// <summary>Says how many burners and machines there are.</summary>
+    public async Task<IActionResult> OnPostToolsAsync(CancellationToken cancel)
+    {
+        Keep();
+        var (burners, mixers, processors) = (Whole("burners", 1, 20, "burners"), Whole("mixers", 1, 10, "mixers"), Whole("processors", 0, 10, "processors"));
+        if (_equipmentTroubles.Count > 0)
+            return await AgainAsync(cancel);
+        var seen = Typed("seen").Split('/').Select(t => int.TryParse(t, out var n) ? n : -1).Concat([-1, -1, -1]).ToList();
+        return await AfterAsync(
+            await kitchen.ToolsAsync((seen[0], seen[1], seen[2]), burners, mixers, processors, cancel), "/kitchen#tools", "How many there are",
+            () => [new("Burners", Invariant(burners), Invariant(Equipment.Burners)), new("Mixers", Invariant(mixers), Invariant(Equipment.Mixers)), new("Processors", Invariant(processors), Invariant(Equipment.Processors))], cancel);
+    }
+
+    /// <summary>Says how warm the room is.</summary>
+    public async Task<IActionResult> OnPostRoomAsync(string? room, CancellationToken cancel)
+    {
+        Keep();
+        var (least, most) = Fahrenheit ? (32, 120) : (0, 50);
+        if (!BakersNumber.TryRead(room, out var value, out var unit) || unit is not ("" or "°" or "°c" or "c" or "°f" or "f") || value < least || value > most)
+        {
+            RoomTyped = room ?? "";
+            RoomTrouble = $"Between {least} and {most} {WarmthUnit}.";
+            await ShowAsync(cancel);
+            return Page();
+        }
+
+        RoomTyped = room;
+        var seen = double.TryParse(Typed("seen"), NumberStyles.Float, CultureInfo.InvariantCulture, out var was) && double.IsFinite(was) ? was : -273;
+        return await AfterAsync(
+            await kitchen.WarmAsync(new(seen), new(Math.Round(Fahrenheit ? (value - 32) * 5 / 9 : value, 1)), cancel), "/kitchen#equipment", "How warm it is", () => [new("It is", room!.Trim(), RoomText)], cancel);
+    }
+
+    /// <summary>The computer's own time zone.</summary>
+    public string OwnZone => clock.LocalTimeZone.Id;
+
+    /// <summary>Says in which time zone the kitchen is.</summary>
+    public async Task<IActionResult> OnPostZoneAsync(string? zone, CancellationToken cancel)
+    {
+        Keep();
+        var said = (zone ?? "").Trim();
+        if (said.Length > 0 && !TimeZoneInfo.TryFindSystemTimeZoneById(said, out _))
+            _equipmentTroubles["zone"] = "No time zone has that name. They go by continent and town: Europe/London, America/Chicago, Australia/Sydney.";
+        if (_equipmentTroubles.Count > 0)
+            return await AgainAsync(cancel);
+        return await AfterAsync(
+            await kitchen.ZoneAsync(Typed("seen"), said, cancel), "/kitchen#zone", "The time zone",
+            () => [new("Time zone", said.Length > 0 ? said : OwnZone, Equipment.TimeZone.Length > 0 ? Equipment.TimeZone : OwnZone)], cancel);
+    }
+
+    /// <summary>Settles where bakers differ.</summary>
+    public async Task<IActionResult> OnPostSchoolsAsync(CancellationToken cancel)
+    {
+        var schools = Schools.All.Aggregate(Schools.None, (settled, school) => settled.With(school.Id, Request.Form[school.Id].ToString() is { Length: > 0 } way ? way : null));
+        Keep();
+        return await AfterAsync(
+            await kitchen.SettleAsync(Schools.Read(Typed("seen")), schools, cancel), "/kitchen#schools", "How this house does it",
+            () => Schools.All.Select(school => new FieldElsewhere(school.Name, Way(school, schools), Way(school, Equipment.Schools))), cancel);
+
+        static string Way(School school, Schools settled) => school.Ways.FirstOrDefault(w => w.Id == settled.WayOf(school.Id))?.Name ?? "not settled";
+    }
+
+    /// <summary>The version that a form came with.</summary>
+    private int Seen => int.TryParse(Typed("version"), out var version) ? version : 0;
+
+    private static FieldElsewhere Beside((string Name, string Value) mine, (string Name, string Value) now) => new(mine.Name, mine.Value, now.Value);
+
+    private IEnumerable<(string Name, string Value)> Of(Oven o) =>
+    [
+        ("Name", o.Name), ("Shelf, wide", Shown.Say(o.Width.AsQuantity())), ("Shelf, deep", Shown.Say(o.Depth.AsQuantity())), ("Shelves", Invariant(o.Shelves)), ("Warms up in", FormattableString.Invariant($"{o.WarmUp:0} min")),
+        ("Runs hot by", Degrees(o.RunsHot) + " " + WarmthUnit), ("Fan", o.Fan ? "yes" : "no"),
+    ];
+
+    private IEnumerable<(string Name, string Value)> Of(ColdPlace c) =>
+        [("Name", c.Name), ("Takes", Invariant(c.Places)), ("Widest", Shown.Say(c.Widest.AsQuantity())), ("Freezer", c.Kind is ColdKind.Freezer ? "yes" : "no")];
+
+    private static IEnumerable<(string Name, string Value)> Of(string name, IReadOnlyList<Hours?> week) =>
+        [("Name", name), .. week.Select((h, d) => (Weekdays[d], h?.ToString() ?? "off"))];
+
+    /// <summary>Goes on after something was kept; where it was changed elsewhere, shows both.</summary>
+    private async Task<IActionResult> AfterAsync(KeepOutcome outcome, string next, string what, Func<IEnumerable<FieldElsewhere>> both, CancellationToken cancel)
+    {
+        if (outcome is KeepOutcome.Kept)
+            return Redirect(next);
+        await ShowAsync(cancel);
+        if (outcome is KeepOutcome.Gone)
+        {
+            // The form of a new one stands under the same name without a number.
+            _typed["form"] = Typed("form").Split('-')[0];
+            Changed = (Typed("form"), Elsewhere.Gone(what));
+        }
+        else
+        {
+            Changed = (Typed("form"), Elsewhere.Of(what, both()));
+        }
+
+        return Page();
+    }
+
+    private void Keep()
+    {
+        foreach (var field in Request.Form)
+            _typed[field.Key] = field.Value.ToString().Trim();
+    }
+
+    private async Task<IActionResult> AgainAsync(CancellationToken cancel)
+    {
+        await ShowAsync(cancel);
+        return Page();
+    }
+
+    private string Named()
+    {
+        var name = Typed("name");
+        if (name.Length is 0 or > LongestName || name.Any(char.IsControl))
+            _equipmentTroubles["name"] = $"Give it a name, {LongestName} characters at most.";
+        return name;
+    }
+
+    private Millimetres Length(string name)
+    {
+        double? factor = null;
+        if (BakersNumber.TryRead(Typed(name), out var value, out var unit))
+            factor = unit switch { "" => Shown.Units.Length is LengthUnit.Inches ? 25.4 : 1, "mm" => 1, "cm" => 10, "in" or "\"" or "″" or "inch" or "inches" => 25.4, _ => null };
+        var mm = new Millimetres(value * (factor ?? 0));
+        if (factor is null || mm.Value < LeastShelf || mm.Value > MostShelf)
+            _equipmentTroubles[name] = $"Between {Shown.Say(new Millimetres(LeastShelf).AsQuantity())} and {Shown.Say(new Millimetres(MostShelf).AsQuantity())}.";
+        return mm;
+    }
+
+    private int Whole(string name, int least, int most, string what)
+    {
+        if (!int.TryParse(Typed(name), out var value) || value < least || value > most)
+            _equipmentTroubles[name] = $"A whole number of {what} from {least} to {most}.";
+        return value;
+    }
+}

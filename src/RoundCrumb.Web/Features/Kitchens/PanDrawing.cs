@@ -1,0 +1,72 @@
+using System.Globalization;
+using System.Text;
+using Microsoft.AspNetCore.Html;
+using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Units;
+
+namespace RoundCrumb.Web.Features.Kitchens;
+
+/// <summary>A pan seen from above and cut through, both to the scale of its neighbours on the rack.</summary>
+public static class PanDrawing
+{
+    /// <summary>Pixels to a millimetre on a wide screen; the same for every pan, so that they can be told apart by size.</summary>
+    private const double Scale = 0.5;
+
+    /// <summary>The drawing.</summary>
+    public static IHtmlContent Draw(Pan pan, Shown shown)
+    {
+        var tub = pan.Inside;
+        var wall = pan.Material switch { PanMaterial.Glass => 4, PanMaterial.Ceramic => 5, PanMaterial.Foil => 1, _ => 2.0 };
+        var rim = pan.HasRim ? 12 : 2;
+        var half = tub.TopHalf + wall + rim;
+        var length = half + tub.HalfExtra;
+        const double Gap = 14;
+        var high = (2 * half) + Gap + tub.Depth + wall + 4;
+        var wide = 2 * length;
+        var svg = new StringBuilder(1200);
+        svg.Append(CultureInfo.InvariantCulture, $"<svg class=\"cut rack-pan\" viewBox=\"0 0 {N(wide)} {N(high)}\" width=\"{N(wide * Scale)}\" height=\"{N(high * Scale)}\" role=\"img\" aria-label=\"{FigureLink.Encoder.Encode(Describe(pan, shown))}\">");
+        Outline("pan", tub.TopHalf + wall + rim, wall + rim);
+        Outline("pan-inside", tub.TopHalf, 0);
+        if (pan.IsFluted)
+            Outline("pan-flutes", tub.TopHalf, 0);
+        if (pan.Kind is not PanKind.Ring)
+            Outline("pan-base", tub.BaseHalf, 0);
+        Section();
+        return new HtmlString(svg.Append("</svg>").ToString());
+
+        void Outline(string css, double h, double grown)
+        {
+            var corner = Math.Max(0, h - grown - tub.CornerCut) + grown;
+            svg.Append(CultureInfo.InvariantCulture, $"<rect class=\"{css}\" x=\"{N(length - h - tub.HalfExtra)}\" y=\"{N(half - h)}\" width=\"{N(2 * (h + tub.HalfExtra))}\" height=\"{N(2 * h)}\" rx=\"{N(corner)}\"/>");
+        }
+
+        void Section()
+        {
+            var top = (2 * half) + Gap;
+            var (a, b) = (tub.TopHalf + tub.HalfExtra, tub.BaseHalf + tub.HalfExtra);
+            var floor = top + tub.Depth;
+            var lip = pan.HasRim ? 12 : 0;
+            var thick = lip > 0 ? wall : 0;
+            if (pan.Kind is PanKind.Ring)
+            {
+                // A ring has no floor: two walls.
+                foreach (var side in (int[])[-1, 1])
+                    svg.Append(CultureInfo.InvariantCulture, $"<path class=\"pan\" d=\"M{N(length + (side * a))} {N(top)}h{N(side * wall)}L{N(length + (side * (b + wall)))} {N(floor)}h{N(-side * wall)}Z\"/>");
+                return;
+            }
+
+            svg.Append(CultureInfo.InvariantCulture, $"<path class=\"pan\" d=\"M{N(length - a - wall - lip)} {N(top)}H{N(length - a)}L{N(length - b)} {N(floor)}H{N(length + b)}L{N(length + a)} {N(top)}H{N(length + a + wall + lip)}v{N(thick)}h{N(-lip)}");
+            svg.Append(CultureInfo.InvariantCulture, $"L{N(length + b + wall)} {N(floor + wall)}H{N(length - b - wall)}L{N(length - a - wall)} {N(top + thick)}h{N(-lip)}Z\"/>");
+        }
+    }
+
+    /// <summary>A pan in words: its sizes inside, and what it holds.</summary>
+    public static string Describe(Pan pan, Shown shown)
+    {
+        var across = shown.Say(pan.Top.AsQuantity());
+        var size = pan.Length is { } length && length != pan.Top ? $"{shown.Say(length.AsQuantity())} × {across}" : pan.IsRound ? $"{across} across" : $"{across} square";
+        return $"{pan.Name}: {size} at the rim, {shown.Say(pan.Base.AsQuantity())} at the base, {shown.Say(pan.Depth.AsQuantity())} deep, holds {shown.Say(pan.Inside.Volume.AsQuantity())}";
+    }
+
+    private static string N(double value) => Math.Round(value, 1).ToString("0.#", CultureInfo.InvariantCulture);
+}

@@ -1,0 +1,159 @@
+using System.Globalization;
+using Microsoft.AspNetCore.Html;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using RoundCrumb.Application.Reading;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Pairing;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Recipes;
+using RoundCrumb.Core.Toppings;
+using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
+using RoundCrumb.Data.Pies;
+using RoundCrumb.Web.Hosting;
+
+namespace RoundCrumb.Web.Features.Pairings;
+
+/// <summary>Crusts against fillings for a pan, its guests and its hours, and whole pies for them.</summary>
+public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, Preferences baker) : PageModel
+{
+    private const int MostSuggested = 6;
+    private const int OnACounter = 4;
+
+    private static readonly (string Field, string Name, Ingredient Ingredient)[] LeftOvers =
+    [
+        ("left-whites", "egg whites", Pantry.EggWhite), ("left-yolks", "yolks", Pantry.Yolk), ("left-cream", "cream", Pantry.DoubleCream), ("left-crumbs", "crumbs", Pantry.BiscuitCrumbs),
+    ];
+
+    private ReadComposition _read = null!;
+
+    /// <summary>What it is for: pan, guests and hours of this composition.</summary>
+    public Composition C => _read.Composition;
+
+    /// <summary>The parts.</summary>
+    public PartBook Book { get; private set; } = PartBook.Shipped;
+
+    /// <summary>The kitchen.</summary>
+    public Kitchen Kitchen { get; private set; } = Kitchen.Usual;
+
+    /// <summary>The board.</summary>
+    public Board Board { get; private set; } = null!;
+
+    /// <summary>The meeting that is opened; none for none.</summary>
+    public Verdict? Opened { get; private set; }
+
+    /// <summary>Toppings for the pair that is opened, by verdict.</summary>
+    public ILookup<Goes, (Topping Topping, Verdict Verdict)> Toppings { get; private set; } = Array.Empty<(Topping, Verdict)>().ToLookup(_ => Goes.Well);
+
+    /// <summary>Whole pies for these guests, the best first.</summary>
+    public IReadOnlyList<Suggestion> Ranked { get; private set; } = [];
+
+    /// <summary>Some of them that differ.</summary>
+    public IReadOnlyList<Suggestion> Counter { get; private set; } = [];
+
+    /// <summary>The baker's units.</summary>
+    public Shown Shown { get; } = baker.Shown;
+
+    /// <summary>What the day leaves over, with a tick for what was said.</summary>
+    public IEnumerable<(string Field, string Name, bool Here)> Left => LeftOvers.Select(l => (l.Field, l.Name, Request.Query.ContainsKey(l.Field)));
+
+    /// <summary>True for a baker who reads °F.</summary>
+    public bool Fahrenheit => Shown.Units.Oven is OvenUnit.Fahrenheit;
+
+    /// <summary>How warm it is in there, as the field shows it.</summary>
+    public string Room => RoomTrouble is null ? Math.Round(Fahrenheit ? (Kitchen.Room.Value * 9 / 5) + 32 : Kitchen.Room.Value, 1).ToString("0.#", CultureInfo.InvariantCulture) : Request.Query["room"].ToString();
+
+    /// <summary>The most pies of the box that are ranked, those changed last: each is worked out for this pan and these guests.</summary>
+    public const int MostRanked = 60;
+
+    /// <summary>True where the box holds more pies than are ranked.</summary>
+    public bool HasMore { get; private set; }
+
+    /// <summary>What is wrong with the warmth that was typed; none where nothing is.</summary>
+    public string? RoomTrouble { get; private set; }
+
+    /// <summary>What could not be used.</summary>
+    public IReadOnlyList<Trouble> Troubles => [.. _read.Troubles.Where(t => t.Field is CompositionAddress.PanField or CompositionAddress.Ahead or CompositionAddress.Topped or CompositionAddress.OnTable)];
+
+    /// <summary>Shows the board.</summary>
+    public async Task<IActionResult> OnGetAsync(string? with, CancellationToken cancel)
+    {
+        Book = await compositions.OfferedAsync(Request.QueryString.Value ?? "", cancel);
+        Kitchen = await compositions.KitchenAsync(cancel);
+        if (Request.Query.TryGetValue("room", out var typed) && typed.ToString().Trim() is { Length: > 0 } warm)
+        {
+            var (least, most) = Fahrenheit ? (32, 120) : (0, 50);
+            if (BakersNumber.TryRead(warm, out var degrees, out _) && degrees >= least && degrees <= most)
+                Kitchen = Kitchen with { Room = new(Math.Round(Fahrenheit ? (degrees - 32) * 5 / 9 : degrees, 1)) };
+            else
+                RoomTrouble = $"Between {least} and {most} {(Fahrenheit ? "°F" : "°C")}. The kitchen’s own warmth until then.";
+        }
+
+        _read = CompositionAddress.Read(name => Request.Query.TryGetValue(name, out var value) ? value.ToString() : null, Shown.Units.Length, Book);
+        var wish = new Wish(C.Pan, C.Occasion);
+        var crusts = Book.Crusts.Where(c => c is not ShellFamily).ToList();
+        Board = Board.Of(wish, crusts, Book.Fillings, Kitchen);
+        if ((with ?? "").Split(',') is [var crustId, var fillingId] && Book.Crust(crustId) is { } crust && Book.Filling(fillingId) is { } filling)
+        {
+            Opened = Verdict.WithChanges(Assessment.Of(wish.For(crust, filling, Topping.None, Kitchen.Schools), 1, Kitchen));
+            Toppings = Board.ToppingsFor(wish, crust, filling, Book, Kitchen).ToLookup(t => t.Verdict.Goes);
+        }
+
+        var pies = await shelf.ListAsync(0, MostRanked + 1, cancel: cancel);
+        HasMore = pies.Count > MostRanked;
+        pies = [.. pies.Take(MostRanked)];
+        var named = await compositions.BookAsync(pies.Select(p => p.Address), cancel);
+        var left = LeftOvers.Where(l => Request.Query.ContainsKey(l.Field)).Select(l => l.Ingredient).ToHashSet();
+        Ranked = Suggestion.Rank(pies.Select(p => (p.Name, CompositionAddress.Read(p.Address, named).Composition)), C.Occasion, Kitchen, left);
+        Counter = Suggestion.Varied(Ranked, OnACounter);
+        if (Request.Headers["HX-Request"] != "true")
+            return Page();
+        Response.Headers["HX-Push-Url"] = Here(with);
+        return Partial("_Board", this);
+    }
+
+    /// <summary>The first few of them.</summary>
+    public IEnumerable<Suggestion> Suggested => Ranked.Take(MostSuggested);
+
+    /// <summary>The address of the board, with a meeting opened.</summary>
+    public string Here(string? with) => "/pairings?" + Asked() + (string.IsNullOrEmpty(with) ? "" : "&with=" + Uri.EscapeDataString(with));
+
+    /// <summary>The address of the board with one meeting opened.</summary>
+    public string At(Cell cell) => Here(cell.Crust.Id + "," + cell.Filling.Id);
+
+    /// <summary>True for the meeting that is opened.</summary>
+    public bool IsOpen(Cell cell) => Opened is { } open && open.Pie.Composition.Crust.Family.Id == cell.Crust.Id && open.Pie.Composition.Filling.Formula.Id == cell.Filling.Id;
+
+    /// <summary>A sentence whose figures open.</summary>
+    public IHtmlContent Sentence(Phrase phrase, Composition of) => FigureLink.Sentence(phrase, Shown, CompositionAddress.Write(of), 1);
+
+    /// <summary>A figure that opens to its working.</summary>
+    public IHtmlContent Figure(IWorked figure, Composition of) => FigureLink.To(figure, Shown, CompositionAddress.Write(of), 1);
+
+    /// <summary>A composition in Compose.</summary>
+    public static string Compose(Composition c) => "/compose?" + CompositionAddress.Write(c);
+
+    /// <summary>The mark of a verdict, so that colour is never all there is.</summary>
+    public static string MarkOf(Goes goes) => goes switch { Goes.Well => "●", Goes.WithAChange => "◐", Goes.Poorly => "○", _ => "✕" };
+
+    /// <summary>A verdict in a word short enough for the board.</summary>
+    public static string ShortOf(Goes goes) => goes switch { Goes.Well => "yes", Goes.WithAChange => "fix", Goes.Poorly => "poor", _ => "no" };
+
+    /// <summary>What that word means.</summary>
+    public static string Meaning(Goes goes) => goes switch { Goes.Well => "as it is", Goes.WithAChange => "with a small change", Goes.Poorly => "it can be made, and somebody will be sorry", _ => "it can’t be made or served so" };
+
+    /// <summary>What a field shows.</summary>
+    public string Typed(string field, double value) => _read.Of(field)?.Typed ?? value.ToString("0.###", CultureInfo.InvariantCulture);
+
+    private string Asked()
+    {
+        var fields = CompositionAddress.FieldsOf(CompositionAddress.Write(C)).Where(f =>
+            f.Key is CompositionAddress.PanField or CompositionAddress.Ahead or CompositionAddress.Topped or CompositionAddress.NoOven or CompositionAddress.Vegetarian or CompositionAddress.NoAlcohol or CompositionAddress.NoRawEgg or CompositionAddress.OnTable
+            || f.Key.StartsWith("own-", StringComparison.Ordinal) || Needs.Groups.Any(g => g.Field == f.Key));
+        return string.Join('&', fields.Select(f => f.Key + "=" + Uri.EscapeDataString(f.Value)).Concat(Left.Where(l => l.Here).Select(l => l.Field + "=1")).Concat(Request.Query.ContainsKey("room") && RoomTrouble is null ? ["room=" + Room] : []));
+    }
+}
