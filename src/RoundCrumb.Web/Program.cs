@@ -21,9 +21,10 @@ using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
 using RoundCrumb.Data.Storage;
 using RoundCrumb.Formats.Reading;
+using RoundCrumb.Web;
 using RoundCrumb.Web.Api;
+using RoundCrumb.Web.Drawing;
 using RoundCrumb.Web.Hosting;
-using RoundCrumb.Web.Features;
 using Serilog;
 using Serilog.Events;
 
@@ -87,7 +88,7 @@ builder.Services.AddSingleton<Planner>();
 builder.Services.AddSingleton<SolvingQueue>();
 builder.Services.AddHostedService(static services => services.GetRequiredService<SolvingQueue>());
 builder.Services.AddHttpContextAccessor();
-builder.Services.AddSingleton(FigureLink.Encoder);
+builder.Services.AddSingleton(Svg.Encoder);
 builder.Services.AddScoped<Preferences>();
 builder.Services.AddDataProtection()
     .SetApplicationName("RoundCrumb")
@@ -139,7 +140,7 @@ static ExceptionHandlerOptions Handling(string? page) => new()
     // What the other side did wrong, or a full disk, is no fault of ours and is not logged as one.
     SuppressDiagnosticsCallback = static thrown => TroubleOf.Thrown(thrown.Exception).Status != StatusCodes.Status500InternalServerError,
 };
-app.UseWhen(static c => !IsApi(c), static pages => pages.UseExceptionHandler(Handling("/trouble/500")).UseStatusCodePagesWithReExecute("/trouble/{0}"));
+app.UseWhen(static c => !IsApi(c), static pages => pages.UseExceptionHandler(Handling(Routes.Trouble + "/500")).UseStatusCodePagesWithReExecute(Routes.Trouble + "/{0}"));
 app.UseWhen(IsApi, static api => api.UseExceptionHandler(Handling(null)).UseStatusCodePages());
 app.UseSecurityHeaders();
 app.UseStaticFiles(new StaticFileOptions
@@ -151,11 +152,11 @@ app.UseStaticFiles(new StaticFileOptions
             file.Context.Response.Headers.CacheControl = "public, max-age=31536000, immutable";
     },
 });
-app.UseWhen(static c => !IsApi(c) && !c.Request.Path.StartsWithSegments("/trouble"), static pages => pages.UseMiddleware<RequestGuard>());
+app.UseWhen(static c => !IsApi(c) && !c.Request.Path.StartsWithSegments(Routes.Trouble), static pages => pages.UseMiddleware<RequestGuard>());
 app.UseRouting();
 app.UseRequestTimeouts();
 app.UseRateLimiter();
-app.MapHealthChecks("/healthz", new() { ResponseWriter = FileCheck.WriteAsync });
+app.MapHealthChecks(Routes.Health, new() { ResponseWriter = FileCheck.WriteAsync });
 app.MapRazorPages();
 app.MapApi();
 

@@ -76,7 +76,7 @@ public static class ApiEndpoints
     public static void MapApi(this WebApplication app)
     {
         app.MapOpenApi("/openapi/{documentName}.json");
-        var api = app.MapGroup("/api/v1").WithTags("Round Crumb");
+        var api = app.MapGroup(Routes.Api).WithTags("Round Crumb");
         api.MapPost("/compose", ComposeAsync).WithSummary("Works out a pie from crust, filling, topping, pan and count, without keeping it.").ProducesValidationProblem();
         api.MapGet("/lines", LineAsync).WithSummary("Reads one recipe line: its ingredients in grams, and the oven heats, sizes and times that it names.").ProducesValidationProblem();
         api.MapGet("/parts", PartsAsync).WithSummary("Lists the parts: shipped ones, then the baker's own; a page of them by skip and take.").ProducesValidationProblem();

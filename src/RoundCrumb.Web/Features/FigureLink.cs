@@ -1,18 +1,14 @@
 using System.Globalization;
-using System.Text.Encodings.Web;
-using System.Text.Unicode;
 using Microsoft.AspNetCore.Html;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
+using RoundCrumb.Web.Drawing;
 
 namespace RoundCrumb.Web.Features;
 
 /// <summary>A figure on a page, as a link that opens its working.</summary>
 public static class FigureLink
 {
-    /// <summary>Encodes what is special to HTML and leaves °, – and ½ as they are.</summary>
-    public static HtmlEncoder Encoder { get; } = HtmlEncoder.Create(UnicodeRanges.All);
-
     /// <summary>The link.</summary>
     /// <param name="figure">The figure.</param>
     /// <param name="shown">The baker's units.</param>
@@ -21,7 +17,7 @@ public static class FigureLink
     /// <param name="said">How it is said, where that is not just its amount.</param>
     public static IHtmlContent To(IWorked figure, Shown shown, string composition, int pies, string? said = null)
     {
-        return At(string.Create(CultureInfo.InvariantCulture, $"/working?f={figure.Id}&n={pies}&{composition}"), figure, said ?? shown.Say(figure.Amount));
+        return At(string.Create(CultureInfo.InvariantCulture, $"{Routes.Working}?f={figure.Id}&n={pies}&{composition}"), figure, said ?? shown.Say(figure.Amount));
     }
 
     /// <summary>The link to a figure whose working is at an address of its own.</summary>
@@ -29,18 +25,18 @@ public static class FigureLink
     /// <param name="figure">The figure.</param>
     /// <param name="said">How it is said.</param>
     public static IHtmlContent At(string address, IWorked figure, string said) => new HtmlString(
-        $"<a class=\"num\" href=\"{Encoder.Encode(address)}\" data-working title=\"{Encoder.Encode(figure.Name)}: how it was made\">{Encoder.Encode(said)}</a>");
+        $"<a class=\"num\" href=\"{Svg.Text(address)}\" data-working title=\"{Svg.Text(figure.Name)}: how it was made\">{Svg.Text(said)}</a>");
 
     /// <summary>A sentence whose figures open.</summary>
     public static IHtmlContent Sentence(Phrase phrase, Shown shown, string composition, int pies)
     {
         if (phrase.IsEmpty)
             return HtmlString.Empty;
-        var words = Encoder.Encode(phrase.Template);
+        var words = Svg.Text(phrase.Template);
         if (phrase.Amounts is not { Length: > 0 } amounts)
             return new HtmlString(words);
         return new HtmlString(string.Format(CultureInfo.InvariantCulture, words, Array.ConvertAll(amounts, a => a.Figure is { } figure
             ? (object)To(figure, shown, composition, pies)
-            : Encoder.Encode(shown.Say(a)))));
+            : Svg.Text(shown.Say(a)))));
     }
 }

@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Text;
 using Microsoft.AspNetCore.Html;
 using RoundCrumb.Core.Arranging;
@@ -6,6 +5,7 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Units;
+using RoundCrumb.Web.Drawing;
 
 namespace RoundCrumb.Web.Features.Above;
 
@@ -26,13 +26,13 @@ public static class AboveDrawing
     private const string Ink = "#4a3418";
 
     /// <summary>The drawing for the screen, as wide as its place.</summary>
-    public static IHtmlContent Draw(Assessment pie, ToppingSums top, Shown shown) => new HtmlString(Svg(pie, top, shown, Whole(pie), "class=\"above-drawing\" role=\"img\""));
+    public static IHtmlContent Draw(Assessment pie, ToppingSums top, Shown shown) => new HtmlString(Surface(pie, top, shown, Whole(pie), "class=\"above-drawing\" role=\"img\""));
 
     /// <summary>The drawing as a file: its size is the pie's.</summary>
     public static string File(Assessment pie, ToppingSums top, Shown shown)
     {
         var (x, y, w, h) = Whole(pie);
-        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n" + Svg(pie, top, shown, (x, y, w, h), $"xmlns=\"http://www.w3.org/2000/svg\" width=\"{N(w)}mm\" height=\"{N(h)}mm\"");
+        return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n" + Surface(pie, top, shown, (x, y, w, h), $"xmlns=\"http://www.w3.org/2000/svg\" width=\"{Svg.N(w)}mm\" height=\"{Svg.N(h)}mm\"");
     }
 
     /// <summary>The drawing on as many sheets as it takes at true size, with a line to measure on each.</summary>
@@ -48,7 +48,7 @@ public static class AboveDrawing
                 var (width, height) = (Math.Min(SheetWide, w / across), Math.Min(SheetHigh, h / down));
                 var window = (X: x + (column * w / across), Y: y + (row * h / down), W: width, H: height);
                 var name = across * down == 1 ? "" : $"Sheet {(row * across) + column + 1} of {across * down}: {(down > 1 ? row == 0 ? "upper " : row == down - 1 ? "lower " : "middle " : "")}{(across > 1 ? column == 0 ? "left" : column == across - 1 ? "right" : "middle" : "")}".TrimEnd();
-                sheets.Add(new(name, new HtmlString(Svg(pie, top, shown, window, $"class=\"true-size\" width=\"{N(width)}mm\" height=\"{N(height)}mm\" role=\"img\""))));
+                sheets.Add(new(name, new HtmlString(Surface(pie, top, shown, window, $"class=\"true-size\" width=\"{Svg.N(width)}mm\" height=\"{Svg.N(height)}mm\" role=\"img\""))));
             }
         }
 
@@ -70,10 +70,10 @@ public static class AboveDrawing
         return (-w, -h, 2 * w, 2 * h);
     }
 
-    private static string Svg(Assessment pie, ToppingSums top, Shown shown, (double X, double Y, double W, double H) window, string attributes)
+    private static string Surface(Assessment pie, ToppingSums top, Shown shown, (double X, double Y, double W, double H) window, string attributes)
     {
         var svg = new StringBuilder(8192);
-        svg.Append(CultureInfo.InvariantCulture, $"<svg {attributes} viewBox=\"{N(window.X)} {N(window.Y)} {N(window.W)} {N(window.H)}\" aria-label=\"{FigureLink.Encoder.Encode(Describe(pie, top, shown))}\"><title>{FigureLink.Encoder.Encode(Describe(pie, top, shown))}</title>");
+        svg.Add($"<svg {attributes} viewBox=\"{Svg.N(window.X)} {Svg.N(window.Y)} {Svg.N(window.W)} {Svg.N(window.H)}\" aria-label=\"{Svg.Text(Describe(pie, top, shown))}\"><title>{Svg.Text(Describe(pie, top, shown))}</title>");
         var tub = pie.Composition.Pan.Inside;
         Outline(svg, tub, tub.TopHalf + 2.5, "#dbe3ec", "#1f3a6e", 1);
         Outline(svg, tub, tub.TopHalf, pie.Composition.Crust.Family.Tint, Ink, 0.5);
@@ -91,27 +91,27 @@ public static class AboveDrawing
     {
         var topping = top.Choice.Topping;
         var laying = top.Choice.Laying;
-        svg.Append(CultureInfo.InvariantCulture, $"<g fill=\"{topping.Tint}\" stroke=\"{Ink}\" stroke-width=\"0.5\" stroke-linejoin=\"round\"{(opacity < 1 ? $" opacity=\"{N(opacity)}\"" : "")}>");
+        svg.Add($"<g fill=\"{topping.Tint}\" stroke=\"{Ink}\" stroke-width=\"0.5\" stroke-linejoin=\"round\"{(opacity < 1 ? $" opacity=\"{Svg.N(opacity)}\"" : "")}>");
         var nozzle = laying.Nozzle.Value;
         foreach (var line in top.Arranged.Lines)
         {
             // A rope of cream: its edge, then its middle.
-            svg.Append(CultureInfo.InvariantCulture, $"<path d=\"M{N(line.X1)} {N(line.Y1)}L{N(line.X2)} {N(line.Y2)}\" fill=\"none\" stroke=\"{Ink}\" stroke-width=\"{N(nozzle)}\" stroke-linecap=\"round\"/><path d=\"M{N(line.X1)} {N(line.Y1)}L{N(line.X2)} {N(line.Y2)}\" fill=\"none\" stroke=\"{topping.Tint}\" stroke-width=\"{N(nozzle - 1)}\" stroke-linecap=\"round\"/>");
+            svg.Add($"<path d=\"M{Svg.N(line.X1)} {Svg.N(line.Y1)}L{Svg.N(line.X2)} {Svg.N(line.Y2)}\" fill=\"none\" stroke=\"{Ink}\" stroke-width=\"{Svg.N(nozzle)}\" stroke-linecap=\"round\"/><path d=\"M{Svg.N(line.X1)} {Svg.N(line.Y1)}L{Svg.N(line.X2)} {Svg.N(line.Y2)}\" fill=\"none\" stroke=\"{topping.Tint}\" stroke-width=\"{Svg.N(nozzle - 1)}\" stroke-linecap=\"round\"/>");
         }
 
         var size = laying.FootprintOf(topping);
         var (a, b) = (size.Length / 2, size.Width / 2);
         foreach (var spot in top.Arranged.Pieces)
         {
-            svg.Append(CultureInfo.InvariantCulture, $"<g transform=\"translate({N(spot.X)} {N(spot.Y)}) rotate({N(spot.Turn * 180 / Math.PI)})\"><ellipse rx=\"{N(a)}\" ry=\"{N(b)}\"/>");
+            svg.Add($"<g transform=\"translate({Svg.N(spot.X)} {Svg.N(spot.Y)}) rotate({Svg.N(spot.Turn * 180 / Math.PI)})\"><ellipse rx=\"{Svg.N(a)}\" ry=\"{Svg.N(b)}\"/>");
             if (topping.Piece is { IsRound: false })
-                svg.Append(CultureInfo.InvariantCulture, $"<path d=\"M{N(-a * 0.6)} 0H{N(a * 0.6)}\" fill=\"none\" stroke-width=\"0.35\"/>");
+                svg.Add($"<path d=\"M{Svg.N(-a * 0.6)} 0H{Svg.N(a * 0.6)}\" fill=\"none\" stroke-width=\"0.35\"/>");
             else if (topping.Piece is { Sliced: true })
-                svg.Append(CultureInfo.InvariantCulture, $"<circle r=\"{N(a * 0.35)}\" fill=\"none\" stroke-width=\"0.35\"/>");
+                svg.Add($"<circle r=\"{Svg.N(a * 0.35)}\" fill=\"none\" stroke-width=\"0.35\"/>");
             else if (topping.Piece is null && laying.Pattern is Pattern.Shells)
-                svg.Append(CultureInfo.InvariantCulture, $"<path d=\"M{N(-a * 0.7)} {N(-b * 0.5)}Q0 {N(-b * 0.2)} 0 {N(b * 0.95)}M{N(a * 0.7)} {N(-b * 0.5)}Q0 {N(-b * 0.2)} 0 {N(b * 0.95)}\" fill=\"none\" stroke-width=\"0.35\"/>");
+                svg.Add($"<path d=\"M{Svg.N(-a * 0.7)} {Svg.N(-b * 0.5)}Q0 {Svg.N(-b * 0.2)} 0 {Svg.N(b * 0.95)}M{Svg.N(a * 0.7)} {Svg.N(-b * 0.5)}Q0 {Svg.N(-b * 0.2)} 0 {Svg.N(b * 0.95)}\" fill=\"none\" stroke-width=\"0.35\"/>");
             else if (topping.Piece is null)
-                svg.Append(CultureInfo.InvariantCulture, $"<path d=\"M{N(a * 0.7)} 0A{N(a * 0.7)} {N(a * 0.7)} 0 1 1 {N(-a * 0.2)} {N(-a * 0.62)}A{N(a * 0.4)} {N(a * 0.4)} 0 1 1 {N(-a * 0.1)} {N(a * 0.3)}\" fill=\"none\" stroke-width=\"0.35\"/>");
+                svg.Add($"<path d=\"M{Svg.N(a * 0.7)} 0A{Svg.N(a * 0.7)} {Svg.N(a * 0.7)} 0 1 1 {Svg.N(-a * 0.2)} {Svg.N(-a * 0.62)}A{Svg.N(a * 0.4)} {Svg.N(a * 0.4)} 0 1 1 {Svg.N(-a * 0.1)} {Svg.N(a * 0.3)}\" fill=\"none\" stroke-width=\"0.35\"/>");
             svg.Append("</g>");
         }
 
@@ -121,8 +121,6 @@ public static class AboveDrawing
     private static void Outline(StringBuilder svg, Tub tub, double half, string fill, string stroke, double width)
     {
         var corner = Math.Max(0, half - tub.CornerCut);
-        svg.Append(CultureInfo.InvariantCulture, $"<rect x=\"{N(-half - tub.HalfExtra)}\" y=\"{N(-half)}\" width=\"{N(2 * (half + tub.HalfExtra))}\" height=\"{N(2 * half)}\" rx=\"{N(corner)}\" fill=\"{fill}\" stroke=\"{stroke}\" stroke-width=\"{N(width)}\"/>");
+        svg.Add($"<rect x=\"{Svg.N(-half - tub.HalfExtra)}\" y=\"{Svg.N(-half)}\" width=\"{Svg.N(2 * (half + tub.HalfExtra))}\" height=\"{Svg.N(2 * half)}\" rx=\"{Svg.N(corner)}\" fill=\"{fill}\" stroke=\"{stroke}\" stroke-width=\"{Svg.N(width)}\"/>");
     }
-
-    private static string N(double value) => Math.Round(value, 2).ToString("0.##", CultureInfo.InvariantCulture);
 }

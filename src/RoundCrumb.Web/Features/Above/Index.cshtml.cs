@@ -68,7 +68,7 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     public IReadOnlyList<TrueSheet> Sheets => Top is null ? [] : AboveDrawing.Sheets(Pie, Top, Shown);
 
     /// <summary>The address of this page.</summary>
-    public string Here => string.Create(CultureInfo.InvariantCulture, $"/above?top-at={At}&{Canonical}");
+    public string Here => string.Create(CultureInfo.InvariantCulture, $"{Routes.Above}?top-at={At}&{Canonical}");
 
     /// <summary>The trouble with a field, if any.</summary>
     public Trouble? TroubleWith(string field) => _read.Of(field);
@@ -83,7 +83,7 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     public IHtmlContent Figure(IWorked figure, string? said = null) => FigureLink.To(figure, Shown, Canonical, 1, said);
 
     /// <summary>The page after a remedy.</summary>
-    public string After(Remedy remedy) => string.Create(CultureInfo.InvariantCulture, $"/above?top-at={At}&{CompositionAddress.Write(remedy.Apply(Pie.Composition))}");
+    public string After(Remedy remedy) => string.Create(CultureInfo.InvariantCulture, $"{Routes.Above}?top-at={At}&{CompositionAddress.Write(remedy.Apply(Pie.Composition))}");
 
     /// <summary>What is laid, many of them.</summary>
     public static string Things(ToppingSums sums) => sums.Choice.Topping.Piece?.Name ?? sums.Choice.Laying.Pattern switch { Pattern.Lattice => "lines", Pattern.Shells => "shells", _ => "rosettes" };

@@ -88,7 +88,7 @@ public sealed class LogModel(BakeBook bakes, CompositionReader compositions, Pre
         }
 
         if (await bakes.WriteAsync(id, read.Entry, version, cancel))
-            return Redirect($"/bakes/{id}/log?kept=1");
+            return Redirect($"{Routes.Log(id)}?kept=1");
         if (await bakes.FindAsync(id, cancel) is not { } now)
             return NotFound();
         await ShowAsync(now, cancel);

@@ -169,7 +169,7 @@ public sealed class ImportModel(BoxTransfer transfer, CompositionReader composit
             var ids = taken.Zip(parts).ToDictionary(t => t.First, t => t.Second);
             return Enumerable.Range(0, Recipes.Count).Where(n => Recipes[n].Pie).Select(n => (Recipes[n].Title, Address: Address(n, ids))).Where(p => p.Address is not null).Select(p => (p.Title, p.Address!));
         }, cancel);
-        return Redirect(made.OnlyPie is { } pie && Recipes.Count == 1 ? $"/compose?pie={pie}" : made.Address);
+        return Redirect(made.OnlyPie is { } pie && Recipes.Count == 1 ? $"{Routes.Compose}?pie={pie}" : made.Address);
     }
 
     /// <summary>Imports a whole box.</summary>

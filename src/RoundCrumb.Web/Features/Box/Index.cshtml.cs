@@ -82,7 +82,7 @@ public sealed class IndexModel(RecipeBox box, PieShelf shelf, Search search, Com
 
     /// <summary>Brings a deleted part back.</summary>
     public async Task<IActionResult> OnPostRestoreAsync(int id, CancellationToken cancel) =>
-        await box.RestoreAsync(id, cancel) is null ? NotFound() : Redirect("/box");
+        await box.RestoreAsync(id, cancel) is null ? NotFound() : Redirect(Routes.Box);
 
     private async Task<IReadOnlyList<BoxRow>> SearchAsync(CancellationToken cancel)
     {
@@ -95,19 +95,19 @@ public sealed class IndexModel(RecipeBox box, PieShelf shelf, Search search, Com
             switch (hit.Kind)
             {
                 case "part" when int.TryParse(hit.Ref, out var id) && recipes.TryGetValue(id, out var part) && Shows(part.Kind):
-                    rows.Add(new("Your parts", part.Kind.ToString(), hit.Name, $"/box/part/{id}", near.Length > 0 ? near : What(part), []));
+                    rows.Add(new("Your parts", part.Kind.ToString(), hit.Name, Routes.Part(id), near.Length > 0 ? near : What(part), []));
                     break;
                 case "shipped" when ShippedParts.Find(hit.Ref) is { } part && Shows(part.Kind):
-                    rows.Add(new("Comes with Round Crumb", part.Kind.ToString(), hit.Name, $"/box/part?from={hit.Ref}", near.Length > 0 ? near : What(part), []));
+                    rows.Add(new("Comes with Round Crumb", part.Kind.ToString(), hit.Name, $"{Routes.NewPart}?from={hit.Ref}", near.Length > 0 ? near : What(part), []));
                     break;
                 case "pie" when Show is "" or "pie":
-                    rows.Add(new("Whole pies", "Pie", hit.Name, $"/compose?pie={hit.Ref}", "", []));
+                    rows.Add(new("Whole pies", "Pie", hit.Name, $"{Routes.Compose}?pie={hit.Ref}", "", []));
                     break;
                 case "bake" when Show.Length == 0:
-                    rows.Add(new("Bakes", "Bake", hit.Name, $"/bakes/{hit.Ref}/log", near, []));
+                    rows.Add(new("Bakes", "Bake", hit.Name, Routes.Log(int.Parse(hit.Ref, System.Globalization.CultureInfo.InvariantCulture)), near, []));
                     break;
                 case "ingredient" when Show.Length == 0:
-                    rows.Add(new("Pantry", "Ingredient", hit.Name, $"/pantry/{hit.Ref}", near, []));
+                    rows.Add(new("Pantry", "Ingredient", hit.Name, Routes.Ingredient(hit.Ref), near, []));
                     break;
                 default:
                     break;
@@ -138,7 +138,7 @@ public sealed class IndexModel(RecipeBox box, PieShelf shelf, Search search, Com
                 more.Add("Your parts");
             var shown = parts.Take(MostRows).ToList();
             var recipes = (await box.RecipesAsync([.. shown.Select(p => RecipeBox.IdOf(p.Id, p.Current))], cancel)).ToDictionary(r => r.Id);
-            rows.AddRange(shown.Select(p => new BoxRow("Your parts", p.Kind.ToString(), p.Name, $"/box/part/{p.Id}", recipes.TryGetValue(RecipeBox.IdOf(p.Id, p.Current), out var r) ? What(r) : "", Split(p.Tags))));
+            rows.AddRange(shown.Select(p => new BoxRow("Your parts", p.Kind.ToString(), p.Name, Routes.Part(p.Id), recipes.TryGetValue(RecipeBox.IdOf(p.Id, p.Current), out var r) ? What(r) : "", Split(p.Tags))));
         }
 
         if (Show is "" or "pie")
@@ -150,14 +150,14 @@ public sealed class IndexModel(RecipeBox box, PieShelf shelf, Search search, Com
             rows.AddRange(pies.Take(MostRows).Select(p =>
             {
                 var c = Core.Composing.CompositionAddress.Read(p.Address, book).Composition;
-                return new BoxRow("Whole pies", "Pie", p.Name, $"/compose?{p.Address}{new Compose.OpenedFrom(p.Id, p.Version)}", $"{c.Filling.Formula.Name.ToLowerInvariant()} in {c.Crust.Family.Name.ToLowerInvariant()}, {c.Pan.Name.ToLowerInvariant()}", Split(p.Tags));
+                return new BoxRow("Whole pies", "Pie", p.Name, $"{Routes.Compose}?{p.Address}{new Compose.OpenedFrom(p.Id, p.Version)}", $"{c.Filling.Formula.Name.ToLowerInvariant()} in {c.Crust.Family.Name.ToLowerInvariant()}, {c.Pan.Name.ToLowerInvariant()}", Split(p.Tags));
             }));
         }
 
         if (Show != "pie" && Tag.Length == 0)
         {
             rows.AddRange(ShippedParts.All.Where(p => Show.Length == 0 || Show.Equals(p.Kind.ToString(), StringComparison.OrdinalIgnoreCase))
-                .Select(p => new BoxRow("Comes with Round Crumb", p.Kind.ToString(), p.Name, $"/box/part?from={p.Id}", What(p), [])));
+                .Select(p => new BoxRow("Comes with Round Crumb", p.Kind.ToString(), p.Name, $"{Routes.NewPart}?from={p.Id}", What(p), [])));
         }
 
         More = more;

@@ -133,7 +133,7 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
         switch (result.Outcome)
         {
             case KeepOutcome.Kept:
-                return Redirect($"/box/part/{result.Part!.Id}?kept={(result.IsNewVersion ? "new" : "1")}");
+                return Redirect($"{Routes.Part(result.Part!.Id)}?kept={(result.IsNewVersion ? "new" : "1")}");
             case KeepOutcome.NameTaken:
                 Troubles = new Dictionary<string, string> { ["name"] = $"There is a {draft.Kind.ToString().ToLowerInvariant()} called “{draft.Name}” in the box already. Give this one another name." };
                 return await AgainAsync(id, stamp, cancel);
@@ -204,18 +204,18 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
 
     /// <summary>Takes the part out of the box.</summary>
     public async Task<IActionResult> OnPostDeleteAsync(int id, CancellationToken cancel) =>
-        await box.DeleteAsync(id, cancel) is null ? NotFound() : Redirect($"/box?deleted={id}");
+        await box.DeleteAsync(id, cancel) is null ? NotFound() : Redirect($"{Routes.Box}?deleted={id}");
 
     /// <summary>Makes an earlier version the one that is offered; the later ones stay.</summary>
     public async Task<IActionResult> OnPostOfferAsync(int id, int offer, CancellationToken cancel) =>
-        await box.OfferAsync(id, offer, cancel) ? Redirect($"/box/part/{id}?kept=back") : NotFound();
+        await box.OfferAsync(id, offer, cancel) ? Redirect($"{Routes.Part(id)}?kept=back") : NotFound();
 
     /// <summary>Moves a pie to the version that is offered.</summary>
     public async Task<IActionResult> OnPostMoveAsync(int id, int move, CancellationToken cancel)
     {
         if (await box.FindAsync(id, cancel: cancel) is not { } part)
             return NotFound();
-        return await box.MovePieAsync(move, id, part.Current, cancel) ? Redirect($"/box/part/{id}?kept=moved") : NotFound();
+        return await box.MovePieAsync(move, id, part.Current, cancel) ? Redirect($"{Routes.Part(id)}?kept=moved") : NotFound();
     }
 
     private async Task<IActionResult> AgainAsync(int? id, int stamp, CancellationToken cancel)

@@ -84,15 +84,15 @@ public sealed class ComposeView
 
     /// <summary>The address of this screen for a composition.</summary>
     public string AddressOf(string composition) =>
-        "/compose?" + composition + Opened;
+        Routes.Compose + "?" + composition + Opened;
 
     /// <summary>Where the pans that can stand in for this one are worked out.</summary>
-    public string StandInsAt => "/compose/stand-ins" + AddressOf(Canonical)["/compose".Length..];
+    public string StandInsAt => Routes.StandIns + AddressOf(Canonical)[Routes.Compose.Length..];
 
     /// <summary>Where this filling is shared out over several pans.</summary>
     public string PourAt => string.Create(
         CultureInfo.InvariantCulture,
-        $"/pour?fill={C.Filling.Formula.Id}&set={C.Filling.Setter * 100:0.###}&line={C.Filling.Line.Value:0.###}mm&crust={C.Crust.Family.Id}&bake={CompositionAddress.NameOf(C.Crust.Treatment)}&p={PanKey}&many=1");
+        $"{Routes.Pour}?fill={C.Filling.Formula.Id}&set={C.Filling.Setter * 100:0.###}&line={C.Filling.Line.Value:0.###}mm&crust={C.Crust.Family.Id}&bake={CompositionAddress.NameOf(C.Crust.Treatment)}&p={PanKey}&many=1");
 
     /// <summary>The pan by the key it has in the kitchen.</summary>
     private string PanKey => C.Pan.Id == PanCupboard.OwnId && Book.Kitchen.FirstOrDefault(k => k.Name == C.Pan.Name) is { } own ? own.Key : C.Pan.Key;
@@ -103,7 +103,7 @@ public sealed class ComposeView
         get
         {
             var crust = C.Crust;
-            var address = string.Create(CultureInfo.InvariantCulture, $"/crusts?crust={crust.Family.Id}&bake={CompositionAddress.NameOf(crust.Treatment)}&edge={CompositionAddress.NameOf(crust.Edge)}&seal={crust.Seal.Id}&goes={C.Filling.Formula.Family.Id}");
+            var address = string.Create(CultureInfo.InvariantCulture, $"{Routes.Crusts}?crust={crust.Family.Id}&bake={CompositionAddress.NameOf(crust.Treatment)}&edge={CompositionAddress.NameOf(crust.Edge)}&seal={crust.Seal.Id}&goes={C.Filling.Formula.Family.Id}");
             if (crust.Thickness != Composition.UsualCrust(C.Pan, crust.Family).Thickness)
                 address += string.Create(CultureInfo.InvariantCulture, $"&thick={crust.Thickness.Value:0.###}mm");
             if (C.Oven is { } oven)
@@ -200,7 +200,7 @@ public sealed class ComposeView
     public IEnumerable<(LayerFields Fields, LayerSums Sums)> LayerRows() => Pie.Layers.Select((sums, i) => (CompositionAddress.UnderAt(i), sums)).Reverse();
 
     /// <summary>Where a topping is seen from above, counted from 0 with the lowest.</summary>
-    public string AboveAt(int topping) => string.Create(CultureInfo.InvariantCulture, $"/above?top-at={topping + 1}&{Canonical}");
+    public string AboveAt(int topping) => string.Create(CultureInfo.InvariantCulture, $"{Routes.Above}?top-at={topping + 1}&{Canonical}");
 
     /// <summary>What lies on one pie, in a few words.</summary>
     public IHtmlContent Lies(ToppingSums sums)
@@ -255,7 +255,7 @@ public sealed class ComposeView
     }
 
     /// <summary>Where the recipe of a part is: the baker's own, or one to copy.</summary>
-    public static string RecipeOf(string id) => Data.Recipes.RecipeBox.Parse(id) is { } own ? string.Create(CultureInfo.InvariantCulture, $"/box/part/{own.Part}") : "/box/part?from=" + id;
+    public static string RecipeOf(string id) => Data.Recipes.RecipeBox.Parse(id) is { } own ? Routes.Part(own.Part) : Routes.NewPart + "?from=" + id;
 
     /// <summary>What a severity is called, and its mark.</summary>
     public static (string Mark, string Word, string Css) Severe(Severity severity) => severity switch

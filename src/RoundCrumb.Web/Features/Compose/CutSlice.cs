@@ -9,6 +9,7 @@ using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Units;
+using RoundCrumb.Web.Drawing;
 
 namespace RoundCrumb.Web.Features.Compose;
 
@@ -35,13 +36,13 @@ public static partial class CutSlice
     {
         var c = pie.Composition;
         var words = new StringBuilder();
-        words.Append(CultureInfo.InvariantCulture, $"{c.Pan.Name}; {c.Crust.Family.Name.ToLowerInvariant()} {shown.Say(c.Crust.Thickness.AsQuantity())} thick; {c.Filling.Formula.Name.ToLowerInvariant()} {shown.Say(pie.FilledDepth.Amount)} deep, {shown.Say(c.Filling.Line.AsQuantity())} below the rim at its line");
+        words.Add($"{c.Pan.Name}; {c.Crust.Family.Name.ToLowerInvariant()} {shown.Say(c.Crust.Thickness.AsQuantity())} thick; {c.Filling.Formula.Name.ToLowerInvariant()} {shown.Say(pie.FilledDepth.Amount)} deep, {shown.Say(c.Filling.Line.AsQuantity())} below the rim at its line");
         foreach (var layer in pie.Layers)
-            words.Append(CultureInfo.InvariantCulture, $"; beneath it {layer.Choice.Name.ToLowerInvariant()}{(layer.Choice is FillingLayer ? " " + shown.Say(layer.Choice.Thickness.AsQuantity()) + " thick" : "")}");
+            words.Add($"; beneath it {layer.Choice.Name.ToLowerInvariant()}{(layer.Choice is FillingLayer ? " " + shown.Say(layer.Choice.Thickness.AsQuantity()) + " thick" : "")}");
         foreach (var top in pie.Toppings)
-            words.Append(CultureInfo.InvariantCulture, $"; {top.Choice.Topping.Name.ToLowerInvariant()}{(top.Choice.Topping.HasThickness && top.Count is null ? " " + shown.Say(top.Choice.Height.AsQuantity()) + " thick" : "")}");
+            words.Add($"; {top.Choice.Topping.Name.ToLowerInvariant()}{(top.Choice.Topping.HasThickness && top.Count is null ? " " + shown.Say(top.Choice.Height.AsQuantity()) + " thick" : "")}");
         if (Overflows(pie))
-            words.Append(CultureInfo.InvariantCulture, $"; {shown.Say(pie.Fit.RunsOver.Amount)} would run over");
+            words.Add($"; {shown.Say(pie.Fit.RunsOver.Amount)} would run over");
         return words.Append('.').ToString();
     }
 
@@ -87,8 +88,8 @@ public static partial class CutSlice
             var y0 = -(_depth + above) - ((high - above - _depth - below) / 2);
             var css = _small ? "cut small" : "cut";
 
-            Raw($"<svg class=\"{css}\" viewBox=\"{N(x0)} {N(y0)} {N(wide)} {N(high)}\" font-size=\"{N(14 * px)}\" role=\"{(_small ? "img" : "group")}\" aria-labelledby=\"{Id("title")} {Id("desc")}\">");
-            Raw($"<title id=\"{Id("title")}\">{(pan.IsRound ? "The pie, cut from middle to rim" : "The pie, cut across from its middle to its long side")}</title><desc id=\"{Id("desc")}\">{Html(Describe(pie, shown))}</desc>");
+            Raw($"<svg class=\"{css}\" viewBox=\"{Svg.N(x0)} {Svg.N(y0)} {Svg.N(wide)} {Svg.N(high)}\" font-size=\"{Svg.N(14 * px)}\" role=\"{(_small ? "img" : "group")}\" aria-labelledby=\"{Id("title")} {Id("desc")}\">");
+            Raw($"<title id=\"{Id("title")}\">{(pan.IsRound ? "The pie, cut from middle to rim" : "The pie, cut across from its middle to its long side")}</title><desc id=\"{Id("desc")}\">{Svg.Text(Describe(pie, shown))}</desc>");
             Pan(px);
             Beyond(px);
             Crust(px);
@@ -99,7 +100,7 @@ public static partial class CutSlice
             Toppings(px);
             if (!_small)
             {
-                Raw($"<path class=\"middle\" d=\"M0 {N(_wall + 3)}V{N(-(_depth + above) + 2)}\" stroke-width=\"{N(px)}\" stroke-dasharray=\"{N(8 * px)} {N(4 * px)} {N(1.5 * px)} {N(4 * px)}\"/>");
+                Raw($"<path class=\"middle\" d=\"M0 {Svg.N(_wall + 3)}V{Svg.N(-(_depth + above) + 2)}\" stroke-width=\"{Svg.N(px)}\" stroke-dasharray=\"{Svg.N(8 * px)} {Svg.N(4 * px)} {Svg.N(1.5 * px)} {Svg.N(4 * px)}\"/>");
                 FillLine(px);
                 Words(px, cream);
                 Rule(px, _wall + 9);
@@ -127,28 +128,28 @@ public static partial class CutSlice
             if (pan.Kind is PanKind.Ring)
             {
                 // A ring has no floor: it stands on a tray.
-                Raw($"<path class=\"pan\" d=\"M0 0H{N(r.TopHalf + 14)}v{N(w)}H0Z\" stroke-width=\"{N(1.2 * px)}\"/>");
-                Raw($"<path class=\"pan\" d=\"M{N(r.BaseHalf)} 0L{N(r.TopHalf)} {N(-_depth)}h{N(w)}L{N(r.BaseHalf + w)} 0Z\" stroke-width=\"{N(1.2 * px)}\"/>");
+                Raw($"<path class=\"pan\" d=\"M0 0H{Svg.N(r.TopHalf + 14)}v{Svg.N(w)}H0Z\" stroke-width=\"{Svg.N(1.2 * px)}\"/>");
+                Raw($"<path class=\"pan\" d=\"M{Svg.N(r.BaseHalf)} 0L{Svg.N(r.TopHalf)} {Svg.N(-_depth)}h{Svg.N(w)}L{Svg.N(r.BaseHalf + w)} 0Z\" stroke-width=\"{Svg.N(1.2 * px)}\"/>");
                 return;
             }
 
             var path = new StringBuilder();
-            path.Append(CultureInfo.InvariantCulture, $"M0 0H{N(r.BaseHalf)}L{N(r.TopHalf)} {N(-_depth)}");
+            path.Add($"M0 0H{Svg.N(r.BaseHalf)}L{Svg.N(r.TopHalf)} {Svg.N(-_depth)}");
             if (pan.HasRim)
-                path.Append(CultureInfo.InvariantCulture, $"h{N(12 + w)}v{N(w * 0.9)}h{N(-11)}L{N(r.BaseHalf + w)} {N(w)}H0Z");
+                path.Add($"h{Svg.N(12 + w)}v{Svg.N(w * 0.9)}h{Svg.N(-11)}L{Svg.N(r.BaseHalf + w)} {Svg.N(w)}H0Z");
             else if (pan.IsFluted)
-                path.Append(CultureInfo.InvariantCulture, $"q3 -1 3.5 1.6l-1.6 .4L{N(r.BaseHalf + w)} {N(w)}H0Z");
+                path.Add($"q3 -1 3.5 1.6l-1.6 .4L{Svg.N(r.BaseHalf + w)} {Svg.N(w)}H0Z");
             else if (pan.Kind is PanKind.Ramekin)
-                path.Append(CultureInfo.InvariantCulture, $"q{N(w / 2)} {N(-w * 0.6)} {N(w)} 0L{N(r.BaseHalf + w)} {N(w * 1.5)}h{N(-w * 0.8)}l{N(-w * 0.5)} {N(-w * 0.5)}H0Z");
+                path.Add($"q{Svg.N(w / 2)} {Svg.N(-w * 0.6)} {Svg.N(w)} 0L{Svg.N(r.BaseHalf + w)} {Svg.N(w * 1.5)}h{Svg.N(-w * 0.8)}l{Svg.N(-w * 0.5)} {Svg.N(-w * 0.5)}H0Z");
             else if (pan.ServedIn)
-                path.Append(CultureInfo.InvariantCulture, $"q{N(w / 2)} {N(-w * 0.6)} {N(w)} 0L{N(r.BaseHalf + w)} {N(w)}H0Z");
+                path.Add($"q{Svg.N(w / 2)} {Svg.N(-w * 0.6)} {Svg.N(w)} 0L{Svg.N(r.BaseHalf + w)} {Svg.N(w)}H0Z");
             else
-                path.Append(CultureInfo.InvariantCulture, $"h{N(w + 2)}v2.6h-2L{N(r.BaseHalf + w)} {N(w)}h3v{N(w)}H0Z");
-            Raw($"<path class=\"pan\" d=\"{path}\" stroke-width=\"{N(1.2 * px)}\"/>");
+                path.Add($"h{Svg.N(w + 2)}v2.6h-2L{Svg.N(r.BaseHalf + w)} {Svg.N(w)}h3v{Svg.N(w)}H0Z");
+            Raw($"<path class=\"pan\" d=\"{path}\" stroke-width=\"{Svg.N(1.2 * px)}\"/>");
             if (pan.Kind is PanKind.TartTin or PanKind.Springform or PanKind.OblongTart)
             {
                 // The base lifts out: it lies on a ledge turned in from the wall.
-                Raw($"<path class=\"pan-joint\" d=\"M{N(r.BaseHalf - 5)} {N(w * 2)}h{N(5 + w)}v{N(-w)}M{N(r.BaseHalf - 1)} 0v{N(w)}\" stroke-width=\"{N(1.2 * px)}\"/>");
+                Raw($"<path class=\"pan-joint\" d=\"M{Svg.N(r.BaseHalf - 5)} {Svg.N(w * 2)}h{Svg.N(5 + w)}v{Svg.N(-w)}M{Svg.N(r.BaseHalf - 1)} 0v{Svg.N(w)}\" stroke-width=\"{Svg.N(1.2 * px)}\"/>");
             }
 
             if (pan.IsFluted)
@@ -156,8 +157,8 @@ public static partial class CutSlice
                 // The flutes stand out behind the cut: a band as wide as they are deep, a line for each.
                 var deep = 3.0;
                 var path2 = new StringBuilder();
-                path2.Append(CultureInfo.InvariantCulture, $"M{N(r.BaseHalf + w)} {N(w)}l{N(deep)} 0L{N(r.TopHalf + w + deep)} {N(-_depth + 2)}h{N(-deep)}");
-                Raw($"<path class=\"pan flutes\" d=\"{path2}\" stroke-width=\"{N(0.8 * px)}\"/>");
+                path2.Add($"M{Svg.N(r.BaseHalf + w)} {Svg.N(w)}l{Svg.N(deep)} 0L{Svg.N(r.TopHalf + w + deep)} {Svg.N(-_depth + 2)}h{Svg.N(-deep)}");
+                Raw($"<path class=\"pan flutes\" d=\"{path2}\" stroke-width=\"{Svg.N(0.8 * px)}\"/>");
             }
         }
 
@@ -175,7 +176,7 @@ public static partial class CutSlice
             var inner = lined.Within.TopHalf;
             var outer = up > 0 ? C.Pan.Inside.HalfAt(h) + 9 : inner;
             var path = new StringBuilder();
-            path.Append(CultureInfo.InvariantCulture, $"M0 {N(-Math.Min(from, h))}V{N(-h - (up * 0.8))}");
+            path.Add($"M0 {Svg.N(-Math.Min(from, h))}V{Svg.N(-h - (up * 0.8))}");
 
             // Waves of one width round the rim crowd together towards the side, as anything round does.
             var wave = C.Crust.Edge is Edge.HighFluted ? 24.0 : 13.0;
@@ -186,19 +187,19 @@ public static partial class CutSlice
                 {
                     var middle = outer * Math.Sin(Math.PI / 2 * (i - 0.5) / waves);
                     var end = outer * Math.Sin(Math.PI / 2 * i / waves);
-                    path.Append(CultureInfo.InvariantCulture, $"Q{N(middle)} {N(-h - (up * 1.15))} {N(end)} {N(-h - (up * 0.8))}");
+                    path.Add($"Q{Svg.N(middle)} {Svg.N(-h - (up * 1.15))} {Svg.N(end)} {Svg.N(-h - (up * 0.8))}");
                 }
             }
 
-            path.Append(CultureInfo.InvariantCulture, $"L{N(outer)} {N(-h)}H{N(inner)}L{N(InnerAt(Math.Min(from, h)))} {N(-Math.Min(from, h))}Z");
-            Raw($"<path class=\"food beyond\" d=\"{path}\" fill=\"{Tint}\" stroke-width=\"{N(0.7 * px)}\"/>");
+            path.Add($"L{Svg.N(outer)} {Svg.N(-h)}H{Svg.N(inner)}L{Svg.N(InnerAt(Math.Min(from, h)))} {Svg.N(-Math.Min(from, h))}Z");
+            Raw($"<path class=\"food beyond\" d=\"{path}\" fill=\"{Tint}\" stroke-width=\"{Svg.N(0.7 * px)}\"/>");
             if (!C.Pan.IsFluted || from >= h)
                 return;
             var lines = new StringBuilder();
             var flutes = Math.Max(4, (int)Math.Round(Math.PI / 2 * inner / 12));
             for (var i = 1; i < flutes; i++)
-                lines.Append(CultureInfo.InvariantCulture, $"M{N(inner * Math.Sin(Math.PI / 2 * i / flutes))} {N(-h)}V{N(-from)}");
-            Raw($"<path class=\"grain\" d=\"{lines}\" stroke-width=\"{N(px)}\"/>");
+                lines.Add($"M{Svg.N(inner * Math.Sin(Math.PI / 2 * i / flutes))} {Svg.N(-h)}V{Svg.N(-from)}");
+            Raw($"<path class=\"grain\" d=\"{lines}\" stroke-width=\"{Svg.N(px)}\"/>");
         }
 
         private string Tint => C.Crust.Treatment is Treatment.Chilled && C.Crust.Family is CrumbFamily { Id: "plain-crumb" } ? "#c69a5d" : C.Crust.Family.Tint;
@@ -212,26 +213,26 @@ public static partial class CutSlice
             var tb = lined.BaseThickness;
             var outer = r.HalfAt(h);
             var path = new StringBuilder();
-            path.Append(CultureInfo.InvariantCulture, $"M0 0H{N(r.BaseHalf)}");
+            path.Add($"M0 0H{Svg.N(r.BaseHalf)}");
             if (h > tb + 0.5)
             {
-                path.Append(CultureInfo.InvariantCulture, $"L{N(outer)} {N(-h)}");
+                path.Add($"L{Svg.N(outer)} {Svg.N(-h)}");
                 var full = h >= _depth - 0.5;
                 if (C.Crust.Family is RolledFamily && full && C.Crust.Edge is not Edge.Trimmed)
                 {
                     // A folded edge rests on the rim and stands above it.
                     var up = C.Crust.Edge is Edge.HighFluted ? 13 : 7;
-                    path.Append(CultureInfo.InvariantCulture, $"h11c3.2 0 3.2 {N(-up * 0.9)} 0 {N(-up)}c-3.5 {N(-up * 0.13)} -8 {N(-up * 0.09)} -10.5 {N(up * 0.17)}c-1.8 {N(up * 0.19)} -2.6 {N(up * 0.5)} -3.6 {N(up * 0.83)}");
+                    path.Add($"h11c3.2 0 3.2 {Svg.N(-up * 0.9)} 0 {Svg.N(-up)}c-3.5 {Svg.N(-up * 0.13)} -8 {Svg.N(-up * 0.09)} -10.5 {Svg.N(up * 0.17)}c-1.8 {Svg.N(up * 0.19)} -2.6 {Svg.N(up * 0.5)} -3.6 {Svg.N(up * 0.83)}");
                 }
 
-                path.Append(CultureInfo.InvariantCulture, $"L{N(within.TopHalf)} {N(-h)}L{N(within.BaseHalf)} {N(-tb)}H0Z");
+                path.Add($"L{Svg.N(within.TopHalf)} {Svg.N(-h)}L{Svg.N(within.BaseHalf)} {Svg.N(-tb)}H0Z");
             }
             else
             {
-                path.Append(CultureInfo.InvariantCulture, $"V{N(-tb)}H0Z");
+                path.Add($"V{Svg.N(-tb)}H0Z");
             }
 
-            Raw($"<path class=\"food crust\" d=\"{path}\" fill=\"{(_pie.Crust.Laid is null ? Tint : "#a9824c")}\" stroke-width=\"{N(px)}\"/>");
+            Raw($"<path class=\"food crust\" d=\"{path}\" fill=\"{(_pie.Crust.Laid is null ? Tint : "#a9824c")}\" stroke-width=\"{Svg.N(px)}\"/>");
             if (_pie.Crust.Laid is { } laid)
                 Biscuits(laid, px, tb);
             else if (C.Crust.Family is RolledFamily { NeedsLayers: true })
@@ -251,14 +252,14 @@ public static partial class CutSlice
                 var half = Math.Sqrt((r * r) - (spot.Y * spot.Y));
                 var (from, to) = (Math.Max(0, spot.X - half), spot.X + half);
                 if (to > from + 1)
-                    Raw($"<rect class=\"food biscuit\" x=\"{N(from)}\" y=\"{N(-tb)}\" width=\"{N(to - from)}\" height=\"{N(tb)}\" rx=\"{N(Math.Min(tb / 2, 2.5))}\" fill=\"{C.Crust.Family.Tint}\" stroke-width=\"{N(px)}\"/>");
+                    Raw($"<rect class=\"food biscuit\" x=\"{Svg.N(from)}\" y=\"{Svg.N(-tb)}\" width=\"{Svg.N(to - from)}\" height=\"{Svg.N(tb)}\" rx=\"{Svg.N(Math.Min(tb / 2, 2.5))}\" fill=\"{C.Crust.Family.Tint}\" stroke-width=\"{Svg.N(px)}\"/>");
             }
 
             if (laid.Wall == 0)
                 return;
             var pan = C.Pan.Inside;
             var lean = Math.Atan2(pan.TopHalf - pan.BaseHalf, pan.Depth) * 180 / Math.PI;
-            Raw($"<rect class=\"food biscuit\" x=\"{N(-tb)}\" y=\"{N(-laid.Diameter)}\" width=\"{N(tb)}\" height=\"{N(laid.Diameter)}\" rx=\"2.5\" fill=\"{C.Crust.Family.Tint}\" stroke-width=\"{N(px)}\" transform=\"translate({N(pan.BaseHalf)} 0) rotate({N(lean)})\"/>");
+            Raw($"<rect class=\"food biscuit\" x=\"{Svg.N(-tb)}\" y=\"{Svg.N(-laid.Diameter)}\" width=\"{Svg.N(tb)}\" height=\"{Svg.N(laid.Diameter)}\" rx=\"2.5\" fill=\"{C.Crust.Family.Tint}\" stroke-width=\"{Svg.N(px)}\" transform=\"translate({Svg.N(pan.BaseHalf)} 0) rotate({Svg.N(lean)})\"/>");
         }
 
         /// <summary>Flaky dough shows its layers.</summary>
@@ -270,7 +271,7 @@ public static partial class CutSlice
                 var y = tb * part;
                 var bottom = r.BaseHalf + ((within.BaseHalf - r.BaseHalf) * part);
                 var top = r.HalfAt(h) + ((within.TopHalf - r.HalfAt(h)) * part);
-                Raw($"<path class=\"grain\" d=\"M0 {N(-y)}H{N(bottom - 1)}L{N(top)} {N(-h + 1)}\" stroke-width=\"{N(px)}\" stroke-dasharray=\"{N(9 + (part * 6))} {N(2 + part)}\"/>");
+                Raw($"<path class=\"grain\" d=\"M0 {Svg.N(-y)}H{Svg.N(bottom - 1)}L{Svg.N(top)} {Svg.N(-h + 1)}\" stroke-width=\"{Svg.N(px)}\" stroke-dasharray=\"{Svg.N(9 + (part * 6))} {Svg.N(2 + part)}\"/>");
             }
         }
 
@@ -291,7 +292,7 @@ public static partial class CutSlice
             {
                 var x = Next() * r.BaseHalf;
                 var y = (0.12 + (Next() * 0.76)) * tb;
-                path.Append(CultureInfo.InvariantCulture, $"M{N(x)} {N(-y)}h{N(0.5 + Next())}");
+                path.Add($"M{Svg.N(x)} {Svg.N(-y)}h{Svg.N(0.5 + Next())}");
             }
 
             if (h > tb + 0.5)
@@ -301,7 +302,7 @@ public static partial class CutSlice
                     var y = tb + (Next() * (h - tb - 1));
                     var inner = within.HalfAt(y - tb);
                     var x = inner + ((0.15 + (Next() * 0.6)) * (r.HalfAt(y) - inner));
-                    path.Append(CultureInfo.InvariantCulture, $"M{N(x)} {N(-y)}h{N(0.5 + (Next() * 0.6))}");
+                    path.Add($"M{Svg.N(x)} {Svg.N(-y)}h{Svg.N(0.5 + (Next() * 0.6))}");
                 }
             }
 
@@ -316,11 +317,11 @@ public static partial class CutSlice
             {
                 if (layer.Choice is not FillingLayer filling)
                     continue;
-                Raw($"<path class=\"food filling\" d=\"{Room(from, tb + layer.To)}\" fill=\"{filling.Formula.Tint}\" stroke-width=\"{N(px)}\"/>");
+                Raw($"<path class=\"food filling\" d=\"{Room(from, tb + layer.To)}\" fill=\"{filling.Formula.Tint}\" stroke-width=\"{Svg.N(px)}\"/>");
                 from = tb + layer.To;
             }
 
-            Raw($"<path class=\"food filling\" d=\"{Room(from, -FillingTop)}\" fill=\"{C.Filling.Formula.Tint}\" stroke-width=\"{N(px)}\"/>");
+            Raw($"<path class=\"food filling\" d=\"{Room(from, -FillingTop)}\" fill=\"{C.Filling.Formula.Tint}\" stroke-width=\"{Svg.N(px)}\"/>");
             foreach (var layer in _pie.Layers)
             {
                 if (layer.Choice is not PieceLayer pieces)
@@ -338,11 +339,11 @@ public static partial class CutSlice
         private string Room(double from, double to)
         {
             var path = new StringBuilder();
-            path.Append(CultureInfo.InvariantCulture, $"M0 {N(-from)}H{N(InnerAt(from))}");
+            path.Add($"M0 {Svg.N(-from)}H{Svg.N(InnerAt(from))}");
             var lining = _pie.Lined.LiningHeight;
             if (lining > from && lining < to)
-                path.Append(CultureInfo.InvariantCulture, $"L{N(InnerAt(lining))} {N(-lining)}L{N(C.Pan.Inside.HalfAt(lining))} {N(-lining)}");
-            return path.Append(CultureInfo.InvariantCulture, $"L{N(InnerAt(to))} {N(-to)}H0Z").ToString();
+                path.Add($"L{Svg.N(InnerAt(lining))} {Svg.N(-lining)}L{Svg.N(C.Pan.Inside.HalfAt(lining))} {Svg.N(-lining)}");
+            return path.Add($"L{Svg.N(InnerAt(to))} {Svg.N(-to)}H0Z").ToString();
         }
 
         private void Seal()
@@ -352,8 +353,8 @@ public static partial class CutSlice
                 return;
             var w = _pie.Lined.Within;
             var tb = _pie.Lined.BaseThickness;
-            var wall = _pie.Lined.LiningHeight > tb + 0.5 ? $"L{N(w.TopHalf)} {N(-_pie.Lined.LiningHeight)}" : "";
-            Raw($"<path class=\"seal seal-{seal.Id}\" d=\"M0 {N(-tb)}H{N(w.BaseHalf)}{wall}\" stroke-width=\"{(seal.Melts ? "1.1" : "0.8")}\"/>");
+            var wall = _pie.Lined.LiningHeight > tb + 0.5 ? $"L{Svg.N(w.TopHalf)} {Svg.N(-_pie.Lined.LiningHeight)}" : "";
+            Raw($"<path class=\"seal seal-{seal.Id}\" d=\"M0 {Svg.N(-tb)}H{Svg.N(w.BaseHalf)}{wall}\" stroke-width=\"{(seal.Melts ? "1.1" : "0.8")}\"/>");
         }
 
         /// <summary>What the pan can't hold: up to the brim, heaped above it, and down the outside.</summary>
@@ -362,16 +363,16 @@ public static partial class CutSlice
             var tint = C.Filling.Formula.Tint;
             var r = C.Pan.Inside.TopHalf;
             var outside = r + (C.Pan.HasRim ? 13 + _wall : 4 + _wall);
-            Raw($"<path class=\"food over\" d=\"{Room(-FillingTop, _depth)}\" fill=\"{tint}\" stroke-width=\"{N(px)}\"/>");
-            Raw($"<path class=\"food over\" d=\"M0 {N(-_depth)}V{N(-_depth - 11)}Q{N(r * 0.8)} {N(-_depth - 12)} {N(r + 1)} {N(-_depth - 5)}Q{N(outside + 3)} {N(-_depth - 3)} {N(outside + 3)} {N(-_depth * 0.45)}q0 3 -2.4 3t-2.2 -3.5Q{N(outside - 1)} {N(-_depth)} {N(r)} {N(-_depth)}Z\" fill=\"{tint}\" stroke-width=\"{N(px)}\"/>");
-            Raw($"<path class=\"brim\" d=\"M0 {N(-_depth)}H{N(r)}\" stroke-width=\"{N(1.6 * px)}\"/>");
+            Raw($"<path class=\"food over\" d=\"{Room(-FillingTop, _depth)}\" fill=\"{tint}\" stroke-width=\"{Svg.N(px)}\"/>");
+            Raw($"<path class=\"food over\" d=\"M0 {Svg.N(-_depth)}V{Svg.N(-_depth - 11)}Q{Svg.N(r * 0.8)} {Svg.N(-_depth - 12)} {Svg.N(r + 1)} {Svg.N(-_depth - 5)}Q{Svg.N(outside + 3)} {Svg.N(-_depth - 3)} {Svg.N(outside + 3)} {Svg.N(-_depth * 0.45)}q0 3 -2.4 3t-2.2 -3.5Q{Svg.N(outside - 1)} {Svg.N(-_depth)} {Svg.N(r)} {Svg.N(-_depth)}Z\" fill=\"{tint}\" stroke-width=\"{Svg.N(px)}\"/>");
+            Raw($"<path class=\"brim\" d=\"M0 {Svg.N(-_depth)}H{Svg.N(r)}\" stroke-width=\"{Svg.N(1.6 * px)}\"/>");
         }
 
         private void FillLine(double px)
         {
             var height = _depth - C.Filling.Line.Value;
             var r = InnerAt(height);
-            Raw($"<path class=\"fill-line\" d=\"M0 {N(-height)}H{N(r)}\" stroke-width=\"{N(1.4 * px)}\" stroke-dasharray=\"{N(6 * px)} {N(4 * px)}\"/>");
+            Raw($"<path class=\"fill-line\" d=\"M0 {Svg.N(-height)}H{Svg.N(r)}\" stroke-width=\"{Svg.N(1.4 * px)}\" stroke-dasharray=\"{Svg.N(6 * px)} {Svg.N(4 * px)}\"/>");
             Handle(px, "line", "Fill line below the rim", r * 0.5, -height, C.Filling.Line, 0, _depth - _pie.Lined.BaseThickness - 5, 1);
             if (_pie.Topping is { Count: null } spread && spread.Choice.Topping.HasThickness)
                 Handle(px, "cream", "Thickness of the topping", r * 0.72, FillingTop - C.Topping.Height.Value, C.Topping.Height, 2, 60, -1);
@@ -381,9 +382,9 @@ public static partial class CutSlice
         /// <summary>A handle that is dragged, or moved with the arrow keys; <paramref name="down"/> is 1 where down means more.</summary>
         private void Handle(double px, string field, string label, double x, double y, Millimetres value, double least, double most, int down)
         {
-            Raw($"<g class=\"handle\" id=\"h-{field}-handle\" tabindex=\"0\" role=\"slider\" aria-label=\"{label}\" aria-orientation=\"vertical\" aria-valuemin=\"{N(least)}\" aria-valuemax=\"{N(most)}\" aria-valuenow=\"{N(value.Value)}\" aria-valuetext=\"{Html(_shown.Say(value.AsQuantity()))}\" data-field=\"{field}\" data-down=\"{down}\" transform=\"translate({N(x)} {N(y)})\">");
-            Raw($"<rect class=\"handle-hit\" x=\"{N(-22 * px)}\" y=\"{N(-12 * px)}\" width=\"{N(44 * px)}\" height=\"{N(24 * px)}\"/>");
-            Raw($"<rect class=\"handle-bar\" x=\"{N(-16 * px)}\" y=\"{N(-4 * px)}\" width=\"{N(32 * px)}\" height=\"{N(8 * px)}\" rx=\"{N(4 * px)}\" stroke-width=\"{N(1.4 * px)}\"/></g>");
+            Raw($"<g class=\"handle\" id=\"h-{field}-handle\" tabindex=\"0\" role=\"slider\" aria-label=\"{label}\" aria-orientation=\"vertical\" aria-valuemin=\"{Svg.N(least)}\" aria-valuemax=\"{Svg.N(most)}\" aria-valuenow=\"{Svg.N(value.Value)}\" aria-valuetext=\"{Svg.Text(_shown.Say(value.AsQuantity()))}\" data-field=\"{field}\" data-down=\"{down}\" transform=\"translate({Svg.N(x)} {Svg.N(y)})\">");
+            Raw($"<rect class=\"handle-hit\" x=\"{Svg.N(-22 * px)}\" y=\"{Svg.N(-12 * px)}\" width=\"{Svg.N(44 * px)}\" height=\"{Svg.N(24 * px)}\"/>");
+            Raw($"<rect class=\"handle-bar\" x=\"{Svg.N(-16 * px)}\" y=\"{Svg.N(-4 * px)}\" width=\"{Svg.N(32 * px)}\" height=\"{Svg.N(8 * px)}\" rx=\"{Svg.N(4 * px)}\" stroke-width=\"{Svg.N(1.4 * px)}\"/></g>");
         }
 
         private void Words(double px, double cream)
@@ -393,19 +394,19 @@ public static partial class CutSlice
             var depth = _pie.FilledDepth.Value.Value - beneath;
             var deep = _shown.Say(new Quantity(depth, Dimension.Length)) + " deep";
             // Words that pieces of fruit may lie behind stand clear of them.
-            var halo = _pie.Layers.Any(l => l.Choice is PieceLayer) ? $" stroke=\"{C.Filling.Formula.Tint}\" stroke-width=\"{N(4 * px)}\" stroke-linejoin=\"round\" paint-order=\"stroke\"" : "";
+            var halo = _pie.Layers.Any(l => l.Choice is PieceLayer) ? $" stroke=\"{C.Filling.Formula.Tint}\" stroke-width=\"{Svg.N(4 * px)}\" stroke-linejoin=\"round\" paint-order=\"stroke\"" : "";
 
             // A small pan leaves little room beside its middle: the words begin nearer to it, and are made to fit.
             var half = InnerAt(-FillingTop - (depth / 2));
             var x = half > 60 ? 8 : 3;
             if (depth > size * 5)
-                Raw($"<text class=\"{Word(C.Filling.Formula.Tint)}\"{halo} x=\"{N(x)}\" y=\"{N(FillingTop + (depth / 2) - (size * 0.2))}\">{Fitted(C.Filling.Formula.Name, half - x, size, px)}<tspan class=\"deep\" x=\"{N(x)}\" dy=\"1.2em\">{Html(deep)}</tspan></text>");
+                Raw($"<text class=\"{Word(C.Filling.Formula.Tint)}\"{halo} x=\"{Svg.N(x)}\" y=\"{Svg.N(FillingTop + (depth / 2) - (size * 0.2))}\">{Fitted(C.Filling.Formula.Name, half - x, size, px)}<tspan class=\"deep\" x=\"{Svg.N(x)}\" dy=\"1.2em\">{Svg.Text(deep)}</tspan></text>");
             else if (depth > size * 1.3)
-                Raw($"<text class=\"{Word(C.Filling.Formula.Tint)}\"{halo} x=\"{N(x)}\" y=\"{N(FillingTop + (depth / 2) + (size * 0.35))}\">{Fitted($"{C.Filling.Formula.Name}, {deep}", half - x, size, px)}</text>");
+                Raw($"<text class=\"{Word(C.Filling.Formula.Tint)}\"{halo} x=\"{Svg.N(x)}\" y=\"{Svg.N(FillingTop + (depth / 2) + (size * 0.35))}\">{Fitted($"{C.Filling.Formula.Name}, {deep}", half - x, size, px)}</text>");
             foreach (var layer in _pie.Layers)
             {
                 if (layer.Choice is FillingLayer under && layer.To - layer.From > size * 1.15)
-                    Raw($"<text class=\"{Word(under.Formula.Tint)}\" x=\"{N(x)}\" y=\"{N(-(_pie.Lined.BaseThickness + ((layer.From + layer.To) / 2)) + (size * 0.35))}\">{Fitted($"{under.Name}, {_shown.Say(under.Thickness.AsQuantity())}", InnerAt(_pie.Lined.BaseThickness + layer.From) - x, size, px)}</text>");
+                    Raw($"<text class=\"{Word(under.Formula.Tint)}\" x=\"{Svg.N(x)}\" y=\"{Svg.N(-(_pie.Lined.BaseThickness + ((layer.From + layer.To) / 2)) + (size * 0.35))}\">{Fitted($"{under.Name}, {_shown.Say(under.Thickness.AsQuantity())}", InnerAt(_pie.Lined.BaseThickness + layer.From) - x, size, px)}</text>");
             }
 
             var y = FillingTop;
@@ -435,11 +436,11 @@ public static partial class CutSlice
         {
             var wide = words.Length * size * 0.56;
             if (wide <= room)
-                return Html(words);
+                return Svg.Text(words);
             var keep = (int)(room / (size * 0.42));
             if (keep < words.Length)
                 words = words[..Math.Max(3, Math.Min(words.Length, keep - 1))].TrimEnd() + "…";
-            return $"<tspan textLength=\"{N(Math.Min(room - (3 * px), words.Length * size * 0.56))}\" lengthAdjust=\"spacingAndGlyphs\">{Html(words)}</tspan>";
+            return $"<tspan textLength=\"{Svg.N(Math.Min(room - (3 * px), words.Length * size * 0.56))}\" lengthAdjust=\"spacingAndGlyphs\">{Svg.Text(words)}</tspan>";
         }
 
         /// <summary>The rule below: millimetres, or inches for a baker who works in them.</summary>
@@ -449,34 +450,30 @@ public static partial class CutSlice
             var inches = _shown.Units.Length is LengthUnit.Inches;
             var step = inches ? 25.4 / 4 : 5;
             var path = new StringBuilder();
-            path.Append(CultureInfo.InvariantCulture, $"M0 {N(y)}H{N(end)}");
+            path.Add($"M0 {Svg.N(y)}H{Svg.N(end)}");
             for (var i = 0; i * step <= end; i++)
             {
                 var size = i % (inches ? 4 : 10) == 0 ? 9 : i % 2 == 0 ? 5.5 : 3;
-                path.Append(CultureInfo.InvariantCulture, $"M{N(i * step)} {N(y)}v{N(size * px)}");
+                path.Add($"M{Svg.N(i * step)} {Svg.N(y)}v{Svg.N(size * px)}");
             }
 
-            Raw($"<path class=\"rule\" d=\"{path}\" stroke-width=\"{N(px)}\"/>");
+            Raw($"<path class=\"rule\" d=\"{path}\" stroke-width=\"{Svg.N(px)}\"/>");
             var unit = inches ? "in" : "mm";
             var each = inches ? 25.4 : 50;
             for (var i = 0; i * each <= end; i++)
-                Text(i * each, y + (22 * px), i == 0 ? "tick first" : "tick", i == 0 ? $"0 {unit}" : inches ? N(i) : N(i * 50));
+                Text(i * each, y + (22 * px), i == 0 ? "tick first" : "tick", i == 0 ? $"0 {unit}" : inches ? Svg.N(i) : Svg.N(i * 50));
 
             // A short upright rule at the rim shows the depth.
             var x = _radius + _wall + (C.Pan.HasRim ? 15 : 7);
-            Raw($"<path class=\"rule\" d=\"M{N(x)} 0V{N(-_depth)}m{N(-3 * px)} 0h{N(6 * px)}M{N(x - (3 * px))} 0h{N(6 * px)}\" stroke-width=\"{N(px)}\"/>");
-            Raw($"<text class=\"tick depth\" transform=\"translate({N(x + (16 * px))} {N(-_depth / 2)}) rotate(-90)\">{Html(_shown.Say(C.Pan.Depth.AsQuantity()))}</text>");
+            Raw($"<path class=\"rule\" d=\"M{Svg.N(x)} 0V{Svg.N(-_depth)}m{Svg.N(-3 * px)} 0h{Svg.N(6 * px)}M{Svg.N(x - (3 * px))} 0h{Svg.N(6 * px)}\" stroke-width=\"{Svg.N(px)}\"/>");
+            Raw($"<text class=\"tick depth\" transform=\"translate({Svg.N(x + (16 * px))} {Svg.N(-_depth / 2)}) rotate(-90)\">{Svg.Text(_shown.Say(C.Pan.Depth.AsQuantity()))}</text>");
         }
 
         private void Text(double x, double y, string css, string words) =>
-            Raw($"<text class=\"{css}\" x=\"{N(x)}\" y=\"{N(y)}\">{Html(words)}</text>");
+            Raw($"<text class=\"{css}\" x=\"{Svg.N(x)}\" y=\"{Svg.N(y)}\">{Svg.Text(words)}</text>");
 
         private void Raw(FormattableString text) => _svg.Append(FormattableString.Invariant(text));
 
         private void Raw(string text) => _svg.Append(text);
-
-        private static string Html(string text) => FigureLink.Encoder.Encode(text);
-
-        private static string N(double value) => Math.Round(value, 2).ToString("0.##", CultureInfo.InvariantCulture);
     }
 }

@@ -50,7 +50,7 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
 
             // The address always holds the whole composition, so that a reload or a shared link shows the same.
             if (!CompositionAddress.Fields.Any(f => Request.Query.ContainsKey(f)))
-                return Redirect($"/compose?{Saved.Address}{new OpenedFrom(Saved.Id, Saved.Version)}");
+                return Redirect($"{Routes.Compose}?{Saved.Address}{new OpenedFrom(Saved.Id, Saved.Version)}");
             Name = Saved.Name;
         }
 
@@ -81,7 +81,7 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
         switch (kept.Outcome)
         {
             case KeepOutcome.Kept:
-                return Redirect(string.Create(CultureInfo.InvariantCulture, $"/compose?{View.Canonical}{new OpenedFrom(kept.Pie!.Id, kept.Pie.Version)}&kept=1"));
+                return Redirect(string.Create(CultureInfo.InvariantCulture, $"{Routes.Compose}?{View.Canonical}{new OpenedFrom(kept.Pie!.Id, kept.Pie.Version)}&kept=1"));
             case KeepOutcome.NameTaken:
                 NameTrouble = $"You have a pie called “{Name}” already. Give this one another name.";
                 break;
@@ -113,7 +113,7 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
 
         var title = NameProblem(Name) is null ? Name : Described(View.C);
         var bake = await bakes.StartAsync(title, View.Canonical, (int)count, cancel);
-        return Redirect(string.Create(CultureInfo.InvariantCulture, $"/bakes/{bake.Id}"));
+        return Redirect(Routes.Bake(bake.Id));
     }
 
     /// <summary>What is wrong with a name, or nothing.</summary>

@@ -1,9 +1,9 @@
-using System.Globalization;
 using System.Text;
 using Microsoft.AspNetCore.Html;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
+using RoundCrumb.Web.Drawing;
 
 namespace RoundCrumb.Web.Features.Compose;
 
@@ -21,14 +21,14 @@ public static class SetBar
         double At(double index) => Width * index / end;
         var said = string.Join(", ", made.SetParts.Select(p => $"{p.Ingredient.ShortName} {shown.Say(new Quantity(p.Index, Dimension.Count))}"));
         var svg = new StringBuilder(1500);
-        svg.Append(CultureInfo.InvariantCulture, $"<svg class=\"set-bar\" viewBox=\"0 0 {Width} 34\" role=\"img\" aria-label=\"{FigureLink.Encoder.Encode($"Set by {family.Scale.Name}: {said}; {made.Cut.Name}")}\">");
+        svg.Add($"<svg class=\"set-bar\" viewBox=\"0 0 {Width} 34\" role=\"img\" aria-label=\"{Svg.Text($"Set by {family.Scale.Name}: {said}; {made.Cut.Name}")}\">");
         for (var i = 0; i < bands.Count; i++)
         {
             var (from, to) = (At(bands[i].From), i + 1 < bands.Count ? At(bands[i + 1].From) : Width);
             var here = bands[i] == made.Cut;
-            svg.Append(CultureInfo.InvariantCulture, $"<rect class=\"band{(bands[i].Verdict == 0 ? " clean" : "")}\" x=\"{N(from)}\" y=\"0\" width=\"{N(to - from)}\" height=\"14\"/>");
+            svg.Add($"<rect class=\"band{(bands[i].Verdict == 0 ? " clean" : "")}\" x=\"{Svg.N(from)}\" y=\"0\" width=\"{Svg.N(to - from)}\" height=\"14\"/>");
             if (to - from > bands[i].Name.Length * 6.2)
-                svg.Append(CultureInfo.InvariantCulture, $"<text class=\"{(here ? "band-name here" : "band-name")}\" x=\"{N((from + to) / 2)}\" y=\"30\">{FigureLink.Encoder.Encode(bands[i].Name)}</text>");
+                svg.Add($"<text class=\"{(here ? "band-name here" : "band-name")}\" x=\"{Svg.N((from + to) / 2)}\" y=\"30\">{Svg.Text(bands[i].Name)}</text>");
         }
 
         var x = 0.0;
@@ -36,12 +36,10 @@ public static class SetBar
         foreach (var part in made.SetParts)
         {
             var wide = At(part.Index);
-            svg.Append(CultureInfo.InvariantCulture, $"<rect class=\"set-part part-{shade++ % 3}\" x=\"{N(x)}\" y=\"3\" width=\"{N(Math.Max(0, wide - 1))}\" height=\"8\"><title>{FigureLink.Encoder.Encode(part.Ingredient.ShortName)}</title></rect>");
+            svg.Add($"<rect class=\"set-part part-{shade++ % 3}\" x=\"{Svg.N(x)}\" y=\"3\" width=\"{Svg.N(Math.Max(0, wide - 1))}\" height=\"8\"><title>{Svg.Text(part.Ingredient.ShortName)}</title></rect>");
             x += wide;
         }
 
         return new HtmlString(svg.Append("</svg>").ToString());
     }
-
-    private static string N(double value) => Math.Round(value, 1).ToString("0.#", CultureInfo.InvariantCulture);
 }

@@ -91,15 +91,15 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
 
     /// <summary>Copies a pie.</summary>
     public async Task<IActionResult> OnPostDuplicateAsync(int id, CancellationToken cancel) =>
-        await shelf.DuplicateAsync(id, cancel) is null ? await GoneAsync(cancel) : Redirect("/");
+        await shelf.DuplicateAsync(id, cancel) is null ? await GoneAsync(cancel) : Redirect(Routes.Counter);
 
     /// <summary>Takes a pie off the counter.</summary>
     public async Task<IActionResult> OnPostDeleteAsync(int id, CancellationToken cancel) =>
-        await shelf.DeleteAsync(id, cancel) is null ? await GoneAsync(cancel) : Redirect($"/?deleted={id}");
+        await shelf.DeleteAsync(id, cancel) is null ? await GoneAsync(cancel) : Redirect($"{Routes.Counter}?deleted={id}");
 
     /// <summary>Brings a deleted pie back.</summary>
     public async Task<IActionResult> OnPostRestoreAsync(int id, CancellationToken cancel) =>
-        await shelf.RestoreAsync(id, cancel) is null ? await GoneAsync(cancel) : Redirect("/");
+        await shelf.RestoreAsync(id, cancel) is null ? await GoneAsync(cancel) : Redirect(Routes.Counter);
 
     /// <summary>Gives a pie another name.</summary>
     public async Task<IActionResult> OnPostRenameAsync(int id, int version, string? name, string? tags, CancellationToken cancel)
@@ -112,7 +112,7 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
             switch (kept.Outcome)
             {
                 case KeepOutcome.Kept:
-                    return Redirect("/");
+                    return Redirect(Routes.Counter);
                 case KeepOutcome.Gone:
                     return await GoneAsync(cancel);
                 case KeepOutcome.NameTaken:
@@ -151,7 +151,7 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
         var last = await bakes.LastAsync(8, cancel);
         var kitchen = await compositions.KitchenAsync(cancel);
         var book = await compositions.BookAsync([.. pies.Select(p => p.Address), .. last.Select(b => b.Address)], cancel);
-        Pies = [.. pies.Select(p => new ShelfPie(p, p.Name, $"/compose?{p.Address}{new Compose.OpenedFrom(p.Id, p.Version)}", Sums(p.Address)))];
+        Pies = [.. pies.Select(p => new ShelfPie(p, p.Name, $"{Routes.Compose}?{p.Address}{new Compose.OpenedFrom(p.Id, p.Version)}", Sums(p.Address)))];
         Bakes = [.. last.Select(b => new ShelfBake(b, b.Ticks.Count, BatchSheet.Of(Assessment.Of(CompositionAddress.Read(b.Address, book).Composition, b.Pies, kitchen)).Ticks().Count()))];
         if (Pies.Count == 0)
             Starters = [.. Start()];
@@ -170,6 +170,6 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
                 ? cheese with { Crust = cheese.Crust with { Treatment = Treatment.Chilled }, Filling = cheese.Filling with { Line = new(25) } }
                 : Composition.Usual,
         ];
-        return pies.Select(c => new ShelfPie(null, Compose.IndexModel.Described(c), "/compose?" + CompositionAddress.Write(c), Assessment.Of(c)));
+        return pies.Select(c => new ShelfPie(null, Compose.IndexModel.Described(c), Routes.Compose + "?" + CompositionAddress.Write(c), Assessment.Of(c)));
     }
 }

@@ -67,7 +67,7 @@ public sealed class CardModel(CompositionReader compositions, Preferences baker)
         {
             var otherwise = C with { Crust = C.Crust with { Treatment = other } };
             Other = Of(otherwise, Pies, need, kitchen);
-            OtherAt = $"/bake-card?{CompositionAddress.Write(otherwise)}&n={Pies}&goes={need.Id}";
+            OtherAt = $"{Routes.BakeCard}?{CompositionAddress.Write(otherwise)}&n={Pies}&goes={need.Id}";
         }
 
         Kept = [.. CompositionAddress.FieldsOf(CompositionAddress.Write(C)).Where(f => f.Key is not (CompositionAddress.OvenField or CompositionAddress.Frozen))];

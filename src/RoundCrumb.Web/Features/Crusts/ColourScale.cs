@@ -1,3 +1,4 @@
+using RoundCrumb.Web.Drawing;
 using System.Globalization;
 using System.Text;
 using Microsoft.AspNetCore.Html;
@@ -14,13 +15,13 @@ public static class ColourScale
     public static IHtmlContent Draw(ShellColour colour, bool here)
     {
         var svg = new StringBuilder(900);
-        svg.Append(CultureInfo.InvariantCulture, $"<svg class=\"cut colour{(here ? " stop" : "")}\" viewBox=\"0 0 72 72\" aria-hidden=\"true\">");
-        svg.Append(CultureInfo.InvariantCulture, $"<circle class=\"food\" cx=\"36\" cy=\"36\" r=\"34\" fill=\"{Darker(colour.Tint)}\"/><circle class=\"food base\" cx=\"36\" cy=\"36\" r=\"27\" fill=\"{colour.Tint}\"/>");
+        svg.Add($"<svg class=\"cut colour{(here ? " stop" : "")}\" viewBox=\"0 0 72 72\" aria-hidden=\"true\">");
+        svg.Add($"<circle class=\"food\" cx=\"36\" cy=\"36\" r=\"34\" fill=\"{Darker(colour.Tint)}\"/><circle class=\"food base\" cx=\"36\" cy=\"36\" r=\"27\" fill=\"{colour.Tint}\"/>");
         for (var hole = 0; hole < 7; hole++)
         {
             var angle = Math.PI / 3 * hole;
             var (dx, dy) = hole == 6 ? (0, 0) : (14 * Math.Cos(angle), 14 * Math.Sin(angle));
-            svg.Append(CultureInfo.InvariantCulture, $"<circle class=\"dock\" cx=\"{36 + dx:0.#}\" cy=\"{36 + dy:0.#}\" r=\"1.1\"/>");
+            svg.Add($"<circle class=\"dock\" cx=\"{36 + dx:0.#}\" cy=\"{36 + dy:0.#}\" r=\"1.1\"/>");
         }
 
         return new HtmlString(svg.Append("</svg>").ToString());

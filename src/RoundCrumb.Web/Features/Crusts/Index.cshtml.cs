@@ -40,7 +40,7 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
         Form = PlanForm.Read(Request.Query, Kitchen, Book, Shown.Units.Length);
         if (Request.Headers["HX-Request"] != "true")
             return Page();
-        Response.Headers["HX-Push-Url"] = "/crusts?" + Form.Canonical;
+        Response.Headers["HX-Push-Url"] = Routes.Crusts + "?" + Form.Canonical;
         return Partial("_Plan", this);
     }
 

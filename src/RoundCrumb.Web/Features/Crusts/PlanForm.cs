@@ -58,7 +58,7 @@ public sealed class PlanForm
         var order = Pans.Orders[row];
         var choice = Plan.Wish.For(order.Pan, frozen);
         var address = CompositionAddress.Write(Composition.Usual with { Pan = order.Pan, Crust = choice, Oven = Oven });
-        return $"/bake-card?{address}&n={Plan.Rows[row].Number(frozen)}&goes={Plan.Wish.Need.Id}";
+        return $"{Routes.BakeCard}?{address}&n={Plan.Rows[row].Number(frozen)}&goes={Plan.Wish.Need.Id}";
     }
 
     /// <summary>The trouble with a field, or none.</summary>

@@ -100,7 +100,7 @@ public sealed partial class DayModel(DayBook book, DayOpener days, PieShelf shel
 
     /// <summary>A figure of the day that opens.</summary>
     public IHtmlContent Figure(IWorked figure, string? said = null) =>
-        FigureLink.At($"/days/{Open.Kept.Id}/working?f={Uri.EscapeDataString(figure.Id)}", figure, said ?? DayView.Minutes((int)Math.Round(figure.Amount.Amount)));
+        FigureLink.At($"{Routes.DayWorking(Open.Kept.Id)}?f={Uri.EscapeDataString(figure.Id)}", figure, said ?? DayView.Minutes((int)Math.Round(figure.Amount.Amount)));
 
     /// <summary>What is done for an order, its figures opening as those of its batch sheet do.</summary>
     public IHtmlContent Sentence(Phrase phrase, Prepared made) => FigureLink.Sentence(phrase, Shown, CompositionAddress.Write(made.Pie.Composition), made.Order.Count);
@@ -172,7 +172,7 @@ public sealed partial class DayModel(DayBook book, DayOpener days, PieShelf shel
         return await ShowAsync(id, null, cancel) ? Page() : NotFound();
     }
 
-    private static RedirectResult Back(int id, string more = "") => new($"/days/{id}{more}");
+    private static RedirectResult Back(int id, string more = "") => new($"{Routes.Day(id)}{more}");
 
     /// <summary>Says the hours of the day's bakers; those that were changed elsewhere since the page was opened are not gone over unseen.</summary>
     public async Task<IActionResult> OnPostHoursAsync(int id, CancellationToken cancel)

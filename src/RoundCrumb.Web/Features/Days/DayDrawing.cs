@@ -1,11 +1,11 @@
 using System.Globalization;
 using System.Text;
-using System.Text.Encodings.Web;
 using Microsoft.AspNetCore.Html;
 using RoundCrumb.Application.Days;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Scheduling.Model;
+using RoundCrumb.Web.Drawing;
 
 namespace RoundCrumb.Web.Features.Days;
 
@@ -84,7 +84,7 @@ public sealed class DayDrawing
 
     private HtmlString Draw()
     {
-        _svg.Append(Inv($"<svg class=\"day-svg{(_paper ? " paper" : "")}{(_followed is null ? "" : " following")}\" viewBox=\"0 0 {_wide:0} {_height:0}\" width=\"{_wide:0}\" height=\"{_height:0}\" role=\"group\" aria-label=\"The plan: time runs down, lanes are hands, ovens, stove and machines, and cold\" data-slot=\"{_perSlot:0.##}\">"));
+        _svg.Add($"<svg class=\"day-svg{(_paper ? " paper" : "")}{(_followed is null ? "" : " following")}\" viewBox=\"0 0 {_wide:0} {_height:0}\" width=\"{_wide:0}\" height=\"{_height:0}\" role=\"group\" aria-label=\"The plan: time runs down, lanes are hands, ovens, stove and machines, and cold\" data-slot=\"{_perSlot:0.##}\">");
         _svg.Append("<defs><pattern id=\"waiting§\" width=\"5\" height=\"5\" patternUnits=\"userSpaceOnUse\" patternTransform=\"rotate(45)\"><rect width=\"5\" height=\"5\" class=\"wait-ground\"/><line x1=\"0\" y1=\"0\" x2=\"0\" y2=\"5\" class=\"wait-line\"/></pattern><pattern id=\"frozen§\" width=\"6\" height=\"6\" patternUnits=\"userSpaceOnUse\"><rect width=\"6\" height=\"6\" class=\"wait-ground\"/><path d=\"M3 0V6M0 3H6\" class=\"wait-line\"/></pattern></defs>".Replace("§", _paper ? "-paper" : "", StringComparison.Ordinal));
         Heads();
         Axis();
@@ -100,10 +100,6 @@ public sealed class DayDrawing
         _svg.Append("</svg>");
         return new HtmlString(_svg.ToString());
     }
-
-    private static string Inv(FormattableString words) => FormattableString.Invariant(words);
-
-    private static string Safe(string words) => HtmlEncoder.Default.Encode(words);
 
     private double Y(int slot)
     {
@@ -126,7 +122,7 @@ public sealed class DayDrawing
     }
 
     private void Text(double x, double y, string css, string words, string anchor = "start") =>
-        _svg.Append(Inv($"<text x=\"{x:0.#}\" y=\"{y:0.#}\" class=\"{css}\"{(anchor == "start" ? "" : $" text-anchor=\"{anchor}\"")}>")).Append(Safe(words)).Append("</text>");
+        _svg.Append(FormattableString.Invariant($"<text x=\"{x:0.#}\" y=\"{y:0.#}\" class=\"{css}\"{(anchor == "start" ? "" : $" text-anchor=\"{anchor}\"")}>")).Append(Svg.Text(words)).Append("</text>");
 
     private static string Cut(string words, double wide, double perLetter = 6.4)
     {
@@ -152,7 +148,7 @@ public sealed class DayDrawing
         Text(_coldAt + 4, 16, "lane-head", "Cold");
         var room = _view.Day.RoomFor(ColdKind.Fridge, 0);
         var most = _busy.SelectMany(b => Enumerable.Range(b.From, b.To - b.From)).Select(t => _view.ColdAt(WaitsAt.Fridge, t)).DefaultIfEmpty(0).Max();
-        Text(_coldAt + 4, 32, "lane-sub", Inv($"up to {Math.Ceiling(most):0}{(room is { } r ? $" of {r / ColdRoom.Place}" : "")} places"));
+        Text(_coldAt + 4, 32, "lane-sub", FormattableString.Invariant($"up to {Math.Ceiling(most):0}{(room is { } r ? $" of {r / ColdRoom.Place}" : "")} places"));
     }
 
     private void Axis()
@@ -166,7 +162,7 @@ public sealed class DayDrawing
                     continue;
                 var at = y + ((t - from) * _perSlot);
                 var hour = wall.Minute == 0;
-                _svg.Append(Inv($"<line x1=\"{AxisWide - (hour ? 6 : 3)}\" x2=\"{_wide - 2:0}\" y1=\"{at:0.#}\" y2=\"{at:0.#}\" class=\"{(hour ? "hour" : "half")}\"/>"));
+                _svg.Add($"<line x1=\"{AxisWide - (hour ? 6 : 3)}\" x2=\"{_wide - 2:0}\" y1=\"{at:0.#}\" y2=\"{at:0.#}\" class=\"{(hour ? "hour" : "half")}\"/>");
                 if (hour || t == from)
                     Text(AxisWide - 9, at + 4, "clock", wall.ToString("HH:mm", CultureInfo.InvariantCulture), "end");
             }
@@ -178,7 +174,7 @@ public sealed class DayDrawing
             var day = _view.Open.Clock.WallOf(from);
             if (k == 0)
             {
-                _svg.Append(Inv($"<rect x=\"0\" y=\"{Top - 30:0.#}\" width=\"{_wide:0}\" height=\"{FoldHeight - 8}\" class=\"fold\"/>"));
+                _svg.Add($"<rect x=\"0\" y=\"{Top - 30:0.#}\" width=\"{_wide:0}\" height=\"{FoldHeight - 8}\" class=\"fold\"/>");
                 Text(8, Top - 14, "fold-day", day.ToString("ddd d MMM", CultureInfo.InvariantCulture));
                 continue;
             }
@@ -186,8 +182,8 @@ public sealed class DayDrawing
             var before = _busy[k - 1].To;
             var waits = _view.ColdAt(WaitsAt.Fridge, (before + from) / 2);
             var night = _view.Open.Clock.WallOf(before).Date != day.Date;
-            _svg.Append(Inv($"<rect x=\"0\" y=\"{y - FoldHeight + 4:0.#}\" width=\"{_wide:0}\" height=\"{FoldHeight - 8}\" class=\"fold\"/>"));
-            Text(8, y - FoldHeight + 20, "fold-day", (night ? day.ToString("ddd d MMM", CultureInfo.InvariantCulture) + " · the night between, " : "nothing to do for ") + DayView.HowLong(from - before) + (waits >= 0.2 ? Inv($", {Math.Ceiling(waits):0} {(waits > 1 ? "places" : "place")} of the fridge in use") : ""));
+            _svg.Add($"<rect x=\"0\" y=\"{y - FoldHeight + 4:0.#}\" width=\"{_wide:0}\" height=\"{FoldHeight - 8}\" class=\"fold\"/>");
+            Text(8, y - FoldHeight + 20, "fold-day", (night ? day.ToString("ddd d MMM", CultureInfo.InvariantCulture) + " · the night between, " : "nothing to do for ") + DayView.HowLong(from - before) + (waits >= 0.2 ? FormattableString.Invariant($", {Math.Ceiling(waits):0} {(waits > 1 ? "places" : "place")} of the fridge in use") : ""));
         }
     }
 
@@ -200,7 +196,7 @@ public sealed class DayDrawing
             {
                 var (start, end) = (Math.Max(from, shift.From), Math.Min(to, shift.To));
                 if (start < end)
-                    _svg.Append(Inv($"<rect x=\"{x:0.#}\" y=\"{Y(start):0.#}\" width=\"{_handWide - 4:0.#}\" height=\"{(end - start) * _perSlot:0.#}\" class=\"shift\"/>"));
+                    _svg.Add($"<rect x=\"{x:0.#}\" y=\"{Y(start):0.#}\" width=\"{_handWide - 4:0.#}\" height=\"{(end - start) * _perSlot:0.#}\" class=\"shift\"/>");
             }
         }
     }
@@ -213,16 +209,16 @@ public sealed class DayDrawing
     private void Block(PlacedWork p, double x, double y, double wide, double high, string css, string inside)
     {
         _boxes[p.Index] = (x, y, wide, high);
-        var box = Inv($"<rect x=\"{x:0.#}\" y=\"{y + 0.5:0.#}\" width=\"{wide:0.#}\" height=\"{Math.Max(3, high - 1):0.#}\" rx=\"{Math.Min(4, high / 3):0.#}\" class=\"box\"/>");
+        var box = FormattableString.Invariant($"<rect x=\"{x:0.#}\" y=\"{y + 0.5:0.#}\" width=\"{wide:0.#}\" height=\"{Math.Max(3, high - 1):0.#}\" rx=\"{Math.Min(4, high / 3):0.#}\" class=\"box\"/>");
         if (_paper)
         {
-            _svg.Append(Inv($"<g class=\"{Classes(p, css)}\">")).Append(box).Append(inside).Append("</g>");
+            _svg.Add($"<g class=\"{Classes(p, css)}\">").Append(box).Append(inside).Append("</g>");
             return;
         }
 
         var says = $"{_view.DayAndClock(p.From)}–{_view.Clock(p.To)}, {_view.WhoOf(p)}: {p.Label}. {p.Pies}.{(p.Mark.Length > 0 ? $" {char.ToUpperInvariant(p.Mark[0])}{p.Mark[1..]}." : "")}";
         var why = _view.Why(p.Index);
-        _svg.Append(Inv($"<g class=\"piece{(Dim(p) ? " dim" : "")}\"><a href=\"{_address}?step={p.Key}\" class=\"{Classes(p, css)}\" data-key=\"{p.Key}\" data-start=\"{p.From}\" data-why=\"{Safe(says + " " + why)}\" aria-label=\"{Safe(says + " " + why)}\"><title>{Safe(says + " " + why)}</title>")).Append(box);
+        _svg.Add($"<g class=\"piece{(Dim(p) ? " dim" : "")}\"><a href=\"{_address}?step={p.Key}\" class=\"{Classes(p, css)}\" data-key=\"{p.Key}\" data-start=\"{p.From}\" data-why=\"{Svg.Text(says + " " + why)}\" aria-label=\"{Svg.Text(says + " " + why)}\"><title>{Svg.Text(says + " " + why)}</title>").Append(box);
         _svg.Append("</a><g class=\"words\" aria-hidden=\"true\">").Append(inside).Append("</g></g>");
     }
 
@@ -253,20 +249,20 @@ public sealed class DayDrawing
             var wide = low ? 16 : _handWide - 6;
             var at = Below(lane, low ? y + (high / 2) + (size * 0.36) : y + Math.Min(high / 2, size) + (size * 0.36), size);
             var says = door ? doorSays : p.Label + (p.Mark.Length > 0 ? ", " + p.Mark : "");
-            var words = Inv($"<text x=\"{x + (low ? 20 : 11):0.#}\" y=\"{at:0.#}\" class=\"says{(size == _size.Tiny ? " tiny" : "")}\"><tspan class=\"letter\">{p.Letters}</tspan> {Safe(Cut(says, _handWide - (low ? 26 : 22) - ((p.Letters.Length + 1) * size * 0.65), size * Letter))}</text>");
+            var words = FormattableString.Invariant($"<text x=\"{x + (low ? 20 : 11):0.#}\" y=\"{at:0.#}\" class=\"says{(size == _size.Tiny ? " tiny" : "")}\"><tspan class=\"letter\">{p.Letters}</tspan> {Svg.Text(Cut(says, _handWide - (low ? 26 : 22) - ((p.Letters.Length + 1) * size * 0.65), size * Letter))}</text>");
             if (door)
-                _svg.Append(Inv($"<g class=\"door{(Dim(p) ? " dim" : "")}\"><rect x=\"{x:0.#}\" y=\"{y + 0.5:0.#}\" width=\"{wide:0.#}\" height=\"{high - 1:0.#}\" rx=\"2\" class=\"box\"/></g>"));
+                _svg.Add($"<g class=\"door{(Dim(p) ? " dim" : "")}\"><rect x=\"{x:0.#}\" y=\"{y + 0.5:0.#}\" width=\"{wide:0.#}\" height=\"{high - 1:0.#}\" rx=\"2\" class=\"box\"/></g>");
             if (door || low)
             {
-                beside.Append(Inv($"<g class=\"words{(Dim(p) ? " dim" : "")}\" aria-hidden=\"true\">")).Append(words).Append("</g>");
+                beside.Add($"<g class=\"words{(Dim(p) ? " dim" : "")}\" aria-hidden=\"true\">").Append(words).Append("</g>");
                 words = "";
             }
 
             if (door)
                 continue;
-            var inside = new StringBuilder(Inv($"<rect x=\"{x + 2:0.#}\" y=\"{y + 1.5:0.#}\" width=\"5\" height=\"{Math.Max(2, high - 3):0.#}\" fill=\"{p.Tint}\" class=\"food\"/>")).Append(words);
+            var inside = new StringBuilder(FormattableString.Invariant($"<rect x=\"{x + 2:0.#}\" y=\"{y + 1.5:0.#}\" width=\"5\" height=\"{Math.Max(2, high - 3):0.#}\" fill=\"{p.Tint}\" class=\"food\"/>")).Append(words);
             if (!low && y + high - at > _size.Soft * 1.3)
-                inside.Append(Inv($"<text x=\"{x + 11:0.#}\" y=\"{Below(lane, at + (_size.Soft * 1.2), _size.Soft):0.#}\" class=\"says soft\">{Safe(Cut(p.Pies, wide - 14, _size.Soft * Letter))}</text>"));
+                inside.Add($"<text x=\"{x + 11:0.#}\" y=\"{Below(lane, at + (_size.Soft * 1.2), _size.Soft):0.#}\" class=\"says soft\">{Svg.Text(Cut(p.Pies, wide - 14, _size.Soft * Letter))}</text>");
             Block(p, x, y, wide, high, "blk hands", inside.ToString());
         }
 
@@ -282,14 +278,14 @@ public sealed class DayDrawing
             var warm = _view.Day.Ovens[run.Oven].WarmUp;
             var (y0, y1, y2) = (Y(run.From - warm), Y(run.From), Y(run.To));
             var wide = Wide(run.Heat);
-            _svg.Append(Inv($"<path d=\"M{x:0.#} {y0:0.#} L{x + wide:0.#} {y1:0.#} V{y2:0.#} H{x:0.#} Z\" class=\"heat\"><title>{Safe(_view.Day.Ovens[run.Oven].Name)} {Safe(_view.HeatOf(run.Oven, run.Heat))}, on from {_view.Clock(run.From - warm)}, hot {_view.Clock(run.From)}–{_view.Clock(run.To)}</title></path>"));
+            _svg.Add($"<path d=\"M{x:0.#} {y0:0.#} L{x + wide:0.#} {y1:0.#} V{y2:0.#} H{x:0.#} Z\" class=\"heat\"><title>{Svg.Text(_view.Day.Ovens[run.Oven].Name)} {Svg.Text(_view.HeatOf(run.Oven, run.Heat))}, on from {_view.Clock(run.From - warm)}, hot {_view.Clock(run.From)}–{_view.Clock(run.To)}</title></path>");
             Text(x + 4, y1 - 4, "heat-says", _view.DialOf(run.Oven, run.Heat));
         }
 
         for (var o = 0; o < _view.Day.Ovens.Count; o++)
         {
             var x = _ovensAt + (o * OvenWide);
-            _svg.Append(Inv($"<line x1=\"{x - 2:0.#}\" x2=\"{x - 2:0.#}\" y1=\"{Top - 4}\" y2=\"{_height - 10:0.#}\" class=\"lane-line\"/>"));
+            _svg.Add($"<line x1=\"{x - 2:0.#}\" x2=\"{x - 2:0.#}\" y1=\"{Top - 4}\" y2=\"{_height - 10:0.#}\" class=\"lane-line\"/>");
             var columns = new List<int>();
             var shelf = (OvenWide - 16) / Math.Max(1, _view.Day.Ovens[o].Shelves);
             foreach (var p in _view.Placed.Where(p => p.Oven == o).OrderBy(p => p.From))
@@ -305,11 +301,11 @@ public sealed class DayDrawing
                 var high = Y(p.To) - y;
                 var bx = x + 3 + (at * shelf);
                 var wide = (need * shelf) - 2;
-                var inside = new StringBuilder(Inv($"<rect x=\"{bx + 2:0.#}\" y=\"{y + 2:0.#}\" width=\"4\" height=\"{Math.Max(2, high - 4):0.#}\" fill=\"{p.Tint}\" class=\"food\"/>"));
+                var inside = new StringBuilder(FormattableString.Invariant($"<rect x=\"{bx + 2:0.#}\" y=\"{y + 2:0.#}\" width=\"4\" height=\"{Math.Max(2, high - 4):0.#}\" fill=\"{p.Tint}\" class=\"food\"/>"));
                 if (high >= _size.Says)
-                    inside.Append(Inv($"<text x=\"{bx + 9:0.#}\" y=\"{y + (_size.Says * 1.15):0.#}\" class=\"says\"><tspan class=\"letter\">{p.Letters}</tspan>{(wide > 50 ? " " + Safe(Cut(p.Label, wide - 20, _size.Says * Letter)) : "")}</text>"));
+                    inside.Add($"<text x=\"{bx + 9:0.#}\" y=\"{y + (_size.Says * 1.15):0.#}\" class=\"says\"><tspan class=\"letter\">{p.Letters}</tspan>{(wide > 50 ? " " + Svg.Text(Cut(p.Label, wide - 20, _size.Says * Letter)) : "")}</text>");
                 if (high >= _size.Says * 2.3)
-                    inside.Append(Inv($"<text x=\"{bx + 9:0.#}\" y=\"{y + (_size.Says * 2.2):0.#}\" class=\"says soft\">{Long(p.To - p.From, wide)}</text>"));
+                    inside.Add($"<text x=\"{bx + 9:0.#}\" y=\"{y + (_size.Says * 2.2):0.#}\" class=\"says soft\">{Long(p.To - p.From, wide)}</text>");
                 Block(p, bx, y, wide, high, "blk load", inside.ToString());
             }
         }
@@ -319,7 +315,7 @@ public sealed class DayDrawing
 
     private void ToolLane()
     {
-        _svg.Append(Inv($"<line x1=\"{_toolsAt - 3:0.#}\" x2=\"{_toolsAt - 3:0.#}\" y1=\"{Top - 4}\" y2=\"{_height - 10:0.#}\" class=\"lane-line\"/>"));
+        _svg.Add($"<line x1=\"{_toolsAt - 3:0.#}\" x2=\"{_toolsAt - 3:0.#}\" y1=\"{Top - 4}\" y2=\"{_height - 10:0.#}\" class=\"lane-line\"/>");
         var ends = new List<int>();
         foreach (var p in _view.Placed.Where(p => p.Oven < 0 && _view.Day.Works[p.Index].Tool is not Tool.None))
         {
@@ -335,9 +331,9 @@ public sealed class DayDrawing
             var x = _toolsAt + Math.Min(1, column) * (ToolWide / 2);
             var y = Y(p.From);
             var high = Math.Max(_perSlot, Y(p.To) - y);
-            _svg.Append(Inv($"<g class=\"tool{(_followed is { } f && !_view.Day.Works[p.Index].Batches.Contains(f) ? " dim" : "")}\"><rect x=\"{x:0.#}\" y=\"{y + 0.5:0.#}\" width=\"{(ToolWide / 2) - 2:0.#}\" height=\"{high - 1:0.#}\" rx=\"2\" class=\"box\"/><text x=\"{x + 2:0.#}\" y=\"{y + Math.Min(high - 1.5, _size.Tiny):0.#}\" class=\"says tiny\">{name}</text>"));
+            _svg.Append(FormattableString.Invariant($"<g class=\"tool{(_followed is { } f && !_view.Day.Works[p.Index].Batches.Contains(f) ? " dim" : "")}\"><rect x=\"{x:0.#}\" y=\"{y + 0.5:0.#}\" width=\"{(ToolWide / 2) - 2:0.#}\" height=\"{high - 1:0.#}\" rx=\"2\" class=\"box\"/><text x=\"{x + 2:0.#}\" y=\"{y + Math.Min(high - 1.5, _size.Tiny):0.#}\" class=\"says tiny\">{name}</text>"));
             if (high >= _size.Tiny * 2.1)
-                _svg.Append(Inv($"<text x=\"{x + 2:0.#}\" y=\"{y + (_size.Tiny * 2):0.#}\" class=\"says tiny\"><tspan class=\"letter\">{p.Letters}</tspan></text>"));
+                _svg.Add($"<text x=\"{x + 2:0.#}\" y=\"{y + (_size.Tiny * 2):0.#}\" class=\"says tiny\"><tspan class=\"letter\">{p.Letters}</tspan></text>");
             _svg.Append("</g>");
         }
     }
@@ -375,7 +371,7 @@ public sealed class DayDrawing
 
     private void ColdLane()
     {
-        _svg.Append(Inv($"<line x1=\"{_coldAt - 4:0.#}\" x2=\"{_coldAt - 4:0.#}\" y1=\"{Top - 4}\" y2=\"{_height - 10:0.#}\" class=\"lane-line\"/>"));
+        _svg.Add($"<line x1=\"{_coldAt - 4:0.#}\" x2=\"{_coldAt - 4:0.#}\" y1=\"{Top - 4}\" y2=\"{_height - 10:0.#}\" class=\"lane-line\"/>");
         var ends = new List<int>();
         foreach (var (from, to, at, batches, units) in ColdWaits().OrderBy(w => w.From))
         {
@@ -384,10 +380,10 @@ public sealed class DayDrawing
             var (y, high) = (Y(from), Y(to) - Y(from));
             var letters = string.Concat(batches.Select(DayView.LetterOf));
             var dim = _followed is { } f && !batches.Contains(f) ? " dim" : "";
-            var place = Inv($"{Math.Max(0.25, Math.Round(units / (double)ColdRoom.Place * 4) / 4):0.##}");
-            _svg.Append(Inv($"<g class=\"waits{dim}\"><title>{letters} waits in the {(at is WaitsAt.Fridge ? "fridge" : "freezer")} {DayView.HowLong(to - from)}, {_view.Clock(from)}–{_view.Clock(to)}; {place} {(place == "1" ? "place" : "places")}</title><rect x=\"{x:0.#}\" y=\"{y:0.#}\" width=\"{BarWide - 2}\" height=\"{Math.Max(2, high):0.#}\" rx=\"2\" fill=\"url(#{(at is WaitsAt.Fridge ? "waiting" : "frozen")}{(_paper ? "-paper" : "")})\" class=\"wait\"/>"));
+            var place = FormattableString.Invariant($"{Math.Max(0.25, Math.Round(units / (double)ColdRoom.Place * 4) / 4):0.##}");
+            _svg.Add($"<g class=\"waits{dim}\"><title>{letters} waits in the {(at is WaitsAt.Fridge ? "fridge" : "freezer")} {DayView.HowLong(to - from)}, {_view.Clock(from)}–{_view.Clock(to)}; {place} {(place == "1" ? "place" : "places")}</title><rect x=\"{x:0.#}\" y=\"{y:0.#}\" width=\"{BarWide - 2}\" height=\"{Math.Max(2, high):0.#}\" rx=\"2\" fill=\"url(#{(at is WaitsAt.Fridge ? "waiting" : "frozen")}{(_paper ? "-paper" : "")})\" class=\"wait\"/>");
             if (high >= 11)
-                _svg.Append(Inv($"<text x=\"{x + ((BarWide - 2) / 2):0.#}\" y=\"{y + 9:0.#}\" text-anchor=\"middle\" class=\"says tiny\"><tspan class=\"letter\">{letters[..1]}</tspan></text>"));
+                _svg.Add($"<text x=\"{x + ((BarWide - 2) / 2):0.#}\" y=\"{y + 9:0.#}\" text-anchor=\"middle\" class=\"says tiny\"><tspan class=\"letter\">{letters[..1]}</tspan></text>");
             _svg.Append("</g>");
         }
     }
@@ -400,9 +396,9 @@ public sealed class DayDrawing
             var late = _view.Plan.Ready[b] > batch.Due;
             var y = Y(_view.Plan.Ready[b]);
             var same = Enumerable.Range(0, b).Count(o => _view.Plan.Ready[o] == _view.Plan.Ready[b]);
-            _svg.Append(Inv($"<g class=\"due{(late ? " late" : "")}{(_followed is { } f && f != b ? " dim" : "")}\"><title>{DayView.LetterOf(b)} {Safe(batch.Name)} × {batch.Pies} {(late ? $"is ready at {_view.DayAndClock(_view.Plan.Ready[b])}, {DayView.HowLong(_view.Plan.Ready[b] - batch.Due)} late" : $"is wanted at {_view.DayAndClock(batch.Due)}")}</title><rect x=\"{_wide - 40 - (same * 20):0.#}\" y=\"{y - 8:0.#}\" width=\"18\" height=\"16\" rx=\"8\" class=\"flag\"/><text x=\"{_wide - 31 - (same * 20):0.#}\" y=\"{y + 4:0.#}\" text-anchor=\"middle\" class=\"flag-says\">{DayView.LetterOf(b)}</text></g>"));
+            _svg.Append(FormattableString.Invariant($"<g class=\"due{(late ? " late" : "")}{(_followed is { } f && f != b ? " dim" : "")}\"><title>{DayView.LetterOf(b)} {Svg.Text(batch.Name)} × {batch.Pies} {(late ? $"is ready at {_view.DayAndClock(_view.Plan.Ready[b])}, {DayView.HowLong(_view.Plan.Ready[b] - batch.Due)} late" : $"is wanted at {_view.DayAndClock(batch.Due)}")}</title><rect x=\"{_wide - 40 - (same * 20):0.#}\" y=\"{y - 8:0.#}\" width=\"18\" height=\"16\" rx=\"8\" class=\"flag\"/><text x=\"{_wide - 31 - (same * 20):0.#}\" y=\"{y + 4:0.#}\" text-anchor=\"middle\" class=\"flag-says\">{DayView.LetterOf(b)}</text></g>"));
             if (same == 0)
-                _svg.Append(Inv($"<line x1=\"{_coldAt - 4:0.#}\" x2=\"{_wide - 2:0}\" y1=\"{y:0.#}\" y2=\"{y:0.#}\" class=\"due-line{(late ? " late" : "")}\"/>"));
+                _svg.Add($"<line x1=\"{_coldAt - 4:0.#}\" x2=\"{_wide - 2:0}\" y1=\"{y:0.#}\" y2=\"{y:0.#}\" class=\"due-line{(late ? " late" : "")}\"/>");
         }
     }
 
@@ -412,7 +408,7 @@ public sealed class DayDrawing
         if (_busy.Count == 0 || now < _busy[0].From || now > _busy[^1].To)
             return;
         var y = Y(now);
-        _svg.Append(Inv($"<g class=\"now\"><line x1=\"0\" x2=\"{_wide:0}\" y1=\"{y:0.#}\" y2=\"{y:0.#}\"/><rect x=\"2\" y=\"{y - 8:0.#}\" width=\"34\" height=\"16\" rx=\"3\"/><text x=\"19\" y=\"{y + 4:0.#}\" text-anchor=\"middle\">now</text></g>"));
+        _svg.Add($"<g class=\"now\"><line x1=\"0\" x2=\"{_wide:0}\" y1=\"{y:0.#}\" y2=\"{y:0.#}\"/><rect x=\"2\" y=\"{y - 8:0.#}\" width=\"34\" height=\"16\" rx=\"3\"/><text x=\"19\" y=\"{y + 4:0.#}\" text-anchor=\"middle\">now</text></g>");
     }
 
     private void Follow(int batch)
@@ -424,7 +420,7 @@ public sealed class DayDrawing
                 continue;
             var (x1, y1, x2, y2) = (a.X + (a.Wide / 2), a.Y + a.High, b.X + (b.Wide / 2), b.Y);
             var bend = Math.Max(6, (y2 - y1) / 2);
-            _svg.Append(Inv($"<path d=\"M{x1:0.#} {y1:0.#} C{x1:0.#} {y1 + bend:0.#} {x2:0.#} {y2 - bend:0.#} {x2:0.#} {y2:0.#}\" class=\"follow{(gap.IsTie ? "" : " long")}\"/>"));
+            _svg.Add($"<path d=\"M{x1:0.#} {y1:0.#} C{x1:0.#} {y1 + bend:0.#} {x2:0.#} {y2 - bend:0.#} {x2:0.#} {y2:0.#}\" class=\"follow{(gap.IsTie ? "" : " long")}\"/>");
         }
     }
 }

@@ -51,7 +51,7 @@ public sealed class OrderModel(DayBook book, CompositionReader compositions, Pie
     }
 
     /// <summary>From Compose, with the pie as it stands there.</summary>
-    public async Task<IActionResult> OnPostBeginAsync(string? address, CancellationToken cancel) => Redirect("/days/order?" + CompositionAddress.Write((await compositions.ReadAsync(address ?? "", cancel)).Composition));
+    public async Task<IActionResult> OnPostBeginAsync(string? address, CancellationToken cancel) => Redirect(Routes.DayOrder + "?" + CompositionAddress.Write((await compositions.ReadAsync(address ?? "", cancel)).Composition));
 
     /// <summary>Puts it on the day.</summary>
     public async Task<IActionResult> OnPostAsync(string? address, string? day, string? count, string? time, string? name, bool served, CancellationToken cancel)
@@ -75,6 +75,6 @@ public sealed class OrderModel(DayBook book, CompositionReader compositions, Pie
         if (Troubles.Count > 0)
             return Page();
         await book.ChangeAsync(id, d => d.Orders.Add(new DayOrder { PieId = called == Name ? PieId : null, Name = called, Address = Address, Count = many, Due = due, Served = served }), cancel);
-        return Redirect($"/days/{id}");
+        return Redirect(Routes.Day(id));
     }
 }

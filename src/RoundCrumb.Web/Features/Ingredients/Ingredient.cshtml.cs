@@ -122,7 +122,7 @@ public sealed class IngredientModel(Larder larder, CompositionReader composition
         switch (outcome)
         {
             case KeepOutcome.Kept:
-                return Redirect($"/pantry/{slug}?kept=1");
+                return Redirect($"{Routes.Ingredient(slug)}?kept=1");
             case KeepOutcome.NameTaken:
                 Troubles["name"] = $"You have an ingredient called “{Name}” already.";
                 return Page();

@@ -149,7 +149,7 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
         if (PanCupboard.Find(pan ?? "") is not { } known)
             return NotFound();
         await rack.AddAsync(known, 1, cancel);
-        return Redirect("/kitchen");
+        return Redirect(Routes.Kitchen);
     }
 
     /// <summary>Changes how many there are of a pan.</summary>
@@ -158,7 +158,7 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
         switch (await rack.CountAsync(id, version, owned, cancel))
         {
             case KeepOutcome.Kept:
-                return Redirect(owned <= 0 ? $"/kitchen?gone={id}" : $"/kitchen#pan-{id}");
+                return Redirect(owned <= 0 ? $"{Routes.Kitchen}?gone={id}" : $"{Routes.Kitchen}#pan-{id}");
             case KeepOutcome.ChangedElsewhere:
                 await ShowAsync(cancel);
                 PanElsewhere = (id, Elsewhere.Of("This pan", [new("How many", Invariant(owned), Invariant(Pans.FirstOrDefault(p => p.Id == id)?.Owned ?? 0))]));
@@ -169,7 +169,7 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
     }
 
     /// <summary>Brings back a pan that was put away.</summary>
-    public async Task<IActionResult> OnPostPanBackAsync(int id, CancellationToken cancel) => await rack.BringBackAsync(id, cancel) ? Redirect($"/kitchen#pan-{id}") : NotFound();
+    public async Task<IActionResult> OnPostPanBackAsync(int id, CancellationToken cancel) => await rack.BringBackAsync(id, cancel) ? Redirect($"{Routes.Kitchen}#pan-{id}") : NotFound();
 
     private static string Invariant(int number) => number.ToString(CultureInfo.InvariantCulture);
 
@@ -199,7 +199,7 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
         }
 
         await rack.AddAsync(read.Composition.Pan, owned, cancel);
-        return Redirect("/kitchen");
+        return Redirect(Routes.Kitchen);
     }
 
     /// <summary>Puts an oven in, or changes one.</summary>
@@ -217,21 +217,21 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
         if (_equipmentTroubles.Count > 0)
             return await AgainAsync(cancel);
         var oven = new Oven("", name, width, depth, shelves, Typed("fan").Length > 0, Math.Round(Celsius(hot), 1)) { WarmUp = warm };
-        return await AfterAsync(await kitchen.SaveAsync(id, Seen, oven, cancel), "/kitchen#equipment", "This oven", () => Of(oven).Zip(Of(Equipment.Ovens.First(o => o.Id == id).Item), Beside), cancel);
+        return await AfterAsync(await kitchen.SaveAsync(id, Seen, oven, cancel), Routes.Kitchen + "#equipment", "This oven", () => Of(oven).Zip(Of(Equipment.Ovens.First(o => o.Id == id).Item), Beside), cancel);
 
         double Celsius(double typed) => Fahrenheit ? typed * 5 / 9 : typed;
     }
 
     /// <summary>Puts an oven away.</summary>
     public async Task<IActionResult> OnPostOvenAwayAsync(int id, CancellationToken cancel) =>
-        await kitchen.PutOvenAwayAsync(id, away: true, cancel) ? Redirect($"/kitchen?goneOven={id}#equipment") : NotFound();
+        await kitchen.PutOvenAwayAsync(id, away: true, cancel) ? Redirect($"{Routes.Kitchen}?goneOven={id}#equipment") : NotFound();
 
     /// <summary>Brings an oven back.</summary>
     public async Task<IActionResult> OnPostOvenBackAsync(int id, CancellationToken cancel) =>
-        await kitchen.PutOvenAwayAsync(id, away: false, cancel) ? Redirect("/kitchen#equipment") : NotFound();
+        await kitchen.PutOvenAwayAsync(id, away: false, cancel) ? Redirect(Routes.Kitchen + "#equipment") : NotFound();
 
     /// <summary>Makes an oven the usual one.</summary>
-    public async Task<IActionResult> OnPostOvenFirstAsync(int id, CancellationToken cancel) => await kitchen.FirstAsync(id, cancel) ? Redirect("/kitchen#equipment") : NotFound();
+    public async Task<IActionResult> OnPostOvenFirstAsync(int id, CancellationToken cancel) => await kitchen.FirstAsync(id, cancel) ? Redirect(Routes.Kitchen + "#equipment") : NotFound();
 
     /// <summary>Puts a cold place in, or changes one.</summary>
     public async Task<IActionResult> OnPostColdAsync(int? id, CancellationToken cancel)
@@ -243,16 +243,16 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
         if (_equipmentTroubles.Count > 0)
             return await AgainAsync(cancel);
         var place = new ColdPlace("", name, Typed("freezer").Length > 0 ? ColdKind.Freezer : ColdKind.Fridge, places, widest);
-        return await AfterAsync(await kitchen.SaveAsync(id, Seen, place, cancel), "/kitchen#equipment", "This cold place", () => Of(place).Zip(Of(Equipment.Cold.First(c => c.Id == id).Item), Beside), cancel);
+        return await AfterAsync(await kitchen.SaveAsync(id, Seen, place, cancel), Routes.Kitchen + "#equipment", "This cold place", () => Of(place).Zip(Of(Equipment.Cold.First(c => c.Id == id).Item), Beside), cancel);
     }
 
     /// <summary>Puts a cold place away.</summary>
     public async Task<IActionResult> OnPostColdAwayAsync(int id, CancellationToken cancel) =>
-        await kitchen.PutColdAwayAsync(id, away: true, cancel) ? Redirect($"/kitchen?goneCold={id}#equipment") : NotFound();
+        await kitchen.PutColdAwayAsync(id, away: true, cancel) ? Redirect($"{Routes.Kitchen}?goneCold={id}#equipment") : NotFound();
 
     /// <summary>Brings a cold place back.</summary>
     public async Task<IActionResult> OnPostColdBackAsync(int id, CancellationToken cancel) =>
-        await kitchen.PutColdAwayAsync(id, away: false, cancel) ? Redirect("/kitchen#equipment") : NotFound();
+        await kitchen.PutColdAwayAsync(id, away: false, cancel) ? Redirect(Routes.Kitchen + "#equipment") : NotFound();
 
     /// <summary>Puts a baker in, or changes their week.</summary>
     public async Task<IActionResult> OnPostBakerAsync(int? id, CancellationToken cancel)
@@ -270,16 +270,16 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
 
         if (_equipmentTroubles.Count > 0)
             return await AgainAsync(cancel);
-        return await AfterAsync(await kitchen.SaveAsync(id, Seen, name, week, cancel), "/kitchen#bakers", "This baker", () => Of(name, week).Zip(Equipment.Bakers.First(b => b.Id == id) is var now ? Of(now.Item.Name, now.Item.Week) : [], Beside), cancel);
+        return await AfterAsync(await kitchen.SaveAsync(id, Seen, name, week, cancel), Routes.Kitchen + "#bakers", "This baker", () => Of(name, week).Zip(Equipment.Bakers.First(b => b.Id == id) is var now ? Of(now.Item.Name, now.Item.Week) : [], Beside), cancel);
     }
 
     /// <summary>Puts a baker away.</summary>
     public async Task<IActionResult> OnPostBakerAwayAsync(int id, CancellationToken cancel) =>
-        await kitchen.PutBakerAwayAsync(id, away: true, cancel) ? Redirect($"/kitchen?goneBaker={id}#bakers") : NotFound();
+        await kitchen.PutBakerAwayAsync(id, away: true, cancel) ? Redirect($"{Routes.Kitchen}?goneBaker={id}#bakers") : NotFound();
 
     /// <summary>Brings a baker back.</summary>
     public async Task<IActionResult> OnPostBakerBackAsync(int id, CancellationToken cancel) =>
-        await kitchen.PutBakerAwayAsync(id, away: false, cancel) ? Redirect("/kitchen#bakers") : NotFound();
+        await kitchen.PutBakerAwayAsync(id, away: false, cancel) ? Redirect(Routes.Kitchen + "#bakers") : NotFound();
 
     /// <summary>Says how many burners and machines there are.</summary>
     public async Task<IActionResult> OnPostToolsAsync(CancellationToken cancel)
@@ -290,7 +290,7 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
             return await AgainAsync(cancel);
         var seen = Typed("seen").Split('/').Select(t => int.TryParse(t, out var n) ? n : -1).Concat([-1, -1, -1]).ToList();
         return await AfterAsync(
-            await kitchen.ToolsAsync((seen[0], seen[1], seen[2]), burners, mixers, processors, cancel), "/kitchen#tools", "How many there are",
+            await kitchen.ToolsAsync((seen[0], seen[1], seen[2]), burners, mixers, processors, cancel), Routes.Kitchen + "#tools", "How many there are",
             () => [new("Burners", Invariant(burners), Invariant(Equipment.Burners)), new("Mixers", Invariant(mixers), Invariant(Equipment.Mixers)), new("Processors", Invariant(processors), Invariant(Equipment.Processors))], cancel);
     }
 
@@ -310,7 +310,7 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
         RoomTyped = room;
         var seen = double.TryParse(Typed("seen"), NumberStyles.Float, CultureInfo.InvariantCulture, out var was) && double.IsFinite(was) ? was : -273;
         return await AfterAsync(
-            await kitchen.WarmAsync(new(seen), new(Math.Round(Fahrenheit ? (value - 32) * 5 / 9 : value, 1)), cancel), "/kitchen#equipment", "How warm it is", () => [new("It is", room!.Trim(), RoomText)], cancel);
+            await kitchen.WarmAsync(new(seen), new(Math.Round(Fahrenheit ? (value - 32) * 5 / 9 : value, 1)), cancel), Routes.Kitchen + "#equipment", "How warm it is", () => [new("It is", room!.Trim(), RoomText)], cancel);
     }
 
     /// <summary>The computer's own time zone.</summary>
@@ -326,7 +326,7 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
         if (_equipmentTroubles.Count > 0)
             return await AgainAsync(cancel);
         return await AfterAsync(
-            await kitchen.ZoneAsync(Typed("seen"), said, cancel), "/kitchen#zone", "The time zone",
+            await kitchen.ZoneAsync(Typed("seen"), said, cancel), Routes.Kitchen + "#zone", "The time zone",
             () => [new("Time zone", said.Length > 0 ? said : OwnZone, Equipment.TimeZone.Length > 0 ? Equipment.TimeZone : OwnZone)], cancel);
     }
 
@@ -336,7 +336,7 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
         var schools = Schools.All.Aggregate(Schools.None, (settled, school) => settled.With(school.Id, Request.Form[school.Id].ToString() is { Length: > 0 } way ? way : null));
         Keep();
         return await AfterAsync(
-            await kitchen.SettleAsync(Schools.Read(Typed("seen")), schools, cancel), "/kitchen#schools", "How this house does it",
+            await kitchen.SettleAsync(Schools.Read(Typed("seen")), schools, cancel), Routes.Kitchen + "#schools", "How this house does it",
             () => Schools.All.Select(school => new FieldElsewhere(school.Name, Way(school, schools), Way(school, Equipment.Schools))), cancel);
 
         static string Way(School school, Schools settled) => school.Ways.FirstOrDefault(w => w.Id == settled.WayOf(school.Id))?.Name ?? "not settled";

@@ -120,7 +120,7 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
     public IEnumerable<Suggestion> Suggested => Ranked.Take(MostSuggested);
 
     /// <summary>The address of the board, with a meeting opened.</summary>
-    public string Here(string? with) => "/pairings?" + Asked() + (string.IsNullOrEmpty(with) ? "" : "&with=" + Uri.EscapeDataString(with));
+    public string Here(string? with) => Routes.Pairings + "?" + Asked() + (string.IsNullOrEmpty(with) ? "" : "&with=" + Uri.EscapeDataString(with));
 
     /// <summary>The address of the board with one meeting opened.</summary>
     public string At(Cell cell) => Here(cell.Crust.Id + "," + cell.Filling.Id);
@@ -135,7 +135,7 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
     public IHtmlContent Figure(IWorked figure, Composition of) => FigureLink.To(figure, Shown, CompositionAddress.Write(of), 1);
 
     /// <summary>A composition in Compose.</summary>
-    public static string Compose(Composition c) => "/compose?" + CompositionAddress.Write(c);
+    public static string Compose(Composition c) => Routes.Compose + "?" + CompositionAddress.Write(c);
 
     /// <summary>The mark of a verdict, so that colour is never all there is.</summary>
     public static string MarkOf(Goes goes) => goes switch { Goes.Well => "●", Goes.WithAChange => "◐", Goes.Poorly => "○", _ => "✕" };

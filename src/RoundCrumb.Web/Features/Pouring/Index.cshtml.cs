@@ -42,7 +42,7 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
         Sets = [.. SetsFor(Form, _kitchen).Where(s => !Same(s))];
         if (Request.Headers["HX-Request"] != "true")
             return Page();
-        Response.Headers["HX-Push-Url"] = "/pour?" + Form.Canonical;
+        Response.Headers["HX-Push-Url"] = Routes.Pour + "?" + Form.Canonical;
         return Partial("_Pour", this);
     }
 

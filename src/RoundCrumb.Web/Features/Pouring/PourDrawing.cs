@@ -1,9 +1,9 @@
-using System.Globalization;
 using System.Text;
 using Microsoft.AspNetCore.Html;
 using RoundCrumb.Core.Pouring;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
+using RoundCrumb.Web.Drawing;
 
 namespace RoundCrumb.Web.Features.Pouring;
 
@@ -35,20 +35,20 @@ public static class PourDrawing
             var (cx, cy) = (x + length, y + half);
             Pan(body, row, cx, cy, plan.Formula.Tint);
             var size = Math.Clamp(half / 2.6, 13, 30);
-            body.Append(CultureInfo.InvariantCulture, $"<g font-size=\"{N(size)}\"><text class=\"pour-grams\" x=\"{N(cx)}\" y=\"{N(cy - (size * 0.15))}\">{Link(row.Grams, shown.Say(row.Grams.Amount), address)}</text></g>");
-            body.Append(CultureInfo.InvariantCulture, $"<g font-size=\"{N(size * 0.72)}\"><text class=\"pour-stop\" x=\"{N(cx)}\" y=\"{N(cy + size)}\">{Link(stop, "stop " + shown.Say(stop.Amount), address)}</text></g>");
+            body.Add($"<g font-size=\"{Svg.N(size)}\"><text class=\"pour-grams\" x=\"{Svg.N(cx)}\" y=\"{Svg.N(cy - (size * 0.15))}\">{Link(row.Grams, shown.Say(row.Grams.Amount), address)}</text></g>");
+            body.Add($"<g font-size=\"{Svg.N(size * 0.72)}\"><text class=\"pour-stop\" x=\"{Svg.N(cx)}\" y=\"{Svg.N(cy + size)}\">{Link(stop, "stop " + shown.Say(stop.Amount), address)}</text></g>");
             x += (2 * length) + Gap;
             high = Math.Max(high, 2 * half);
             wide = Math.Max(wide, x - Gap);
         }
 
         var words = string.Join("; ", plan.Rows.Select(r => $"{r.Order.Count} × {r.Order.Pan.Name}, {shown.Say(r.Grams.Amount)} each"));
-        svg.Append(CultureInfo.InvariantCulture, $"<svg class=\"cut pour\" viewBox=\"-4 -4 {N(Math.Max(wide, 420) + 8)} {N(y + high + 8)}\" role=\"group\" aria-label=\"{FigureLink.Encoder.Encode("From above, to one scale: " + words)}\">");
+        svg.Add($"<svg class=\"cut pour\" viewBox=\"-4 -4 {Svg.N(Math.Max(wide, 420) + 8)} {Svg.N(y + high + 8)}\" role=\"group\" aria-label=\"{Svg.Text("From above, to one scale: " + words)}\">");
         return new HtmlString(svg.Append(body).Append("</svg>").ToString());
     }
 
     private static string Link(Worked<Core.Quantities.Grams> figure, string words, string address) =>
-        $"<a href=\"/working?f={figure.Id}&amp;n=1&amp;{FigureLink.Encoder.Encode(address)}\" data-working>{FigureLink.Encoder.Encode(words)}</a>";
+        $"<a href=\"{Routes.Working}?f={figure.Id}&amp;n=1&amp;{Svg.Text(address)}\" data-working>{Svg.Text(words)}</a>";
 
     private static void Pan(StringBuilder svg, PourRow row, double cx, double cy, string tint)
     {
@@ -59,9 +59,7 @@ public static class PourDrawing
         void Outline(string css, double half, string more)
         {
             var corner = Math.Max(0, half - tub.CornerCut);
-            svg.Append(CultureInfo.InvariantCulture, $"<rect class=\"{css}\" x=\"{N(cx - half - tub.HalfExtra)}\" y=\"{N(cy - half)}\" width=\"{N(2 * (half + tub.HalfExtra))}\" height=\"{N(2 * half)}\" rx=\"{N(corner)}\"{more}/>");
+            svg.Add($"<rect class=\"{css}\" x=\"{Svg.N(cx - half - tub.HalfExtra)}\" y=\"{Svg.N(cy - half)}\" width=\"{Svg.N(2 * (half + tub.HalfExtra))}\" height=\"{Svg.N(2 * half)}\" rx=\"{Svg.N(corner)}\"{more}/>");
         }
     }
-
-    private static string N(double value) => Math.Round(value, 1).ToString("0.#", CultureInfo.InvariantCulture);
 }

@@ -47,10 +47,10 @@ public sealed class PourForm
     public Trouble? TroubleWith(string field) => Troubles.FirstOrDefault(t => t.Field == field);
 
     /// <summary>The same batch into other pans.</summary>
-    public string Into(PanSet set) => "/pour?" + Address(string.Concat(set.Orders.Select(o => string.Create(CultureInfo.InvariantCulture, $"&p={o.Pan.Key}&many={o.Count}"))));
+    public string Into(PanSet set) => Routes.Pour + "?" + Address(string.Concat(set.Orders.Select(o => string.Create(CultureInfo.InvariantCulture, $"&p={o.Pan.Key}&many={o.Count}"))));
 
     /// <summary>Another batch into the same pans.</summary>
-    public string Making(BatchKind kind) => "/pour?" + Address(Pans.Address, new BatchChoice(kind));
+    public string Making(BatchKind kind) => Routes.Pour + "?" + Address(Pans.Address, new BatchChoice(kind));
 
     private string Address(string pans, BatchChoice? make = null) => string.Create(
         CultureInfo.InvariantCulture,

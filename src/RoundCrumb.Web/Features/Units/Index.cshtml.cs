@@ -18,6 +18,6 @@ public sealed class IndexModel : PageModel
             SameSite = SameSiteMode.Lax,
             IsEssential = true,
         });
-        return LocalRedirect(Url.IsLocalUrl(back) ? back : "/");
+        return LocalRedirect(Url.IsLocalUrl(back) ? back : Routes.Counter);
     }
 }

@@ -39,10 +39,10 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     }
 
     /// <summary>The address of a question of this pie.</summary>
-    public string Ask(Question question) => $"/what-if?if={question.Id}&{CompositionAddress.Write(Before)}";
+    public string Ask(Question question) => $"{Routes.WhatIf}?if={question.Id}&{CompositionAddress.Write(Before)}";
 
     /// <summary>A pie in Compose.</summary>
-    public static string Compose(Composition c) => "/compose?" + CompositionAddress.Write(c);
+    public static string Compose(Composition c) => Routes.Compose + "?" + CompositionAddress.Write(c);
 
     /// <summary>A sentence whose figures open.</summary>
     public IHtmlContent Sentence(Phrase phrase, Composition of) => FigureLink.Sentence(phrase, Shown, CompositionAddress.Write(of), 1);

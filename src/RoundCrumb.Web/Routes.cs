@@ -1,0 +1,58 @@
+using System.Globalization;
+
+namespace RoundCrumb.Web;
+
+/// <summary>Where everything is. A page, a drawing or an answer never writes an address by hand; a test holds these to the pages' own.</summary>
+public static class Routes
+{
+    public const string Counter = "/";
+    public const string Compose = "/compose";
+    public const string StandIns = Compose + "/stand-ins";
+    public const string Pairings = "/pairings";
+    public const string WhatIf = "/what-if";
+    public const string Above = "/above";
+    public const string Pour = "/pour";
+    public const string Crusts = "/crusts";
+    public const string BakeCard = "/bake-card";
+    public const string Working = "/working";
+    public const string Box = "/box";
+    public const string NewPart = Box + "/part";
+    public const string Import = Box + "/import";
+    public const string Export = Box + "/export";
+    public const string Days = "/days";
+    public const string DayOrder = Days + "/order";
+    public const string Kitchen = "/kitchen";
+    public const string Pantry = "/pantry";
+    public const string NewIngredient = Pantry + "/new";
+    public const string Bakes = "/bakes";
+    public const string Units = "/units";
+    public const string Backup = "/backup";
+    public const string Health = "/healthz";
+    public const string Api = "/api/v1";
+
+    /// <summary>A page about something that went wrong; the status follows.</summary>
+    public const string Trouble = "/trouble";
+
+    /// <summary>A part of the box.</summary>
+    public static string Part(int id) => NewPart + "/" + Number(id);
+
+    /// <summary>Two versions of a part beside one another.</summary>
+    public static string Compare(int id) => Part(id) + "/compare";
+
+    /// <summary>A bake day.</summary>
+    public static string Day(int id) => Days + "/" + Number(id);
+
+    /// <summary>How a figure of a bake day was made.</summary>
+    public static string DayWorking(int id) => Day(id) + "/working";
+
+    /// <summary>A batch sheet.</summary>
+    public static string Bake(int id) => Bakes + "/" + Number(id);
+
+    /// <summary>The log of a bake.</summary>
+    public static string Log(int id) => Bake(id) + "/log";
+
+    /// <summary>An ingredient.</summary>
+    public static string Ingredient(string id) => Pantry + "/" + Uri.EscapeDataString(id);
+
+    private static string Number(int id) => id.ToString(CultureInfo.InvariantCulture);
+}
