@@ -241,9 +241,9 @@ internal static class CrustRules
         var wet = c.Filling.Formula.Family.HeatsItsCrust;
         var remedies = new List<Remedy>(2);
         if (!wet || !c.Occasion.NoOven)
-            remedies.Add(new("Crush them and press a crust", "another look; it holds for two days", p => p.To(CrustBook.WaferCrumb, p.Occasion.NoOven ? Treatment.Chilled : Treatment.Baked)));
+            remedies.Add(new("Crush them and press a crust", "another look; it holds for two days", p => p.To(CrustBook.WaferCrumb, p.Occasion.NoOven ? Treatment.Chilled : Treatment.Baked)) { Declared = RemedySize.Adjustment });
         else
-            remedies.Add(new("Crush them and bake them after all", "an oven for a quarter of an hour", p => p.To(CrustBook.WaferCrumb, Treatment.Baked) with { Occasion = p.Occasion with { NoOven = false } }));
+            remedies.Add(new("Crush them and bake them after all", "an oven for a quarter of an hour", p => p.To(CrustBook.WaferCrumb, Treatment.Baked) with { Occasion = p.Occasion with { NoOven = false } }) { Declared = RemedySize.Adjustment });
         if (!wet)
             remedies.Add(new(new("Fill it {0} ahead", Changes.Hours(6)), "an early start on the day", p => p.Filled(6)));
         return new(

@@ -96,7 +96,7 @@ public sealed record Arrangement(IReadOnlyList<PlacedPiece> Pieces, IReadOnlyLis
                 Pattern.HalfMoon => surface.IsRound ? HalfMoon(half, piece) : [.. Rows(surface, half, piece).Where(p => p.X <= 0)],
                 Pattern.Rim or Pattern.Shells => surface.IsRound ? [.. Rings(half, piece).Where(p => p.Ring == 0)] : Border(surface, half, piece),
                 Pattern.Cover => Cover(surface, half, piece),
-                _ => [],
+                Pattern.Spread or Pattern.Lattice => [],
             },
             []);
     }

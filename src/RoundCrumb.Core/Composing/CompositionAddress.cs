@@ -94,11 +94,7 @@ public static partial class CompositionAddress
 
     private static readonly (Edge Value, string Name)[] Edges = [(Edge.Trimmed, "trimmed"), (Edge.Crimped, "crimped"), (Edge.HighFluted, "fluted")];
 
-    private static readonly (PanKind Value, string Name)[] Kinds =
-    [
-        (PanKind.PiePlate, "plate"), (PanKind.TartTin, "tin"), (PanKind.Springform, "springform"), (PanKind.Ring, "ring"), (PanKind.SquareTin, "square-tin"),
-        (PanKind.OblongTart, "oblong"), (PanKind.Ramekin, "ramekin"), (PanKind.Pot, "pot"), (PanKind.WellTray, "well"),
-    ];
+    private static readonly (PanKind Value, string Name)[] Kinds = [.. Enum.GetValues<PanKind>().Select(k => (k, k.Facts.Code))];
 
     private static readonly (PanMaterial Value, string Name)[] Materials =
     [
@@ -116,7 +112,7 @@ public static partial class CompositionAddress
     public static string NameOf(Edge value) => NameIn(Edges, value);
 
     /// <summary>The name a kind of pan has in an address.</summary>
-    public static string NameOf(PanKind value) => NameIn(Kinds, value);
+    public static string NameOf(PanKind value) => value.Facts.Code;
 
     /// <summary>The name a material has in an address.</summary>
     public static string NameOf(PanMaterial value) => NameIn(Materials, value);
@@ -337,7 +333,7 @@ public static partial class CompositionAddress
             var kind = Named(OwnKind, Kinds, PanKind.PiePlate, "a kind of pan");
             var material = Named(OwnMaterial, Materials, PanMaterial.BrightAluminium, "a material");
             var top = Length(OwnTop, new(230), 30, 600, "A pan is {0} to {1} across; larger won’t go into an oven.");
-            var likely = new Millimetres(kind is PanKind.PiePlate ? Math.Round(top.Value * 0.8) : top.Value);
+            var likely = new Millimetres(kind.Facts.UsualTaper < 1 ? Math.Round(top.Value * kind.Facts.UsualTaper) : top.Value);
             var floor = Length(OwnBase, likely, 20, 600, "The base is {0} to {1} across.");
             if (floor > top)
             {
@@ -351,9 +347,9 @@ public static partial class CompositionAddress
             }
 
             var depth = Length(OwnDepth, new(35), 15, 150, "A pan is {0} to {1} deep.");
-            if (kind is not (PanKind.SquareTin or PanKind.OblongTart))
+            if (!kind.Facts.HasLength)
                 return Watered(new(PanCupboard.OwnId, Called(), kind, material, top, floor, depth));
-            var length = Length(OwnLength, kind is PanKind.OblongTart ? new(Math.Min(600, top.Value * 3)) : top, 30, 600, "A tin is {0} to {1} long; longer won’t go into an oven.");
+            var length = Length(OwnLength, kind.Facts.IsFluted ? new(Math.Min(600, top.Value * 3)) : top, 30, 600, "A tin is {0} to {1} long; longer won’t go into an oven.");
             if (length < top)
             {
                 Say(OwnLength, field(OwnLength), new("The length is the longer side; it can’t be less than the width, {0}. Taken as that.", top.AsQuantity()));

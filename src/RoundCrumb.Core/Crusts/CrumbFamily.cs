@@ -73,7 +73,7 @@ public sealed record CrumbFamily(
     /// <inheritdoc/>
     public override Constant UsualThickness(Pan pan) => pan switch
     {
-        _ when pan.IsFluted || pan.Kind is PanKind.WellTray => CrustConstants.TartCrumb,
+        _ when pan.IsFluted || pan.Kind.Facts.IsTray => CrustConstants.TartCrumb,
         { Kind: PanKind.SquareTin } => CrustConstants.BarCrumb,
 
         // A thick base is for a tall cake; a shallow ring is lined like a plate.
@@ -82,7 +82,7 @@ public sealed record CrumbFamily(
     };
 
     /// <inheritdoc/>
-    public override Millimetres UsualHeight(Pan pan) => pan.IsTall || pan.Kind is PanKind.Springform or PanKind.Pot ? new(0) : pan.Depth;
+    public override Millimetres UsualHeight(Pan pan) => pan.IsTall || pan.Kind.Facts.BaseOnly ? new(0) : pan.Depth;
 
     /// <inheritdoc/>
     public override IReadOnlyList<Ingredient> Ingredients => [.. Mix.Select(m => m.Ingredient)];

@@ -26,7 +26,7 @@ public sealed record LaidFamily(
     public override Constant UsualThickness(Pan pan) => BiscuitThickness;
 
     /// <summary>One row of biscuits stands against the wall.</summary>
-    public override Millimetres UsualHeight(Pan pan) => pan.IsTall || pan.Kind is PanKind.Springform or PanKind.Pot ? new(0) : new(Math.Min(Diameter.Usual, pan.Depth.Value));
+    public override Millimetres UsualHeight(Pan pan) => pan.IsTall || pan.Kind.Facts.BaseOnly ? new(0) : new(Math.Min(Diameter.Usual, pan.Depth.Value));
 
     /// <inheritdoc/>
     public override IReadOnlyList<Ingredient> Ingredients => [Biscuit, Pantry.Butter];

@@ -40,7 +40,7 @@ public sealed record Oven(string Id, string Name, Millimetres Width, Millimetres
     {
         var (wide, deep) = OvenLoad.Footprint(pan);
         var gap = OvenConstants.Gap.Usual;
-        if (pan.Length is not null || pan.Kind is PanKind.WellTray)
+        if (pan.Length is not null || pan.Kind.Facts.IsTray)
             return pan.Wells * Math.Max(Fits(Width.Value, Depth.Value, wide, deep, gap), Fits(Width.Value, Depth.Value, deep, wide, gap));
         return Layouts.Layout.InRectangle(Width.Value, Depth.Value, wide, gap).Count;
     }
@@ -79,7 +79,7 @@ public sealed record OvenLoad(Oven Oven, int PerShelf, int ShelvesUsed, int Load
     public static (double Wide, double Deep) Footprint(Pan pan)
     {
         var around = pan.HasRim ? 30 : 8;
-        if (pan.Kind is PanKind.WellTray && pan.Wells > 1)
+        if (pan.Kind.Facts.IsTray && pan.Wells > 1)
         {
             var columns = (int)Math.Ceiling(Math.Sqrt(pan.Wells * 4 / 3.0));
             var rows = (pan.Wells + columns - 1) / columns;

@@ -47,7 +47,7 @@ public sealed record Wish(Pan Pan, Occasion Occasion)
 /// <param name="Filling">The filling.</param>
 /// <param name="Goes">How well.</param>
 /// <param name="Because">The rule that decided it; empty where nothing is wrong.</param>
-public readonly record struct Cell(CrustFamily Crust, FillingFormula Filling, Goes Goes, string Because);
+public readonly record struct Cell(CrustFamily Crust, FillingFormula Filling, PairVerdict Goes, string Because);
 
 /// <summary>Crusts against fillings for a pan, its guests and its hours.</summary>
 /// <param name="Crusts">Down the side.</param>
@@ -67,7 +67,7 @@ public sealed record Board(IReadOnlyList<CrustFamily> Crusts, IReadOnlyList<Fill
             {
                 var pie = Assessment.Of(wish.For(crust, filling, Topping.None, kitchen.Schools), 1, kitchen);
                 var goes = Verdict.Of(pie);
-                return new Cell(crust, filling, goes, goes is Goes.Well ? "" : pie.Advice[0].Rule.Id);
+                return new Cell(crust, filling, goes, goes is PairVerdict.Well ? "" : pie.Advice[0].Rule.Id);
             })]),
         ]);
 
@@ -76,7 +76,7 @@ public sealed record Board(IReadOnlyList<CrustFamily> Crusts, IReadOnlyList<Fill
     [
         .. book.Toppings.Where(t => t != ToppingBook.Held && t.Id != Topping.None.Id)
             .Select(t => (Topping: t, Pie: Assessment.Of(wish.For(crust, filling, t, kitchen.Schools), 1, kitchen)))
-            .Select(p => (p.Topping, new Verdict(wish.Occasion.Needs.Allow(p.Topping) ? Verdict.Of(p.Pie) : Goes.Not, p.Pie, [], p.Pie.Composition)))
+            .Select(p => (p.Topping, new Verdict(wish.Occasion.Needs.Allow(p.Topping) ? Verdict.Of(p.Pie) : PairVerdict.Not, p.Pie, [], p.Pie.Composition)))
             .OrderBy(p => p.Item2.Goes),
     ];
 }

@@ -5,7 +5,7 @@ using RoundCrumb.Core.Working;
 namespace RoundCrumb.Core.Pairing;
 
 /// <summary>How well things go together, the best first.</summary>
-public enum Goes
+public enum PairVerdict
 {
     /// <summary>Nothing to mend.</summary>
     Well,
@@ -24,14 +24,14 @@ public enum Goes
 /// <param name="Rule">What it mends.</param>
 /// <param name="Remedy">The change.</param>
 /// <param name="After">The pie with it, and all changes before it.</param>
-public sealed record Change(Finding Rule, Remedy Remedy, Composition After);
+public sealed record MendingChange(Finding Rule, Remedy Remedy, Composition After);
 
 /// <summary>What comes of putting parts together.</summary>
 /// <param name="Goes">How well.</param>
 /// <param name="Pie">As it was put together.</param>
 /// <param name="Changes">The changes that make it good, in order; none where it is good already or cannot be.</param>
 /// <param name="Mended">The pie with all of them; as it was where there are none.</param>
-public sealed record Verdict(Goes Goes, Assessment Pie, IReadOnlyList<Change> Changes, Composition Mended)
+public sealed record Verdict(PairVerdict Goes, Assessment Pie, IReadOnlyList<MendingChange> Changes, Composition Mended)
 {
     /// <summary>More changes than this make another pie of it.</summary>
     public const int MostChanges = 8;
@@ -46,12 +46,12 @@ public sealed record Verdict(Goes Goes, Assessment Pie, IReadOnlyList<Change> Ch
     public string Word => WordOf(Goes);
 
     /// <summary>A verdict in a word.</summary>
-    public static string WordOf(Goes goes) => goes switch { Goes.Well => "good", Goes.WithAChange => "one change", Goes.Poorly => "poor", _ => "no" };
+    public static string WordOf(PairVerdict goes) => goes switch { PairVerdict.Well => "good", PairVerdict.WithAChange => "one change", PairVerdict.Poorly => "poor", _ => "no" };
 
     /// <summary>The verdict on a pie: quick, from its advice alone.</summary>
-    public static Goes Of(Assessment pie)
+    public static PairVerdict Of(Assessment pie)
     {
-        var worst = Goes.Well;
+        var worst = PairVerdict.Well;
         var grave = 0;
         foreach (var finding in pie.Advice)
         {
@@ -60,11 +60,11 @@ public sealed record Verdict(Goes Goes, Assessment Pie, IReadOnlyList<Change> Ch
             if (finding.IsKnown)
                 continue;
             grave++;
-            var goes = finding.Remedies.Count == 0 ? Goes.Not : IsSmall(finding) ? Goes.WithAChange : finding.Severity is Severity.Stops ? Goes.Not : Goes.Poorly;
+            var goes = finding.Remedies.Count == 0 ? PairVerdict.Not : finding.Remedies[0].SizeOn(pie.Composition) is RemedySize.Adjustment ? PairVerdict.WithAChange : finding.Severity is Severity.Stops ? PairVerdict.Not : PairVerdict.Poorly;
             worst = goes > worst ? goes : worst;
         }
 
-        return worst is Goes.WithAChange && grave > Small ? Goes.Poorly : worst;
+        return worst is PairVerdict.WithAChange && grave > Small ? PairVerdict.Poorly : worst;
     }
 
     /// <summary>The verdict with the changes that make it good.</summary>
@@ -78,9 +78,9 @@ public sealed record Verdict(Goes Goes, Assessment Pie, IReadOnlyList<Change> Ch
     /// <summary>Takes the first remedy of the gravest finding again and again, until nothing grave is left or nothing more can be done.</summary>
     /// <param name="pie">What is mended.</param>
     /// <param name="keep">True for a pie that still is what was asked for; a change that leaves it is not taken.</param>
-    public static (IReadOnlyList<Change> Changes, Composition Mended, bool Good) Mend(Assessment pie, Func<Composition, bool>? keep = null)
+    public static (IReadOnlyList<MendingChange> Changes, Composition Mended, bool Good) Mend(Assessment pie, Func<Composition, bool>? keep = null)
     {
-        var changes = new List<Change>();
+        var changes = new List<MendingChange>();
         var now = pie;
         var seen = new HashSet<string> { CompositionAddress.Write(pie.Composition) };
         for (var i = 0; i < MostChanges; i++)
@@ -88,7 +88,7 @@ public sealed record Verdict(Goes Goes, Assessment Pie, IReadOnlyList<Change> Ch
             var grave = now.Advice.Where(f => f.Severity <= Severity.Disappoints && !f.IsKnown).ToList();
             if (grave.Count == 0)
                 return (changes, now.Composition, true);
-            Change? taken = null;
+            MendingChange? taken = null;
             foreach (var finding in grave)
             {
                 foreach (var remedy in finding.Remedies)
@@ -113,9 +113,4 @@ public sealed record Verdict(Goes Goes, Assessment Pie, IReadOnlyList<Change> Ch
 
         return (changes, now.Composition, now.Advice.All(f => f.Severity > Severity.Disappoints || f.IsKnown));
     }
-
-    /// <summary>True where the first remedy keeps crust, filling and pan as they are.</summary>
-    private static bool IsSmall(Finding finding) => finding.Rule.Layer is Layer.Seal or Layer.Topping || finding.Rule.Id is
-        "not-set" or "past-keeping" or "too-soft" or "too-firm" or "rises-over" or "runs-over" or "left-over" or "short" or "cream-past-hold" or "cream-on-warm" or "edge-without-rim" or "crumb-thickness"
-        or "dough-thickness" or "wall-below-filling" or "crumb-wall" or "crumb-unbound" or "oats-with-an-edge" or "on-the-table" or "too-deep" or "laid-under-wet" or "glass-from-freezer";
 }

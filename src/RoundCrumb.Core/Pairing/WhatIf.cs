@@ -40,7 +40,7 @@ public sealed record Question(string Id, string Asks, Func<Composition, Composit
 /// <param name="Changes">What mends it, in order, each with what it costs.</param>
 /// <param name="After">With all of them.</param>
 /// <param name="Works">True when nothing grave is left; false where nothing in the box can.</param>
-public sealed record WhatIf(Question Question, Composition Before, Composition Asked, IReadOnlyList<Change> Changes, Composition After, bool Works)
+public sealed record WhatIf(Question Question, Composition Before, Composition Asked, IReadOnlyList<MendingChange> Changes, Composition After, bool Works)
 {
     /// <summary>Answers a question.</summary>
     public static WhatIf Of(Question question, Composition pie, Kitchen kitchen)

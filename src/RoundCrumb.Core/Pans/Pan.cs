@@ -83,22 +83,22 @@ public sealed record Pan(string Id, string Name, PanKind Kind, PanMaterial Mater
     public bool IsRound => ByItsSizes.IsRound;
 
     /// <summary>True when the pie comes out of it whole.</summary>
-    public bool Unmoulds => Kind is PanKind.TartTin or PanKind.Springform or PanKind.Ring or PanKind.OblongTart or PanKind.WellTray;
+    public bool Unmoulds => Kind.Facts.Unmoulds;
 
     /// <summary>True when it is eaten out of the pan itself, one to each.</summary>
-    public bool ServedIn => Kind is PanKind.Ramekin or PanKind.Pot;
+    public bool ServedIn => Kind.Facts.ServedIn;
 
     /// <summary>True when a crust has a flat rim to be crimped on.</summary>
-    public bool HasRim => Kind is PanKind.PiePlate;
+    public bool HasRim => Kind.Facts.HasRim;
 
     /// <summary>True when its wall is fluted.</summary>
-    public bool IsFluted => Kind is PanKind.TartTin or PanKind.OblongTart;
+    public bool IsFluted => Kind.Facts.IsFluted;
 
     /// <summary>True for a small one: a tartlet, a well, a dish for one.</summary>
     public bool IsSmall => Top.Value <= 105 && Length is null;
 
     /// <summary>True for a pan that a tall cake with a flat base is made in, its wall left bare.</summary>
-    public bool IsTall => Depth.Value >= 40 && Kind is PanKind.Springform or PanKind.Ring or PanKind.SquareTin or PanKind.Ramekin or PanKind.Pot;
+    public bool IsTall => Depth.Value >= 40 && Kind.Facts.MayBeTall;
 
     /// <summary>How much longer a fluted wall is than a smooth one.</summary>
     public double WallFactor => IsFluted ? PanConstants.FlutedWall.Usual : 1;

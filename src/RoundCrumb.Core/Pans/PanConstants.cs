@@ -23,7 +23,7 @@ public static class PanConstants
         PanMaterial.PerforatedSteel => Perforated,
         PanMaterial.Foil => Foil,
         PanMaterial.Silicone => Silicone,
-        _ => Bright,
+        PanMaterial.BrightAluminium => Bright,
     };
 
     private static readonly Constant Bright = new("bright aluminium", 1.00, Dimension.Factor, "The pan that the tables are written for.");

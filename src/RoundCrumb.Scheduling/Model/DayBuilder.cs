@@ -83,7 +83,7 @@ public static class DayBuilder
 
     private static double Wide(Pan pan)
     {
-        var (wide, deep) = pan.Kind is PanKind.WellTray ? OvenLoad.Footprint(pan) : (pan.Top.Value, (pan.Length ?? pan.Top).Value);
+        var (wide, deep) = pan.Kind.Facts.IsTray ? OvenLoad.Footprint(pan) : (pan.Top.Value, (pan.Length ?? pan.Top).Value);
         return Math.Min(wide, deep);
     }
 
@@ -93,8 +93,8 @@ public static class DayBuilder
         if (pies == 0)
             return 0;
         var widest = rooms.Count == 0 ? 300 : rooms.Max(r => r.Widest);
-        var (wide, deep) = pan.Kind is PanKind.WellTray ? OvenLoad.Footprint(pan) : (pan.Top.Value, (pan.Length ?? pan.Top).Value);
-        var pans = pan.Kind is PanKind.WellTray ? (pies + pan.Wells - 1) / pan.Wells : pies;
+        var (wide, deep) = pan.Kind.Facts.IsTray ? OvenLoad.Footprint(pan) : (pan.Top.Value, (pan.Length ?? pan.Top).Value);
+        var pans = pan.Kind.Facts.IsTray ? (pies + pan.Wells - 1) / pan.Wells : pies;
 
         // A place is as long as it is wide; what is longer takes two.
         var across = Math.Floor((widest + 10) / (wide + 10));

@@ -22,28 +22,28 @@ public class PairingTests
     [Fact]
     public void What_bakers_know_goes_together()
     {
-        Meet(CrustBook.ButterFlaky, FillingBook.MaltCustard).Goes.ShouldBe(Goes.Well);
-        Meet(CrustBook.SweetShort, FillingBook.GrapefruitCurd).Goes.ShouldBe(Goes.Well);
-        Meet(CrustBook.PlainCrumb, FillingBook.LemonCheese).Goes.ShouldBe(Goes.Well);
+        Meet(CrustBook.ButterFlaky, FillingBook.MaltCustard).Goes.ShouldBe(PairVerdict.Well);
+        Meet(CrustBook.SweetShort, FillingBook.GrapefruitCurd).Goes.ShouldBe(PairVerdict.Well);
+        Meet(CrustBook.PlainCrumb, FillingBook.LemonCheese).Goes.ShouldBe(PairVerdict.Well);
     }
 
     [Fact]
     public void And_what_does_not()
     {
         // A thin, long-baked filling leaks through crumb; laid wafers go soft in half a day; and without an oven nothing is baked.
-        Meet(CrustBook.PlainCrumb, FillingBook.RhubarbCustard).ShouldSatisfyAllConditions(c => c.Goes.ShouldBe(Goes.Poorly), c => c.Because.ShouldBe("crumb-leaks"));
-        Meet(CrustBook.LaidWafers, FillingBook.LemonCheese, Tea with { FilledAhead = 20 }).Goes.ShouldNotBe(Goes.Well);
-        Meet(CrustBook.ButterFlaky, FillingBook.LemonCheese, Tea with { NoOven = true }).Goes.ShouldBe(Goes.Not);
-        Meet(CrustBook.PlainCrumb, FillingBook.LemonCheese, Tea with { NoOven = true }).Goes.ShouldBe(Goes.Well);
+        Meet(CrustBook.PlainCrumb, FillingBook.RhubarbCustard).ShouldSatisfyAllConditions(c => c.Goes.ShouldBe(PairVerdict.Poorly), c => c.Because.ShouldBe("crumb-leaks"));
+        Meet(CrustBook.LaidWafers, FillingBook.LemonCheese, Tea with { FilledAhead = 20 }).Goes.ShouldNotBe(PairVerdict.Well);
+        Meet(CrustBook.ButterFlaky, FillingBook.LemonCheese, Tea with { NoOven = true }).Goes.ShouldBe(PairVerdict.Not);
+        Meet(CrustBook.PlainCrumb, FillingBook.LemonCheese, Tea with { NoOven = true }).Goes.ShouldBe(PairVerdict.Well);
     }
 
     [Fact]
     public void Guests_decide()
     {
-        Meet(CrustBook.PlainCrumb, FillingBook.LemonCheese, Tea with { Vegetarian = true }).Goes.ShouldBe(Goes.Not);
-        Meet(CrustBook.PlainCrumb, FillingBook.GingerCheese, Tea with { Vegetarian = true }).Goes.ShouldBe(Goes.Well);
-        Meet(CrustBook.NutCrumb, FillingBook.LemonCheese, Tea with { Without = Needs.Groups.Single(g => g.Field == "no-nuts").Of }).Goes.ShouldBe(Goes.Not);
-        Meet(CrustBook.ShorteningFlaky, FillingBook.Gooseberry, Tea with { Without = Allergens.Milk }).Goes.ShouldBe(Goes.Well);
+        Meet(CrustBook.PlainCrumb, FillingBook.LemonCheese, Tea with { Vegetarian = true }).Goes.ShouldBe(PairVerdict.Not);
+        Meet(CrustBook.PlainCrumb, FillingBook.GingerCheese, Tea with { Vegetarian = true }).Goes.ShouldBe(PairVerdict.Well);
+        Meet(CrustBook.NutCrumb, FillingBook.LemonCheese, Tea with { Without = Needs.Groups.Single(g => g.Field == "no-nuts").Of }).Goes.ShouldBe(PairVerdict.Not);
+        Meet(CrustBook.ShorteningFlaky, FillingBook.Gooseberry, Tea with { Without = Allergens.Milk }).Goes.ShouldBe(PairVerdict.Well);
     }
 
     [Fact]
@@ -56,7 +56,7 @@ public class PairingTests
         {
             var pie = Assessment.Of(wish.For(cell.Crust, cell.Filling, Topping.None, Schools.None));
             cell.Goes.ShouldBe(Verdict.Of(pie));
-            (cell.Goes is Goes.Well).ShouldBe(pie.Advice.All(f => f.Severity > Severity.Disappoints));
+            (cell.Goes is PairVerdict.Well).ShouldBe(pie.Advice.All(f => f.Severity > Severity.Disappoints));
         }
     }
 
@@ -67,7 +67,7 @@ public class PairingTests
         var verdict = Verdict.WithChanges(Assessment.Of(wish.For(CrustBook.PlainCrumb, FillingBook.RhubarbCustard, Topping.None, Schools.None)));
         verdict.Changes.Count.ShouldBe(1);
         verdict.Mended.Crust.Family.ShouldBe(CrustBook.ShortCrust);
-        Verdict.Of(Assessment.Of(verdict.Mended)).ShouldBe(Goes.Well);
+        Verdict.Of(Assessment.Of(verdict.Mended)).ShouldBe(PairVerdict.Well);
     }
 
     [Theory]

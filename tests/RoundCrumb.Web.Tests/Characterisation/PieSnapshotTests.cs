@@ -59,7 +59,7 @@ public sealed class PieSnapshotTests
     }
 
     /// <summary>The demo's pies, and as many of chance as make up the number: each field left out, usual or any that it may be.</summary>
-    private static IEnumerable<string> Addresses()
+    internal static IEnumerable<string> Addresses()
     {
         var random = new Random(Seed);
         string One(params IEnumerable<string> of) => of.ElementAt(random.Next(of.Count()));

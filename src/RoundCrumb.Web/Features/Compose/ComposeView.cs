@@ -303,32 +303,14 @@ public sealed class ComposeView
         Pattern.Rim => piped ? "rosettes round the rim" : "round the rim",
         Pattern.Shells => "shells round the rim",
         Pattern.Lattice => "a lattice",
-        _ => "spread",
+        Pattern.Spread => "spread",
     };
 
     /// <summary>What a kind of pan is called.</summary>
-    public static string NameOf(PanKind kind) => kind switch
-    {
-        PanKind.PiePlate => "pie plate",
-        PanKind.TartTin => "fluted tin, loose base",
-        PanKind.Springform => "springform",
-        PanKind.Ring => "straight ring",
-        PanKind.SquareTin => "square or oblong tin",
-        PanKind.OblongTart => "oblong fluted tin",
-        PanKind.Ramekin => "ramekin",
-        PanKind.Pot => "pot or glass",
-        _ => "well of a tray",
-    };
+    public static string NameOf(PanKind kind) => kind.Facts.Name;
 
     /// <summary>What kinds of pan stand together in the list.</summary>
-    public static string GroupOf(PanKind kind) => kind switch
-    {
-        PanKind.PiePlate => "Pie plates",
-        PanKind.TartTin or PanKind.OblongTart => "Fluted tins",
-        PanKind.Springform or PanKind.Ring => "Springforms and rings",
-        PanKind.SquareTin => "Square and oblong tins",
-        _ => "For one",
-    };
+    public static string GroupOf(PanKind kind) => kind.Facts.Group;
 
     /// <summary>What an edge is called.</summary>
     public static string NameOf(Edge edge) => edge switch

@@ -47,7 +47,7 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
     public Verdict? Opened { get; private set; }
 
     /// <summary>Toppings for the pair that is opened, by verdict.</summary>
-    public ILookup<Goes, (Topping Topping, Verdict Verdict)> Toppings { get; private set; } = Array.Empty<(Topping, Verdict)>().ToLookup(_ => Goes.Well);
+    public ILookup<PairVerdict, (Topping Topping, Verdict Verdict)> Toppings { get; private set; } = Array.Empty<(Topping, Verdict)>().ToLookup(_ => PairVerdict.Well);
 
     /// <summary>Whole pies for these guests, the best first.</summary>
     public IReadOnlyList<Suggestion> Ranked { get; private set; } = [];
@@ -138,13 +138,13 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
     public static string Compose(Composition c) => Routes.Compose + "?" + CompositionAddress.Write(c);
 
     /// <summary>The mark of a verdict, so that colour is never all there is.</summary>
-    public static string MarkOf(Goes goes) => goes switch { Goes.Well => "●", Goes.WithAChange => "◐", Goes.Poorly => "○", _ => "✕" };
+    public static string MarkOf(PairVerdict goes) => goes switch { PairVerdict.Well => "●", PairVerdict.WithAChange => "◐", PairVerdict.Poorly => "○", _ => "✕" };
 
     /// <summary>A verdict in a word short enough for the board.</summary>
-    public static string ShortOf(Goes goes) => goes switch { Goes.Well => "yes", Goes.WithAChange => "fix", Goes.Poorly => "poor", _ => "no" };
+    public static string ShortOf(PairVerdict goes) => goes switch { PairVerdict.Well => "yes", PairVerdict.WithAChange => "fix", PairVerdict.Poorly => "poor", _ => "no" };
 
     /// <summary>What that word means.</summary>
-    public static string Meaning(Goes goes) => goes switch { Goes.Well => "as it is", Goes.WithAChange => "with a small change", Goes.Poorly => "it can be made, and somebody will be sorry", _ => "it can’t be made or served so" };
+    public static string Meaning(PairVerdict goes) => goes switch { PairVerdict.Well => "as it is", PairVerdict.WithAChange => "with a small change", PairVerdict.Poorly => "it can be made, and somebody will be sorry", _ => "it can’t be made or served so" };
 
     /// <summary>What a field shows.</summary>
     public string Typed(string field, double value) => _read.Of(field)?.Typed ?? value.ToString("0.###", CultureInfo.InvariantCulture);
