@@ -21,8 +21,12 @@ public class CompositionBenchmarks
     public void SetUp() => _pie = Pie == "works"
         ? Composition.Usual
         : Pie == "in layers"
-        ? CompositionAddress.Read("pan=springform-20&crust=plain-crumb&bake=chilled&under1=salt-caramel&under2=banana-slices&fill=honey-cheese&line=22&top=gelatine&on1=laid-raspberries&on1-laid=rim&on2=dust-icing&ahead=12&topped=4").Composition
-        : CompositionAddress.Read("pan=deep-plate-24&crust=plain-crumb&bake=chilled&fill=butterscotch-custard&make=4&set=70&top=gelatine&cream=24&ahead=30&topped=30&veg=1&nooven=1").Composition;
+        ? CompositionAddress.Read(
+            "pan=springform-20&crust=plain-crumb&bake=chilled&under1=salt-caramel&under2=banana-slices&fill=honey-cheese&line=22&"
+                + "top=gelatine&on1=laid-raspberries&on1-laid=rim&on2=dust-icing&ahead=12&topped=4").Composition
+        : CompositionAddress.Read(
+            "pan=deep-plate-24&crust=plain-crumb&bake=chilled&fill=butterscotch-custard&make=4&set=70&top=gelatine&cream=24&"
+                + "ahead=30&topped=30&veg=1&nooven=1").Composition;
 
     /// <summary>Sums, steps, advice, and every figure's working listed.</summary>
     [Benchmark(Baseline = true)]

@@ -32,8 +32,14 @@ public class CrustBenchmarks
                 {
                     var kind = (PanKind)(i % 9);
                     var top = 70 + random.Next(260);
-                    var pan = new Pan(PanCupboard.OwnId, $"Pan {i}", kind, (PanMaterial)(i % 7), new(top), new(top - random.Next(20)), new(20 + random.Next(50))) { Key = $"kitchen-{i}" };
-                    return new PanPlace(kind is PanKind.SquareTin or PanKind.OblongTart ? pan with { Length = new(top + random.Next(150)), Corner = new(12) } : pan, 1 + random.Next(6));
+                    var pan = new Pan(
+                        PanCupboard.OwnId, $"Pan {i}", kind, (PanMaterial)(i % 7), new(top), new(top - random.Next(20)),
+                        new(20 + random.Next(50))) { Key = $"kitchen-{i}" };
+                    return new PanPlace(
+                        kind is PanKind.SquareTin or PanKind.OblongTart
+                            ? pan with { Length = new(top + random.Next(150)), Corner = new(12) }
+                            : pan,
+                        1 + random.Next(6));
                 }),
             ],
         };
@@ -50,5 +56,6 @@ public class CrustBenchmarks
 
     /// <summary>Forty tartlets and twelve tarts, their discs cut from sheets.</summary>
     [Benchmark]
-    public int PlanOf52Shells() => ShellPlan.Of(_wish, [new(ShellPlan.Tartlet, 40, 20), new(PanCupboard.Find("tart-23")!, 12, 0)], Kitchen.Usual).Sheets.Count;
+    public int PlanOf52Shells() =>
+        ShellPlan.Of(_wish, [new(ShellPlan.Tartlet, 40, 20), new(PanCupboard.Find("tart-23")!, 12, 0)], Kitchen.Usual).Sheets.Count;
 }

@@ -57,7 +57,10 @@ public static class HttpRatio
         Print("a change", change0);
         Print("a file", file0);
         var ratio = change0[Rounds * 95 / 100] / file0[Rounds * 95 / 100];
-        Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"size {size / 1000.0:0.0} kB; p95 of a change is {ratio:0.0} times p95 of the file (at most 5)"));
+        Console.WriteLine(
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"size {size / 1000.0:0.0} kB; p95 of a change is {ratio:0.0} times p95 of the file (at most 5)"));
         return ratio <= 5 ? 0 : 1;
     }
 
@@ -76,7 +79,10 @@ public static class HttpRatio
     }
 
     private static void Print(string what, double[] sorted) =>
-        Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{what}: median {sorted[sorted.Length / 2]:0} µs, p95 {sorted[sorted.Length * 95 / 100]:0} µs"));
+        Console.WriteLine(
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"{what}: median {sorted[sorted.Length / 2]:0} µs, p95 {sorted[sorted.Length * 95 / 100]:0} µs"));
 
     private sealed class Server(string folder) : WebApplicationFactory<RoundCrumb.Web.Hosting.Preferences>
     {
@@ -87,7 +93,8 @@ public static class HttpRatio
         {
             builder.UseSetting("RoundCrumb:File", Path.Combine(folder, "bench.db"));
             builder.UseSetting("Serilog:MinimumLevel:Default", "Warning");
-            builder.ConfigureServices((context, _) => StaticFile = Path.Combine(context.HostingEnvironment.WebRootPath, "bench-same-size.txt"));
+            builder.ConfigureServices(
+                (context, _) => StaticFile = Path.Combine(context.HostingEnvironment.WebRootPath, "bench-same-size.txt"));
         }
     }
 }

@@ -19,8 +19,11 @@ public static partial class LargeKitchen
 
     private static readonly string[] Pages =
     [
-        "/", "/?leaf=2", "/compose", "/compose?pie=1", "/pairings", "/pairings?open=1", "/days", "/days/1", "/days/1?handler=Plan", "/days/order?pan=plate-23", "/crusts", "/pour", "/box", "/box?show=pie", "/box?show=filling", "/box?q=custard", "/box/part", "/box/part/1", "/box/import",
-        "/kitchen", "/pantry", "/bakes/1", "/bakes/1/log", "/what-if?pan=plate-23", "/above?pan=tart-23", "/api/v1/parts", "/api/v1/pies", "/api/v1/pies/1",
+        "/", "/?leaf=2", "/compose", "/compose?pie=1", "/pairings", "/pairings?open=1", "/days", "/days/1", "/days/1?handler=Plan",
+        "/days/order?pan=plate-23", "/crusts", "/pour", "/box", "/box?show=pie", "/box?show=filling", "/box?q=custard", "/box/part",
+        "/box/part/1", "/box/import",
+        "/kitchen", "/pantry", "/bakes/1", "/bakes/1/log", "/what-if?pan=plate-23", "/above?pan=tart-23", "/api/v1/parts", "/api/v1/pies",
+        "/api/v1/pies/1",
     ];
 
     /// <summary>Measures and prints.</summary>
@@ -39,7 +42,9 @@ public static partial class LargeKitchen
             var (few, _) = await TimeAsync(small, page);
             var (many, size) = await TimeAsync(big, page);
             slow += many > AtMost * few && many - few > 1 ? 1 : 0;
-            Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{page,-30} {few,6:0.0} {many,10:0.0} {many / few,7:0.0} {size / 1000.0,10:0}"));
+            Console.WriteLine(
+                string.Create(
+                    CultureInfo.InvariantCulture, $"{page,-30} {few,6:0.0} {many,10:0.0} {many / few,7:0.0} {size / 1000.0,10:0}"));
         }
 
         return slow == 0 ? 0 : 1;
@@ -47,15 +52,41 @@ public static partial class LargeKitchen
 
     private static async Task FillAsync(HttpClient client)
     {
-        var text = new[] { "500 ml milk\n40 g cornflour\n4 egg yolks\n90 g sugar", "300 ml double cream\n200 ml milk\n35 g cornflour", "600 ml milk\n50 g cornflour\n100 g butter" };
+        var text = new[]
+        {
+            "500 ml milk\n40 g cornflour\n4 egg yolks\n90 g sugar",
+            "300 ml double cream\n200 ml milk\n35 g cornflour",
+            "600 ml milk\n50 g cornflour\n100 g butter"
+        };
         var box = BoxDocument.Of(
-            [.. Enumerable.Range(1, Parts).Select(i => new BoxPart(i, PartKind.Filling, $"Custard number {i}", ["bulk"], 1, [new(1, "starch-custard", text[i % 3], [new("milk", 500 + (i % 90)), new("cornflour", 40), new("caster-sugar", 90)])]))],
-            [.. Enumerable.Range(0, Pies).Select(i => new BoxPie($"Pie number {i}", [], DemoData.Pies[i % DemoData.Pies.Count].Address + $"&line={5 + (i % 9)}"))], [], new Dictionary<string, string>());
+            [
+                .. Enumerable.Range(1, Parts).Select(
+                    i =>
+                        new BoxPart(
+                            i, PartKind.Filling, $"Custard number {i}", ["bulk"], 1,
+                            [
+                                new(
+                                    1, "starch-custard", text[i % 3],
+                                    [new("milk", 500 + (i % 90)), new("cornflour", 40), new("caster-sugar", 90)])
+                            ]))
+            ],
+            [
+                .. Enumerable.Range(0, Pies).Select(
+                    i => new BoxPie($"Pie number {i}", [], DemoData.Pies[i % DemoData.Pies.Count].Address + $"&line={5 + (i % 9)}"))
+            ],
+            [], new Dictionary<string, string>());
         var page = await client.GetStringAsync(new Uri("/box/import", UriKind.Relative));
-        using var form = new FormUrlEncodedContent([KeyValuePair.Create("__RequestVerificationToken", Token().Match(page).Groups[1].Value), KeyValuePair.Create("json", box.Write())]);
+        using var form = new FormUrlEncodedContent(
+            [
+                KeyValuePair.Create("__RequestVerificationToken", Token().Match(page).Groups[1].Value),
+                KeyValuePair.Create("json", box.Write())
+            ]);
         var watch = Stopwatch.StartNew();
         using var answer = await client.PostAsync(new Uri("/box/import?handler=Box", UriKind.Relative), form);
-        Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"{Parts} parts and {Pies} pies imported in {watch.Elapsed.TotalSeconds:0.0} s: {answer.Headers.Location}"));
+        Console.WriteLine(
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"{Parts} parts and {Pies} pies imported in {watch.Elapsed.TotalSeconds:0.0} s: {answer.Headers.Location}"));
     }
 
     private static async Task<(double Milliseconds, int Bytes)> TimeAsync(HttpClient client, string page)

@@ -25,7 +25,10 @@ public class PairingBenchmarks
     public void SetUp()
     {
         _works = Assessment.Of(Composition.Usual);
-        _wrong = Assessment.Of(CompositionAddress.Read("pan=deep-plate-24&crust=plain-crumb&bake=chilled&fill=butterscotch-custard&make=4&set=70&under1=salt-caramel&top=gelatine&cream=24&on1=laid-raspberries&ahead=30&topped=30&veg=1&nooven=1&no-milk=1").Composition);
+        _wrong = Assessment.Of(
+            CompositionAddress.Read(
+                "pan=deep-plate-24&crust=plain-crumb&bake=chilled&fill=butterscotch-custard&make=4&set=70&under1=salt-caramel&"
+                    + "top=gelatine&cream=24&on1=laid-raspberries&ahead=30&topped=30&veg=1&nooven=1&no-milk=1").Composition);
     }
 
     /// <summary>Every rule, on a pie that works.</summary>

@@ -5,8 +5,10 @@ using RoundCrumb.Benchmarks;
 // dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- --filter '*'   the core and reading, with BenchmarkDotNet
 // dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- http          a change in Compose over HTTP beside a static file
 // dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- search        search as you type over 5,000 parts
-// dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- large         every page with 1,000 pies and 2,000 parts beside the demo alone
-// dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- days [16]     bake days of 8 to 40 batches, or of so many alone, against one order after the other
+// dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- large         every page with 1,000 pies and 2,000 parts beside the demo
+// alone
+// dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- days [16]     bake days of 8 to 40 batches, or of so many alone, against
+// one order after the other
 switch (args)
 {
     case ["http", ..]:
@@ -20,6 +22,7 @@ switch (args)
     case ["days", ..]:
         return DaySpeed.Run();
     default:
-        BenchmarkSwitcher.FromTypes([typeof(CompositionBenchmarks), typeof(CrustBenchmarks), typeof(PairingBenchmarks), typeof(ReadingBenchmarks)]).Run(args);
+        BenchmarkSwitcher.FromTypes(
+            [typeof(CompositionBenchmarks), typeof(CrustBenchmarks), typeof(PairingBenchmarks), typeof(ReadingBenchmarks)]).Run(args);
         return 0;
 }

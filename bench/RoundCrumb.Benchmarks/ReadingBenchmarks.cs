@@ -18,7 +18,8 @@ public class ReadingBenchmarks
         var folder = new DirectoryInfo(AppContext.BaseDirectory);
         while (!File.Exists(Path.Combine(folder.FullName, "RoundCrumb.slnx")))
             folder = folder.Parent!;
-        var corpus = File.ReadAllLines(Path.Combine(folder.FullName, "tests", "RoundCrumb.Formats.Tests", "Reading", "corpus.txt")).Select(l => l.Split(" => ")[0]).ToArray();
+        var corpus = File.ReadAllLines(Path.Combine(folder.FullName, "tests", "RoundCrumb.Formats.Tests", "Reading", "corpus.txt"))
+            .Select(l => l.Split(" => ")[0]).ToArray();
         _lines = [.. Enumerable.Range(0, 1000).Select(i => corpus[i % corpus.Length])];
     }
 

@@ -14,14 +14,18 @@ namespace RoundCrumb.Benchmarks;
 public static class SearchSpeed
 {
     private const int Parts = 5000;
-    private static readonly string[] Typed = ["c", "cu", "cus", "custard", "rhub", "rhubarb cu", "malt", "lemon ch", "g butter", "egg yolk", "autumn", "zzz", "crumb haz", "200 g"];
+    private static readonly string[] Typed = [
+        "c", "cu", "cus", "custard", "rhub", "rhubarb cu", "malt", "lemon ch", "g butter", "egg yolk", "autumn", "zzz", "crumb haz",
+        "200 g"
+    ];
 
     /// <summary>Measures and prints.</summary>
     public static async Task<int> RunAsync()
     {
         var folder = Directory.CreateTempSubdirectory("roundcrumb-bench-");
         var file = Path.Combine(folder.FullName, "bench.db");
-        await using var context = new RoundCrumbContext((DbContextOptions<RoundCrumbContext>)new DbContextOptionsBuilder<RoundCrumbContext>().UseRoundCrumbFile(file).Options);
+        await using var context = new RoundCrumbContext(
+            (DbContextOptions<RoundCrumbContext>)new DbContextOptionsBuilder<RoundCrumbContext>().UseRoundCrumbFile(file).Options);
         await RoundCrumbFile.PrepareAsync(file);
         var search = new Search(context);
         await search.IndexShippedAsync();
@@ -35,7 +39,18 @@ public static class SearchSpeed
                 Name = $"{fruits[i % 10]} {kinds[i / 10 % 8]} {i}",
                 Tags = i % 4 == 0 ? "autumn counter" : "spring",
                 SavedAt = DateTimeOffset.UtcNow,
-                Versions = [new PartVersion { Number = 1, FamilyId = "starch-custard", Cup = CupSize.Metric, Text = $"200 g {Pantry.All[i % Pantry.All.Count].Name}\n{i % 300} g butter\n4 egg yolks", Lines = "[]", Method = "Warm the milk, whisk it in, bring it to a bubble.", SavedAt = DateTimeOffset.UtcNow }],
+                Versions = [
+                    new PartVersion
+                    {
+                        Number = 1,
+                        FamilyId = "starch-custard",
+                        Cup = CupSize.Metric,
+                        Text = $"200 g {Pantry.All[i % Pantry.All.Count].Name}\n{i % 300} g butter\n4 egg yolks",
+                        Lines = "[]",
+                        Method = "Warm the milk, whisk it in, bring it to a bubble.",
+                        SavedAt = DateTimeOffset.UtcNow,
+                    }
+                ],
             });
             if (i % 500 == 499)
             {
@@ -55,7 +70,11 @@ public static class SearchSpeed
 
         times.Sort();
         var p95 = times[times.Count * 95 / 100];
-        Console.WriteLine(string.Create(CultureInfo.InvariantCulture, $"search over {Parts} parts: p50 {times[times.Count / 2]:0.00} ms, p95 {p95:0.00} ms, max {times[^1]:0.00} ms (p95 under 10)"));
+        Console.WriteLine(
+            string.Create(
+                CultureInfo.InvariantCulture,
+                $"search over {Parts} parts: p50 {times[times.Count / 2]:0.00} ms, p95 {p95:0.00} ms, max {times[^1]:0.00} ms (p95 "
+                    + $"under 10)"));
         Microsoft.Data.Sqlite.SqliteConnection.ClearAllPools();
         folder.Delete(recursive: true);
         return p95 < 10 ? 0 : 1;

@@ -67,11 +67,15 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
         foreach (var entry in ChangeTracker.Entries<INamed>().Where(e => e.State is EntityState.Added or EntityState.Modified).ToList())
         {
             var key = Names.KeyOf(entry.Entity.Name);
-            if (entry.Entity.NameKey.Length == 0 || (entry.State is EntityState.Added ? entry.Entity.NameKey != key : entry.Property(e => e.Name).IsModified))
+            if (entry.Entity.NameKey.Length == 0
+                    || (entry.State is EntityState.Added ? entry.Entity.NameKey != key : entry.Property(e => e.Name).IsModified))
                 entry.Entity.NameKey = key;
         }
 
-        foreach (var entry in ChangeTracker.Entries<IComposed>().Where(e => e.State is EntityState.Added || (e.State is EntityState.Modified && e.Property(c => c.Address).IsModified)).ToList())
+        foreach (
+            var entry in ChangeTracker.Entries<IComposed>()
+                .Where(e => e.State is EntityState.Added || (e.State is EntityState.Modified && e.Property(c => c.Address).IsModified))
+                .ToList())
         {
             if (entry.State is EntityState.Modified)
                 await entry.Collection(c => c.Uses).LoadAsync(cancel);
@@ -82,7 +86,9 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
                 PartUses.Remove(gone);
             }
 
-            entry.Entity.Uses.AddRange(now.Where(n => !entry.Entity.Uses.Exists(u => (u.PartId, u.Version) == n)).Select(n => new PartUse { PartId = n.Part, Version = n.Version }));
+            entry.Entity.Uses.AddRange(
+                now.Where(n => !entry.Entity.Uses.Exists(u => (u.PartId, u.Version) == n))
+                    .Select(n => new PartUse { PartId = n.Part, Version = n.Version }));
         }
     }
 

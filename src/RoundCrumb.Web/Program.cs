@@ -103,7 +103,9 @@ builder.Services.AddRazorPages(options =>
 builder.Services.AddCostlyLimits(builder.Configuration);
 
 // Nothing takes that long but a question behind twenty others; what does is ended rather than left running for nobody.
-builder.Services.AddRequestTimeouts(static options => options.DefaultPolicy = new() { Timeout = TimeSpan.FromMinutes(3), TimeoutStatusCode = StatusCodes.Status503ServiceUnavailable });
+builder.Services.AddRequestTimeouts(
+    static options =>
+        options.DefaultPolicy = new() { Timeout = TimeSpan.FromMinutes(3), TimeoutStatusCode = StatusCodes.Status503ServiceUnavailable });
 builder.Services.AddOpenApi("v1");
 builder.Services.AddExceptionHandler<TroubleLog>();
 builder.Services.AddProblemDetails(static options => options.CustomizeProblemDetails = static problem =>
@@ -111,7 +113,8 @@ builder.Services.AddProblemDetails(static options => options.CustomizeProblemDet
     if (problem.HttpContext.Features.Get<IExceptionHandlerFeature>()?.Error is not { } thrown)
         return;
     var trouble = TroubleOf.Thrown(thrown, problem.HttpContext);
-    (problem.ProblemDetails.Status, problem.ProblemDetails.Title, problem.ProblemDetails.Detail) = (trouble.Status, trouble.Heading, trouble.Words);
+    (problem.ProblemDetails.Status, problem.ProblemDetails.Title, problem.ProblemDetails.Detail) = (
+        trouble.Status, trouble.Heading, trouble.Words);
 });
 builder.Services.AddResponseCompression(static options => options.EnableForHttps = true);
 builder.Services.Configure<RouteHandlerOptions>(static options => options.ThrowOnBadRequest = false);
@@ -131,7 +134,8 @@ app.UseSerilogRequestLogging();
 app.UseResponseCompression();
 
 // A person gets a page in words, a program problem+json.
-static bool IsApi(HttpContext context) => context.Request.Path.StartsWithSegments("/api") || context.Request.Path.StartsWithSegments("/openapi");
+static bool IsApi(HttpContext context) =>
+    context.Request.Path.StartsWithSegments("/api") || context.Request.Path.StartsWithSegments("/openapi");
 static ExceptionHandlerOptions Handling(string? page) => new()
 {
     ExceptionHandlingPath = page,
@@ -140,7 +144,9 @@ static ExceptionHandlerOptions Handling(string? page) => new()
     // What the other side did wrong, or a full disk, is no fault of ours and is not logged as one.
     SuppressDiagnosticsCallback = static thrown => TroubleOf.Thrown(thrown.Exception).Status != StatusCodes.Status500InternalServerError,
 };
-app.UseWhen(static c => !IsApi(c), static pages => pages.UseExceptionHandler(Handling(Routes.Trouble + "/500")).UseStatusCodePagesWithReExecute(Routes.Trouble + "/{0}"));
+app.UseWhen(
+    static c => !IsApi(c),
+    static pages => pages.UseExceptionHandler(Handling(Routes.Trouble + "/500")).UseStatusCodePagesWithReExecute(Routes.Trouble + "/{0}"));
 app.UseWhen(IsApi, static api => api.UseExceptionHandler(Handling(null)).UseStatusCodePages());
 app.UseSecurityHeaders();
 app.UseStaticFiles(new StaticFileOptions
@@ -152,7 +158,8 @@ app.UseStaticFiles(new StaticFileOptions
             file.Context.Response.Headers.CacheControl = "public, max-age=31536000, immutable";
     },
 });
-app.UseWhen(static c => !IsApi(c) && !c.Request.Path.StartsWithSegments(Routes.Trouble), static pages => pages.UseMiddleware<RequestGuard>());
+app.UseWhen(
+    static c => !IsApi(c) && !c.Request.Path.StartsWithSegments(Routes.Trouble), static pages => pages.UseMiddleware<RequestGuard>());
 app.UseRouting();
 app.UseRequestTimeouts();
 app.UseRateLimiter();
@@ -162,7 +169,8 @@ app.MapApi();
 
 try
 {
-    // The craft's tables are made once and by one, before anybody asks: two that make them at the same moment could each see the other's half done.
+    // The craft's tables are made once and by one, before anybody asks: two that make them at the same moment could each see the other's
+    // half done.
     lock (Tables)
         _ = BatchSheet.Of(Assessment.Of(Composition.Usual)).Pie.Advice.Count + IngredientFinder.Shipped.Find("butter").Candidates.Count;
 
@@ -174,7 +182,11 @@ try
     {
         var context = scope.ServiceProvider.GetRequiredService<RoundCrumbContext>();
         await scope.ServiceProvider.GetRequiredService<Search>().IndexShippedAsync();
-        if (demo && await DemoData.LoadAsync(context, scope.ServiceProvider.GetRequiredService<TimeProvider>(), static text => CompositionReader.Understood(new LineReader(IngredientFinder.Shipped, new(CupSize.Metric)).ReadAll(text))))
+        if (demo
+                && await DemoData.LoadAsync(
+                    context, scope.ServiceProvider.GetRequiredService<TimeProvider>(),
+                    static text =>
+                CompositionReader.Understood(new LineReader(IngredientFinder.Shipped, new(CupSize.Metric)).ReadAll(text))))
             Log.Information("Marrowby Lock, the demo tea room, is loaded.");
     }
 

@@ -2,7 +2,9 @@ using System.Globalization;
 
 namespace RoundCrumb.Web;
 
-/// <summary>Where everything is. A page, a drawing or an answer never writes an address by hand; a test holds these to the pages' own.</summary>
+/// <summary>
+/// Where everything is. A page, a drawing or an answer never writes an address by hand; a test holds these to the pages' own.
+/// </summary>
 public static class Routes
 {
     public const string Counter = "/";

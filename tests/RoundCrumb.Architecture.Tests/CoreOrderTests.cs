@@ -3,7 +3,10 @@ using RoundCrumb.Core.Composing;
 
 namespace RoundCrumb.Architecture.Tests;
 
-/// <summary>Core's folders stand on one another in one order, and none on one above it: by what is compiled, not by what is written at the top of a file.</summary>
+/// <summary>
+/// Core's folders stand on one another in one order, and none on one above it: by what is compiled, not by what is written at the top of a
+/// file.
+/// </summary>
 public sealed class CoreOrderTests
 {
     private const string Root = "RoundCrumb.Core.";
@@ -37,7 +40,8 @@ public sealed class CoreOrderTests
         storey.Keys.Except(types.Select(t => FolderOf(t)!)).ShouldBeEmpty("a folder that is gone is taken out of the order above");
         var wrong = from type in types
                     let folder = FolderOf(type)!
-                    from use in UsedBy(type).Select(u => (Type: u.Name, Folder: FolderOf(u))).Where(u => u.Folder is not null && u.Folder != folder).Distinct()
+                    from use in UsedBy(type).Select(u => (Type: u.Name, Folder: FolderOf(u)))
+                        .Where(u => u.Folder is not null && u.Folder != folder).Distinct()
                     where storey[use.Folder!] >= storey[folder]
                     select $"{folder} uses {use.Folder}: {type.Name} uses {use.Type}";
         wrong.Order(StringComparer.Ordinal).ShouldBeEmpty();

@@ -24,13 +24,19 @@ public class LayerTests
 
     [Fact]
     public void Core_knows_no_clock() =>
-        Core.GetTypes().Where(t => !t.IsEnum).SelectMany(t => t.GetMembers(BindingFlags.Public | BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.Static | BindingFlags.DeclaredOnly))
+        Core.GetTypes().Where(t => !t.IsEnum)
+            .SelectMany(
+                t =>
+                    t.GetMembers(
+                        BindingFlags.Public | BindingFlags.NonPublic | BindingFlags.Instance | BindingFlags.Static
+                            | BindingFlags.DeclaredOnly))
             .Select(m => m switch { PropertyInfo p => p.PropertyType, FieldInfo f => f.FieldType, MethodInfo f => f.ReturnType, _ => null })
             .ShouldAllBe(t => t != typeof(DateTime) && t != typeof(DateTimeOffset) && t != typeof(TimeProvider));
 
     [Fact]
     public void Core_keeps_no_state_that_changes() =>
-        Core.GetTypes().Where(t => !t.Name.StartsWith('<')).SelectMany(t => t.GetFields(BindingFlags.Static | BindingFlags.Public | BindingFlags.NonPublic | BindingFlags.DeclaredOnly))
+        Core.GetTypes().Where(t => !t.Name.StartsWith('<'))
+            .SelectMany(t => t.GetFields(BindingFlags.Static | BindingFlags.Public | BindingFlags.NonPublic | BindingFlags.DeclaredOnly))
             .Where(f => !f.IsInitOnly && !f.IsLiteral && !f.Name.StartsWith('<'))
             .Select(f => f.DeclaringType!.Name + "." + f.Name).ShouldBeEmpty();
 
@@ -44,7 +50,8 @@ public class LayerTests
     public void Scheduling_leans_on_core_alone_of_ours() => Ours(typeof(Scheduling.Model.Day).Assembly).ShouldBe(["RoundCrumb.Core"]);
 
     [Fact]
-    public void Web_leans_on_all() => Ours(Web).ShouldBe(["RoundCrumb.Application", "RoundCrumb.Core", "RoundCrumb.Data", "RoundCrumb.Formats", "RoundCrumb.Scheduling"]);
+    public void Web_leans_on_all() =>
+        Ours(Web).ShouldBe(["RoundCrumb.Application", "RoundCrumb.Core", "RoundCrumb.Data", "RoundCrumb.Formats", "RoundCrumb.Scheduling"]);
 
     private static IEnumerable<string> Ours(Assembly assembly) =>
         assembly.GetReferencedAssemblies().Select(a => a.Name!).Where(n => n.StartsWith("RoundCrumb.", StringComparison.Ordinal)).Order();

@@ -8,14 +8,16 @@ namespace RoundCrumb.Browser.Tests;
 [Collection(OneTeaRoom.Name)]
 public sealed class BakeDayTests(TeaRoom room)
 {
-    private static void Planned(Baker baker) => baker.Until(_ => baker.Has("#plan .plan-head") && !baker.Has("#plan .planning") && baker.Has(".day-svg"), "a plan");
+    private static void Planned(Baker baker) =>
+        baker.Until(_ => baker.Has("#plan .plan-head") && !baker.Has("#plan .planning") && baker.Has(".day-svg"), "a plan");
 
     /// <summary>Begins a day next year, so that tests do not meet, and takes two orders.</summary>
     private static void Build(Baker baker, int weeks)
     {
         var date = DateTime.Today.AddDays(30 + (weeks * 7));
         baker.Open("/days");
-        baker.Driver.ExecuteScript("document.getElementById('new-from').value = arguments[0]", date.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture));
+        baker.Driver.ExecuteScript(
+            "document.getElementById('new-from').value = arguments[0]", date.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture));
         baker.Type("#new-days", "2");
         baker.Type("#new-name", $"Day {weeks}");
         baker.Click(".day-new button");
@@ -60,8 +62,11 @@ public sealed class BakeDayTests(TeaRoom room)
         // Dragged up by six slots: half an hour earlier, pinned, and the rest planned round it.
         var key = dough.GetAttribute("data-key")!;
         var start = int.Parse(dough.GetAttribute("data-start")!, CultureInfo.InvariantCulture);
-        var slot = Convert.ToDouble(baker.Driver.ExecuteScript("const s = document.querySelector('.day-svg'); return Number(s.dataset.slot) * s.getScreenCTM().d"), CultureInfo.InvariantCulture);
-        new Actions(baker.Driver).MoveToElement(dough).ClickAndHold().MoveByOffset(0, -10).MoveByOffset(0, (int)Math.Round((-6 * slot) + 10)).Release().Perform();
+        var slot = Convert.ToDouble(
+            baker.Driver.ExecuteScript("const s = document.querySelector('.day-svg'); return Number(s.dataset.slot) * s.getScreenCTM().d"),
+            CultureInfo.InvariantCulture);
+        new Actions(baker.Driver).MoveToElement(dough).ClickAndHold().MoveByOffset(0, -10)
+            .MoveByOffset(0, (int)Math.Round((-6 * slot) + 10)).Release().Perform();
         baker.Until(_ => baker.Here.Contains("step=", StringComparison.Ordinal));
         Planned(baker);
         baker.Until(_ => baker.Has($".blk.pinned[data-key='{key}']"));
@@ -86,7 +91,8 @@ public sealed class BakeDayTests(TeaRoom room)
         baker.Text("#step").ShouldContain("Why here.");
 
         var start = int.Parse(baker.Find($".blk[data-key='{key}']").GetAttribute("data-start")!, CultureInfo.InvariantCulture);
-        new Actions(baker.Driver).KeyDown(Keys.Alt).SendKeys(Keys.ArrowUp).SendKeys(Keys.ArrowUp).SendKeys(Keys.ArrowUp).KeyUp(Keys.Alt).Perform();
+        new Actions(baker.Driver).KeyDown(Keys.Alt).SendKeys(Keys.ArrowUp).SendKeys(Keys.ArrowUp).SendKeys(Keys.ArrowUp).KeyUp(Keys.Alt)
+            .Perform();
         baker.Text("#why").ShouldContain("Enter puts it there");
         baker.Press(Keys.Enter);
         baker.Until(_ => baker.Has($".blk.pinned[data-key='{key}']"));
@@ -122,11 +128,16 @@ public sealed class BakeDayTests(TeaRoom room)
         {
             phone.Open("/days/2");
             phone.Find(".would-do button");
-            ((long)phone.Driver.ExecuteScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth")!).ShouldBeLessThanOrEqualTo(0);
+            (
+                (long)phone.Driver.ExecuteScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth")!)
+                .ShouldBeLessThanOrEqualTo(0);
         }
 
         baker.Click(".would-do button");
-        baker.Until(_ => baker.Has(".plan-head h2") && baker.Text(".plan-head h2").Contains("Everything is ready in time", StringComparison.Ordinal));
+        baker.Until(
+            _ =>
+                baker.Has(".plan-head h2")
+                    && baker.Text(".plan-head h2").Contains("Everything is ready in time", StringComparison.Ordinal));
         baker.ConsoleErrors().ShouldBeEmpty();
     }
 
@@ -140,15 +151,18 @@ public sealed class BakeDayTests(TeaRoom room)
         var block = baker.Find(".blk[aria-label*='Make dough']");
         var key = block.GetAttribute("data-key")!;
         var start = int.Parse(block.GetAttribute("data-start")!, CultureInfo.InvariantCulture);
-        var calendar = (string)baker.Driver.ExecuteAsyncScript("const done = arguments[0]; fetch(document.querySelector('.acts a[href*=Calendar]').href).then(r => r.text()).then(done)")!;
+        var calendar = (string)baker.Driver.ExecuteAsyncScript(
+            "const done = arguments[0]; fetch(document.querySelector('.acts a[href*=Calendar]').href).then(r => r.text()).then(done)")!;
         var at = calendar.IndexOf($"UID:{key}.", StringComparison.Ordinal);
         var from = calendar.LastIndexOf("BEGIN:VEVENT", at, StringComparison.Ordinal);
         var to = calendar.IndexOf("END:VEVENT", at, StringComparison.Ordinal);
         var one = calendar[from..to];
         var stamp = one.Split('\n').First(l => l.StartsWith("DTSTART", StringComparison.Ordinal)).Split(':')[1].Trim();
-        var moved = DateTime.ParseExact(stamp, "yyyyMMdd'T'HHmmss'Z'", CultureInfo.InvariantCulture).AddMinutes(-20).ToString("yyyyMMdd'T'HHmmss'Z'", CultureInfo.InvariantCulture);
+        var moved = DateTime.ParseExact(stamp, "yyyyMMdd'T'HHmmss'Z'", CultureInfo.InvariantCulture).AddMinutes(-20)
+            .ToString("yyyyMMdd'T'HHmmss'Z'", CultureInfo.InvariantCulture);
         var file = Path.Combine(Directory.CreateTempSubdirectory("roundcrumb-calendar-").FullName, "day.ics");
-        File.WriteAllText(file, calendar[..from] + one.Replace("DTSTART:" + stamp, "DTSTART:" + moved, StringComparison.Ordinal) + calendar[to..]);
+        File.WriteAllText(
+            file, calendar[..from] + one.Replace("DTSTART:" + stamp, "DTSTART:" + moved, StringComparison.Ordinal) + calendar[to..]);
 
         baker.Find("#import-file").SendKeys(file);
         baker.Click("#import-file ~ .button");
@@ -170,14 +184,19 @@ public sealed class BakeDayTests(TeaRoom room)
             baker.Find(".day-list a").Displayed.ShouldBeTrue();
             baker.Driver.FindElement(By.CssSelector(".day-scroll")).Displayed.ShouldBeFalse();
             baker.AxeViolations().ShouldBeEmpty();
-            ((long)baker.Driver.ExecuteScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth")!).ShouldBeLessThanOrEqualTo(0);
+            (
+                (long)baker.Driver.ExecuteScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth")!)
+                .ShouldBeLessThanOrEqualTo(0);
         }
 
         using var printer = new Baker(room);
         printer.Open("/days/1");
         Planned(printer);
-        var pdf = printer.Driver.Print(new PrintOptions { PageDimensions = new PrintOptions.PageSize { Width = 21, Height = 29.7 }, ShrinkToFit = true });
-        var pages = System.Text.Encoding.Latin1.GetString(Convert.FromBase64String(pdf.AsBase64EncodedString)).Split("/Type /Page\n").Length - 1;
+        var pdf = printer.Driver.Print(
+            new PrintOptions { PageDimensions = new PrintOptions.PageSize { Width = 21, Height = 29.7 }, ShrinkToFit = true });
+        var pages = System.Text.Encoding.Latin1.GetString(Convert.FromBase64String(pdf.AsBase64EncodedString))
+            .Split("/Type /Page\n").Length
+            - 1;
         pages.ShouldBe(1);
     }
 }

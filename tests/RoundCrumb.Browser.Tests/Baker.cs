@@ -55,7 +55,8 @@ public sealed class Baker : IDisposable
         _address = room.Address;
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
-            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", "--no-first-run", "--disable-background-networking", "--disable-component-update",
+            "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", "--no-first-run",
+            "--disable-background-networking", "--disable-component-update",
             "--disable-sync", "--disable-quic", $"--user-data-dir={_profile.FullName}");
         options.SetLoggingPreference(LogType.Browser, LogLevel.All);
         var service = ChromeDriverService.CreateDefaultService("/usr/bin", "chromedriver");
@@ -63,7 +64,9 @@ public sealed class Baker : IDisposable
         Driver = new ChromeDriver(service, options, TimeSpan.FromSeconds(120));
 
         // The window's inside, so that a phone is as narrow as a phone.
-        Driver.ExecuteCdpCommand("Emulation.setDeviceMetricsOverride", new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
+        Driver.ExecuteCdpCommand(
+            "Emulation.setDeviceMetricsOverride",
+            new Dictionary<string, object?> { ["width"] = width, ["height"] = height, ["deviceScaleFactor"] = 1, ["mobile"] = false });
     }
 
     public ChromeDriver Driver { get; }
@@ -123,7 +126,8 @@ public sealed class Baker : IDisposable
 
     /// <summary>Waits until htmx has nothing under way and the page stands.</summary>
     public void Settled() => Until(d => (bool)((IJavaScriptExecutor)d).ExecuteScript(
-        "return document.readyState === 'complete' && !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling, .htmx-added')")!);
+        "return document.readyState === 'complete' && !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling, "
+            + ".htmx-added')")!);
 
     public T Until<T>(Func<IWebDriver, T> condition, string what = "the page")
     {
@@ -141,7 +145,8 @@ public sealed class Baker : IDisposable
         using var reader = new StreamReader(stream);
         Driver.ExecuteScript(reader.ReadToEnd());
         var found = (IReadOnlyCollection<object>)Driver.ExecuteAsyncScript(
-            "const done = arguments[0]; axe.run(document, {resultTypes: ['violations']}).then(r => done(r.violations.map(v => v.id + ': ' + v.nodes.map(n => n.target.join(' ')).slice(0, 4).join(', '))))")!;
+            "const done = arguments[0]; axe.run(document, {resultTypes: ['violations']}).then(r => done(r.violations.map(v => v.id "
+                + "+ ': ' + v.nodes.map(n => n.target.join(' ')).slice(0, 4).join(', '))))")!;
         return [.. found.Select(f => (string)f)];
     }
 

@@ -83,7 +83,8 @@ public sealed class CrustTests(TeaRoom room)
 
         // Another set of pans for the same batch, in one click.
         baker.Click(".stand-ins .remedy");
-        baker.Until(_ => !baker.Here.Contains("many=3", StringComparison.Ordinal) || !baker.Here.Contains("tartlet-10", StringComparison.Ordinal));
+        baker.Until(
+            _ => !baker.Here.Contains("many=3", StringComparison.Ordinal) || !baker.Here.Contains("tartlet-10", StringComparison.Ordinal));
         baker.ConsoleErrors().ShouldBeEmpty();
     }
 }

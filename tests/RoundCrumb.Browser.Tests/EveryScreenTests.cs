@@ -6,17 +6,27 @@ public sealed class EveryScreenTests(TeaRoom room)
 {
     private static readonly string[] Screens =
     [
-        "/", "/compose", "/compose?pie=5", "/compose?pan=own&own-top=3000&thick=0&crust=plain-crumb&bake=chilled&fill=lemon-cheese&veg=1&nooven=1",
+        "/", "/compose", "/compose?pie=5",
+        "/compose?pan=own&own-top=3000&thick=0&crust=plain-crumb&bake=chilled&fill=lemon-cheese&veg=1&nooven=1",
         "/bakes/1", "/bakes/3", "/bakes/1/log", "/bakes/3/log", "/working?f=dough", "/units", "/nope",
-        "/box", "/box?q=custard", "/box?q=zzz", "/box/part", "/box/part?kind=crust", "/box/part/3", "/box/part?from=blackcurrant-cheese", "/box/part/2/compare?a=1&b=2", "/box/import",
-        "/kitchen", "/compose?pan=own&own-kind=oblong&own-top=120&own-long=360&own-water=900", "/compose?pan=pot-120&crust=plain-crumb&fill=honey-cheese", "/compose/stand-ins?pan=plate-23",
-        "/crusts", "/crusts?crust=butter-flaky&edge=crimped&p=plate-23&many=5&cold=3&p=tartlet-8&many=12&cold=0&oven=oven-2", "/crusts?crust=laid-wafers&p=plate-23&many=2&cold=0", "/crusts?crust=pretzel-crumb&bind=honey&brown=1&thick=40&say=one+90+cm",
-        "/bake-card?pan=plate-23&crust=butter-flaky&edge=crimped&frozen=1&n=3", "/bake-card?pan=oblong-35&crust=sweet-short&bake=steady&n=x&goes=almond", "/bake-card?crust=plain-crumb&bake=chilled",
-        "/pour", "/pour?fill=malt-custard&crust=plain-crumb&make=above&p=tart-20&many=1&p=tartlet-10&many=9&p=oblong-35&many=1", "/pour?p=plate-23&many=x&line=90",
-        "/compose?pie=8", "/compose?crust=laid-wafers&fill=lemon-cheese", "/compose?crust=pretzel-crumb&bind=none&brown=1&wallthick=9", "/compose?crust=bought-shell-23&pan=tart-25",
-        "/compose?pie=20", "/compose?pie=21", "/above?pan=tart-23&crust=sweet-short&bake=steady&top=laid-strawberry-halves", "/above?pan=oblong-35&crust=sweet-short&top=icing&top-laid=lattice&top-nozzle=90",
-        "/above?pan=tartlet-8&crust=sweet-short&top=laid-pear-halves", "/above?top=icing", "/compose?under1=salt-caramel&under1-high=90&on1=nothing-such&top=meringue-french",
-        "/pairings", "/pairings?no-milk=1&no-wheat=1&with=plain-crumb,rhubarb-buttermilk&ahead=x", "/what-if?if=no-oven", "/what-if?if=no-egg&no-wheat=1&no-milk=1&no-nuts=1", "/compose?no-milk=1&no-alcohol=1&table=90&known=unsealed&seal=none",
+        "/box", "/box?q=custard", "/box?q=zzz", "/box/part", "/box/part?kind=crust", "/box/part/3", "/box/part?from=blackcurrant-cheese",
+        "/box/part/2/compare?a=1&b=2", "/box/import",
+        "/kitchen", "/compose?pan=own&own-kind=oblong&own-top=120&own-long=360&own-water=900",
+        "/compose?pan=pot-120&crust=plain-crumb&fill=honey-cheese", "/compose/stand-ins?pan=plate-23",
+        "/crusts", "/crusts?crust=butter-flaky&edge=crimped&p=plate-23&many=5&cold=3&p=tartlet-8&many=12&cold=0&oven=oven-2",
+        "/crusts?crust=laid-wafers&p=plate-23&many=2&cold=0", "/crusts?crust=pretzel-crumb&bind=honey&brown=1&thick=40&say=one+90+cm",
+        "/bake-card?pan=plate-23&crust=butter-flaky&edge=crimped&frozen=1&n=3",
+        "/bake-card?pan=oblong-35&crust=sweet-short&bake=steady&n=x&goes=almond", "/bake-card?crust=plain-crumb&bake=chilled",
+        "/pour", "/pour?fill=malt-custard&crust=plain-crumb&make=above&p=tart-20&many=1&p=tartlet-10&many=9&p=oblong-35&many=1",
+        "/pour?p=plate-23&many=x&line=90",
+        "/compose?pie=8", "/compose?crust=laid-wafers&fill=lemon-cheese", "/compose?crust=pretzel-crumb&bind=none&brown=1&wallthick=9",
+        "/compose?crust=bought-shell-23&pan=tart-25",
+        "/compose?pie=20", "/compose?pie=21", "/above?pan=tart-23&crust=sweet-short&bake=steady&top=laid-strawberry-halves",
+        "/above?pan=oblong-35&crust=sweet-short&top=icing&top-laid=lattice&top-nozzle=90",
+        "/above?pan=tartlet-8&crust=sweet-short&top=laid-pear-halves", "/above?top=icing",
+        "/compose?under1=salt-caramel&under1-high=90&on1=nothing-such&top=meringue-french",
+        "/pairings", "/pairings?no-milk=1&no-wheat=1&with=plain-crumb,rhubarb-buttermilk&ahead=x", "/what-if?if=no-oven",
+        "/what-if?if=no-egg&no-wheat=1&no-milk=1&no-nuts=1", "/compose?no-milk=1&no-alcohol=1&table=90&known=unsealed&seal=none",
         "/days", "/days/1", "/days/2", "/days/order?pan=plate-23&crust=short", "/days/order?pan=nothing",
         "/pantry", "/pantry?q=zzz", "/pantry/butter", "/pantry/new?from=butter",
     ];
@@ -34,7 +44,8 @@ public sealed class EveryScreenTests(TeaRoom room)
         {
             baker.Open(screen);
             baker.AxeViolations().ShouldBeEmpty(screen);
-            var sticksOut = (long)baker.Driver.ExecuteScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth")!;
+            var sticksOut = (long)baker.Driver.ExecuteScript(
+                "return document.documentElement.scrollWidth - document.documentElement.clientWidth")!;
             sticksOut.ShouldBeLessThanOrEqualTo(0, $"{screen} at {width}");
 
             // A page that is not there is a failed request by its nature; everything else is silent.
@@ -49,11 +60,18 @@ public sealed class EveryScreenTests(TeaRoom room)
     public void On_a_tablet_nothing_sticks_out_and_every_way_is_on_one_line(int width)
     {
         using var baker = new Baker(room, width, 1180);
-        foreach (var screen in (string[])["/", "/compose", "/bakes/1", "/box", "/kitchen", "/crusts", "/pour", "/pairings", "/days", "/days/1", "/days/2", "/pantry"])
+        foreach (
+            var screen in (string[])[
+                "/", "/compose", "/bakes/1", "/box", "/kitchen", "/crusts", "/pour", "/pairings", "/days", "/days/1", "/days/2", "/pantry"])
         {
             baker.Open(screen);
-            ((long)baker.Driver.ExecuteScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth")!).ShouldBeLessThanOrEqualTo(0, $"{screen} at {width}");
-            ((long)baker.Driver.ExecuteScript("return new Set([...document.querySelectorAll('.bar nav a')].map(a => Math.round(a.getBoundingClientRect().bottom))).size")!).ShouldBe(1, screen);
+            (
+                (long)baker.Driver.ExecuteScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth")!)
+                .ShouldBeLessThanOrEqualTo(0, $"{screen} at {width}");
+            (
+                (long)baker.Driver.ExecuteScript(
+                    "return new Set([...document.querySelectorAll('.bar nav a')].map(a => "
+                        + "Math.round(a.getBoundingClientRect().bottom))).size")!).ShouldBe(1, screen);
         }
     }
 
@@ -77,7 +95,8 @@ public sealed class EveryScreenTests(TeaRoom room)
             baker.Open(screen);
             baker.Until(d => (bool)((OpenQA.Selenium.IJavaScriptExecutor)d).ExecuteScript("return document.fonts.status === 'loaded'")!);
             var bytes = Convert.ToDouble(baker.Driver.ExecuteScript(
-                "return [...performance.getEntriesByType('navigation'), ...performance.getEntriesByType('resource')].reduce((sum, e) => sum + e.transferSize, 0)"), System.Globalization.CultureInfo.InvariantCulture);
+                "return [...performance.getEntriesByType('navigation'), ...performance.getEntriesByType('resource')].reduce((sum, "
+                    + "e) => sum + e.transferSize, 0)"), System.Globalization.CultureInfo.InvariantCulture);
             TestContext.Current.TestOutputHelper?.WriteLine($"{screen}: {bytes / 1000:0} kB");
             bytes.ShouldBeInRange(60_000, 250_000, screen);
         }
@@ -96,7 +115,9 @@ public sealed class EveryScreenTests(TeaRoom room)
         foreach (var screen in (string[])[baker.Here, "/"])
         {
             baker.Open(screen);
-            ((long)baker.Driver.ExecuteScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth")!).ShouldBeLessThanOrEqualTo(0, screen);
+            (
+                (long)baker.Driver.ExecuteScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth")!)
+                .ShouldBeLessThanOrEqualTo(0, screen);
         }
     }
 
@@ -105,6 +126,8 @@ public sealed class EveryScreenTests(TeaRoom room)
     {
         using var baker = new Baker(room);
         baker.Open("/compose?pie=1");
-        ((long)baker.Driver.ExecuteScript("return document.documentElement.scrollHeight - window.innerHeight")!).ShouldBeLessThanOrEqualTo(0);
+        (
+            (long)baker.Driver.ExecuteScript("return document.documentElement.scrollHeight - window.innerHeight")!)
+            .ShouldBeLessThanOrEqualTo(0);
     }
 }

@@ -38,7 +38,8 @@ public sealed class KitchenTests(TeaRoom room)
         baker.Text(".rack").ShouldContain("holds 1,420 ml by water");
 
         baker.Open("/compose");
-        var key = (string)baker.Driver.ExecuteScript("return [...document.querySelectorAll('#f-pan option')].find(o => o.textContent === 'Grandmother’s dish').value")!;
+        var key = (string)baker.Driver.ExecuteScript(
+            "return [...document.querySelectorAll('#f-pan option')].find(o => o.textContent === 'Grandmother’s dish').value")!;
         baker.Choose("#f-pan", key);
         baker.Until(_ => baker.Here.Contains("own-water=1420", StringComparison.Ordinal));
         baker.Text("#h-pan + .figures").ShouldContain("1,420 ml to the brim");

@@ -10,7 +10,8 @@ public sealed class LayerTests(TeaRoom room)
     public void A_baker_lays_caramel_and_bananas_under_the_filling_and_cream_and_coconut_on_it()
     {
         using var baker = new Baker(room);
-        baker.Open("/compose?pan=springform-20&crust=plain-crumb&bake=chilled&fill=honey-cheese&line=22&top=gelatine&cream=12&ahead=12&topped=4");
+        baker.Open(
+            "/compose?pan=springform-20&crust=plain-crumb&bake=chilled&fill=honey-cheese&line=22&top=gelatine&cream=12&ahead=12&topped=4");
         var bare = baker.Text("#h-filling ~ .figures");
         baker.Choose("#f-under1", "salt-caramel");
         baker.Until(_ => baker.Here.Contains("under1=salt-caramel", StringComparison.Ordinal));
@@ -38,7 +39,9 @@ public sealed class LayerTests(TeaRoom room)
         baker.Click("[formaction='/compose?handler=Make']");
         baker.Until(_ => baker.Here.StartsWith("/bakes/", StringComparison.Ordinal));
         var weigh = baker.Text(".weigh");
-        foreach (var part in (string[])["Beneath: Salt caramel", "Beneath: Banana slices", "Filling: Honey", "Topping: Whipped cream", "On that: Toasted coconut"])
+        foreach (
+            var part in (string[])[
+                "Beneath: Salt caramel", "Beneath: Banana slices", "Filling: Honey", "Topping: Whipped cream", "On that: Toasted coconut"])
             weigh.ShouldContain(part);
         baker.Click("#t-under1-butter");
         baker.Open(baker.Here);
@@ -67,7 +70,9 @@ public sealed class LayerTests(TeaRoom room)
     public void A_baker_lays_a_ring_of_fruit_and_saves_the_drawing()
     {
         using var baker = new Baker(room);
-        baker.Open("/compose?pan=tart-23&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=malt-custard&top=laid-strawberry-halves&ahead=10");
+        baker.Open(
+            "/compose?pan=tart-23&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=malt-custard&"
+                + "top=laid-strawberry-halves&ahead=10");
         baker.Text("#h-topping ~ .figures").ShouldContain("55 pieces");
         baker.Click("a[href^='/above']");
         baker.Until(_ => baker.Here.StartsWith("/above", StringComparison.Ordinal));

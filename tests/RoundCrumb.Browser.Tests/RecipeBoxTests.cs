@@ -32,7 +32,9 @@ public sealed class RecipeBoxTests(TeaRoom room)
         baker.Text(".fact[open]").ShouldContain("all lines added up");
 
         // The baker takes one of the candidates, or writes another name.
-        baker.Find("#lines").SendKeys(Keys.Backspace + Keys.Backspace + Keys.Backspace + Keys.Backspace + Keys.Backspace + Keys.Backspace + Keys.Backspace + Keys.Backspace + Keys.Backspace + Keys.Backspace + Keys.Backspace + Keys.Backspace + "demerara sugar");
+        baker.Find("#lines").SendKeys(
+            Keys.Backspace + Keys.Backspace + Keys.Backspace + Keys.Backspace + Keys.Backspace + Keys.Backspace + Keys.Backspace
+                + Keys.Backspace + Keys.Backspace + Keys.Backspace + Keys.Backspace + Keys.Backspace + "demerara sugar");
         baker.Until(_ => baker.Text(".understood") == "All 3 lines understood.");
         baker.Click(".part-form .go");
         baker.Until(_ => baker.Here.Contains("kept=1", StringComparison.Ordinal));
@@ -82,7 +84,10 @@ public sealed class RecipeBoxTests(TeaRoom room)
         using var baker = new Baker(room);
         baker.Open("/box");
         baker.Find("#q").SendKeys("hazel");
-        baker.Until(_ => baker.Text("#found").Contains("Coffee cream pie on hazelnut crumb", StringComparison.Ordinal) && !baker.Text("#found").Contains("Bergamot", StringComparison.Ordinal));
+        baker.Until(
+            _ =>
+                baker.Text("#found").Contains("Coffee cream pie on hazelnut crumb", StringComparison.Ordinal)
+                    && !baker.Text("#found").Contains("Bergamot", StringComparison.Ordinal));
         baker.Text("#found").ShouldContain("Pantry");
         baker.Here.ShouldContain("q=hazel");
         baker.Find("#q").SendKeys("zzz");
@@ -125,7 +130,8 @@ public sealed class RecipeBoxTests(TeaRoom room)
         baker.AxeViolations().ShouldBeEmpty();
 
         // The misspelt line is mended and read again; nothing is kept yet.
-        baker.Driver.ExecuteScript("const t = document.querySelector(\"[name='s[1].Form.Lines']\"); t.value = t.value.replace('suger', 'sugar')");
+        baker.Driver.ExecuteScript(
+            "const t = document.querySelector(\"[name='s[1].Form.Lines']\"); t.value = t.value.replace('suger', 'sugar')");
         baker.Click("[formaction='/box/import?handler=Again']");
         baker.Until(_ => baker.Text(".import-recipe").Contains("Filling: 6 of 6", StringComparison.Ordinal));
         baker.Click(".import-form .go");

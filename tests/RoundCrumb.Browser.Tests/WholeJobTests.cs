@@ -157,9 +157,12 @@ public sealed class WholeJobTests(TeaRoom room)
         using var baker = new Baker(room);
         baker.Open("/compose");
         var handle = baker.Find("#h-cream-handle");
-        new OpenQA.Selenium.Interactions.Actions(baker.Driver).ClickAndHold(handle).MoveByOffset(0, -20).MoveByOffset(0, -15).Release().Perform();
-        baker.Until(_ => !baker.Here.Contains("cream=12", StringComparison.Ordinal) && baker.Here.Contains("cream=", StringComparison.Ordinal));
-        double.Parse(baker.Find("#f-cream").GetAttribute("value")!, System.Globalization.CultureInfo.InvariantCulture).ShouldBeInRange(16, 30);
+        new OpenQA.Selenium.Interactions.Actions(baker.Driver).ClickAndHold(handle).MoveByOffset(0, -20).MoveByOffset(0, -15).Release()
+            .Perform();
+        baker.Until(
+            _ => !baker.Here.Contains("cream=12", StringComparison.Ordinal) && baker.Here.Contains("cream=", StringComparison.Ordinal));
+        double.Parse(
+            baker.Find("#f-cream").GetAttribute("value")!, System.Globalization.CultureInfo.InvariantCulture).ShouldBeInRange(16, 30);
     }
 
     [Fact]

@@ -13,11 +13,14 @@ namespace RoundCrumb.Core.Tests;
 /// <summary>Random pies: every composition that a baker could put together within the limits of its fields.</summary>
 public static class Pies
 {
-    public static Composition Plain { get; } = Composition.For(PanCupboard.Plate23, CrustBook.ButterFlaky, FillingBook.MaltCustard, Topping.Plain);
+    public static Composition Plain { get; } = Composition.For(
+        PanCupboard.Plate23, CrustBook.ButterFlaky, FillingBook.MaltCustard, Topping.Plain);
 
     public static Composition Cheese { get; } = Read("pan=springform-20&crust=plain-crumb&bake=chilled&fill=lemon-cheese&top=none");
 
-    /// <summary>The sums of an address; <c>@28</c> after it is a room of 28 °C, <c>@small</c> a kitchen with a small oven before a large one.</summary>
+    /// <summary>
+    /// The sums of an address; <c>@28</c> after it is a room of 28 °C, <c>@small</c> a kitchen with a small oven before a large one.
+    /// </summary>
     public static Assessment Work(string address)
     {
         var parts = address.Split('@');
@@ -56,10 +59,13 @@ public static class Pies
         from second in Gen.Elements(false, true)
         from layers in Layers
         from guests in Guests
-        let made = new CrustChoice(crust, new(thick / 2.0), new(Math.Max(crust is RolledFamily ? 10 : 0, pan.Depth.Value * wall / 100)), treatment, edge, seal)
+        let made = new CrustChoice(
+            crust, new(thick / 2.0), new(Math.Max(crust is RolledFamily ? 10 : 0, pan.Depth.Value * wall / 100)), treatment, edge, seal)
         select Read(CompositionAddress.Write(new Composition(
             pan,
-            crust is CrumbFamily ? made with { Binder = binder, Browned = second, Wall = pressed < 4 ? null : new(pressed / 2.0) } : made with { Frozen = second && crust is RolledFamily },
+            crust is CrumbFamily
+                ? made with { Binder = binder, Browned = second, Wall = pressed < 4 ? null : new(pressed / 2.0) }
+                : made with { Frozen = second && crust is RolledFamily },
             new(filling, Read("make=" + make).Filling.Batch, new(line), setter / 100.0),
             ToppingChoice.Usual(topping) with { Height = new(topping.Piece is { Sliced: true } ? Math.Min(cream, 20) : cream) },
             new(ahead, Math.Min(topped, ahead), noOven, veg))) + layers + guests));
@@ -90,7 +96,10 @@ public static class Pies
             2 => firstLaid,
             3 => firstLaid + $"&on1={extra}&on1-laid={CompositionAddress.NameOf(pattern)}&on1-over={overlap}&on1-nozzle={nozzle}",
             4 => $"&under1={under}&under1-high={thick}&under1-half={half}&on1={extra}",
-            _ => firstLaid + $"&under1={under}&under1-high={thick}&under2={second}&under2-high={thick}&under2-half={half}&on1={extra}&on2=dust-icing",
+            _ =>
+                firstLaid
+                    + $"&under1={under}&under1-high={thick}&under2={second}&under2-high={thick}&under2-half={half}&on1={extra}&"
+                        + $"on2=dust-icing",
         };
 
     private static Gen<Pan> OwnPan =>
@@ -107,7 +116,11 @@ public static class Pies
         let lean = (top - floor) / 2
         let pan = new Pan(PanCupboard.OwnId, named, kind, material, new(top), new(floor), new(depth))
         let shaped = kind is PanKind.SquareTin or PanKind.OblongTart
-            ? pan with { Length = new(Math.Min(600, top + longer)), Corner = new(Math.Round(lean + (corner / 100.0 * ((top / 2.0) - lean)), 1)) }
+            ? pan with
+            {
+                Length = new(Math.Min(600, top + longer)),
+                Corner = new(Math.Round(lean + (corner / 100.0 * ((top / 2.0) - lean)), 1)),
+            }
             : pan
         select watered == 0 ? shaped with { Water = new(Math.Round(shaped.Inside.Volume.Value * 1.06)) } : shaped;
 }

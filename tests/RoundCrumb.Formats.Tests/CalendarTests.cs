@@ -8,7 +8,10 @@ public class CalendarTests
 
     private static readonly DateOnly Saturday = new(2027, 3, 6);
 
-    private static CalendarEntry Entry(string uid, DateTimeOffset start) => new(uid, "A Roll and line: Malt custard pie × 2", "Roll to a disc, line the pan; \"even\", no thin spots.\nChill it.", start, start.AddMinutes(25), "Early baker", 5);
+    private static CalendarEntry Entry(string uid, DateTimeOffset start) =>
+        new(
+            uid, "A Roll and line: Malt custard pie × 2", "Roll to a disc, line the pan; \"even\", no thin spots.\nChill it.", start,
+            start.AddMinutes(25), "Early baker", 5);
 
     [Fact]
     public void What_is_written_is_read_back()
@@ -24,13 +27,15 @@ public class CalendarTests
         read.Entries.Select(e => (e.Uid, e.Start)).ShouldBe([("o1.3.x@roundcrumb", Ten), ("o1.4.x@roundcrumb", Ten.AddHours(1))]);
 
         // Written again it names the same things: a calendar changes them and adds none.
-        CalendarFile.Read(CalendarFile.Write("Saturday", [Entry("o1.3.x@roundcrumb", Ten.AddMinutes(15))], 8, Ten), TimeZoneInfo.Utc).Entries.Single().ShouldBe(("o1.3.x@roundcrumb", "A Roll and line: Malt custard pie × 2", Ten.AddMinutes(15)));
+        CalendarFile.Read(CalendarFile.Write("Saturday", [Entry("o1.3.x@roundcrumb", Ten.AddMinutes(15))], 8, Ten), TimeZoneInfo.Utc)
+            .Entries.Single().ShouldBe(("o1.3.x@roundcrumb", "A Roll and line: Malt custard pie × 2", Ten.AddMinutes(15)));
     }
 
     [Fact]
     public void A_time_of_another_zone_is_the_same_moment()
     {
-        const string Text = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//x//EN\r\nBEGIN:VEVENT\r\nUID:a\r\nDTSTAMP:20270301T000000Z\r\nDTSTART;TZID=Europe/Berlin:20270306T110000\r\nDTEND;TZID=Europe/Berlin:20270306T113000\r\nSUMMARY:x\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+        const string Text =
+            "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//x//EN\r\nBEGIN:VEVENT\r\nUID:a\r\nDTSTAMP:20270301T000000Z\r\nDTSTART;TZID=Europe/Berlin:20270306T110000\r\nDTEND;TZID=Europe/Berlin:20270306T113000\r\nSUMMARY:x\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
         CalendarFile.Read(Text, TimeZoneInfo.Utc).Entries.Single().Start.ShouldBe(Ten);
     }
 
@@ -50,7 +55,8 @@ public class CalendarTests
     [Fact]
     public void A_table_is_written_and_its_beginnings_are_read_back()
     {
-        var text = DayTable.Write([new("o1.3", "2027-03-06", "10:00", "10:25", 25, "Early baker", "Roll and line", "Malt, \"best\" pie × 2", 2, "=1+1")]);
+        var text = DayTable.Write(
+            [new("o1.3", "2027-03-06", "10:00", "10:25", 25, "Early baker", "Roll and line", "Malt, \"best\" pie × 2", 2, "=1+1")]);
         text.ShouldStartWith("Key,Date,Start,End,Minutes,Who,What,Pie,Count,Do\r\n");
 
         // What a spreadsheet would take for a formula is not one.
@@ -63,7 +69,8 @@ public class CalendarTests
     [Fact]
     public void A_table_with_nonsense_in_it_says_where()
     {
-        var (lines, troubles) = DayTable.Read("key,date,start\r\na,2027-03-06,9:15\r\nb,2027-13-06,09:15\r\n,,\r\nc,06/03/2027,10:00\r\n", Saturday, 1);
+        var (lines, troubles) = DayTable.Read(
+            "key,date,start\r\na,2027-03-06,9:15\r\nb,2027-13-06,09:15\r\n,,\r\nc,06/03/2027,10:00\r\n", Saturday, 1);
         lines.Select(l => l.Key).ShouldBe(["a", "c"]);
         troubles.Single().ShouldStartWith("Line 3");
         DayTable.Read("what,when\r\n1,2", Saturday, 1).Troubles.Single().ShouldContain("Key");
@@ -74,7 +81,9 @@ public class CalendarTests
     public void A_time_that_says_no_place_is_meant_where_the_kitchen_is()
     {
         // Two hours ahead of the sun, all year: eleven on the wall is nine of the sun's.
-        const string Text = "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//x//EN\r\nBEGIN:VEVENT\r\nUID:a\r\nDTSTAMP:20270301T000000Z\r\nDTSTART:20270306T110000\r\nSUMMARY:x\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nUID:b\r\nDTSTAMP:20270301T000000Z\r\nDTSTART;VALUE=DATE:20270306\r\nSUMMARY:all day\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
+        const string Text =
+            "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nPRODID:-//x//EN\r\nBEGIN:VEVENT\r\nUID:a\r\nDTSTAMP:20270301T000000Z\r\nDTSTART:20270306T110000\r\nSUMMARY:x\r\nEND:VEVENT\r\nBEGIN:VEVENT\r\nUID:b\r\nDTSTAMP:20270301T000000Z\r\nDTSTART;VALUE=DATE:20270306\r\nSUMMARY:all "
+                + "day\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n";
         var read = CalendarFile.Read(Text, TimeZoneInfo.CreateCustomTimeZone("lock", TimeSpan.FromHours(2), "Lock", "Lock"));
         read.Entries.Single().ShouldBe(("a", "x", Ten.AddHours(-1)));
     }

@@ -14,8 +14,10 @@ public class DayBuilderTests
         // four slots; apart it is 14 and 14, three slots each.
         var orders = new[] { Order("a", Malt, 1, At(1, 12)), Order("b", Gooseberry, 1, At(1, 15)) };
         var together = DayBuilder.Build(orders, Setting());
-        together.Joined.Single(j => j.Label == "Make dough").ShouldSatisfyAllConditions(j => j.Orders.ShouldBe(["a", "b"]), j => j.Saves.ShouldBe(11));
-        together.Day.Works.Single(w => w.Label == "Make dough").ShouldSatisfyAllConditions(w => w.Length.ShouldBe(4), w => w.Batches.ShouldBe([0, 1]));
+        together.Joined.Single(j => j.Label == "Make dough")
+            .ShouldSatisfyAllConditions(j => j.Orders.ShouldBe(["a", "b"]), j => j.Saves.ShouldBe(11));
+        together.Day.Works.Single(w => w.Label == "Make dough")
+            .ShouldSatisfyAllConditions(w => w.Length.ShouldBe(4), w => w.Batches.ShouldBe([0, 1]));
 
         var apart = DayBuilder.Build(orders, Setting() with { Apart = together.Joined.Select(j => j.Name).ToHashSet() });
         apart.Day.Works.Count(w => w.Label == "Make dough").ShouldBe(2);
@@ -30,8 +32,11 @@ public class DayBuilderTests
     public void Loads_whose_heats_meet_bake_at_one()
     {
         // Almond paste 170–180 and nuts in syrup 175–180 share a heat; shells at 220 want one of their own.
-        var built = DayBuilder.Build([Order("a", PlumAlmond, 1, At(1, 12)), Order("b", Walnut, 1, At(1, 12)), Order("c", Malt, 1, At(1, 12))], Setting());
-        int HeatOf(string order, string label) => built.Day.Works.First(w => w.Load is not null && w.Label == label && w.Key.StartsWith(order + ".", StringComparison.Ordinal)).Load!.Heat;
+        var built = DayBuilder.Build(
+            [Order("a", PlumAlmond, 1, At(1, 12)), Order("b", Walnut, 1, At(1, 12)), Order("c", Malt, 1, At(1, 12))], Setting());
+        int HeatOf(string order, string label) =>
+            built.Day.Works.First(
+                w => w.Load is not null && w.Label == label && w.Key.StartsWith(order + ".", StringComparison.Ordinal)).Load!.Heat;
         HeatOf("a", "Bake filled").ShouldBe(HeatOf("b", "Bake filled"));
         HeatOf("a", "Bake filled").ShouldBeInRange(175, 180);
         HeatOf("c", "Bake shells").ShouldBeGreaterThan(HeatOf("a", "Bake shells"));

@@ -1,9 +1,9 @@
-using RoundCrumb.TestKit;
 using RoundCrumb.Core.Working;
 using RoundCrumb.Scheduling.Changes;
 using RoundCrumb.Scheduling.Explaining;
 using RoundCrumb.Scheduling.Model;
 using RoundCrumb.Scheduling.Solving;
+using RoundCrumb.TestKit;
 using static RoundCrumb.Scheduling.Tests.Days;
 
 namespace RoundCrumb.Scheduling.Tests;
@@ -22,7 +22,8 @@ public class DayFiguresTests
     public void What_is_added_up_adds_up_whatever_the_day(int seed, int batches)
     {
         var built = DayMaker.Make(seed, batches);
-        var plan = DaySolver.Solve(built.Day, Repeatable with { Seconds = 1 }, cancel: TestContext.Current.CancellationToken).Plan.ShouldNotBeNull();
+        var plan = DaySolver.Solve(
+            built.Day, Repeatable with { Seconds = 1 }, cancel: TestContext.Current.CancellationToken).Plan.ShouldNotBeNull();
         var figures = new DayFigures(built, Clock);
         var tally = Tally.Of(built.Day, plan);
 
@@ -43,7 +44,8 @@ public class DayFiguresTests
             Sum(lead).ShouldBe(lead.Value.Best, 1e-9);
             var mine = Enumerable.Range(0, built.Day.Works.Count).Where(i => built.Day.Works[i].Batches.Contains(b)).ToList();
             var done = built.Day.Endings.Where(e => e.Batch == b).Max(e => plan.EndOf(built.Day, e.From) + e.Least);
-            ((done - mine.Min(i => plan.Starts[i])) * Slot.Minutes).ShouldBeGreaterThanOrEqualTo((int)lead.Value.Best - Slot.Minutes, lead.Name);
+            ((done - mine.Min(i => plan.Starts[i])) * Slot.Minutes)
+                .ShouldBeGreaterThanOrEqualTo((int)lead.Value.Best - Slot.Minutes, lead.Name);
             Sum(figures.HandsFor(b)).ShouldBe(figures.HandsFor(b).Value.Best, 1e-9);
             figures.HandsFor(b).Value.Best.ShouldBeLessThanOrEqualTo(mine.Sum(i => built.Day.Works[i].Hands) * Slot.Minutes + 1);
         }
@@ -76,7 +78,8 @@ public class DayFiguresTests
         // bound, pressed, baked, cooled, then filled, set at least three hours and creamed.
         var built = DayBuilder.Build([Order("a", Coffee, 1, At(1, 12))], Setting());
         var lead = new DayFigures(built, Clock).Lead(0);
-        lead.Terms.Where(t => t.Name != "then it waits").Select(t => t.Name).ShouldBe(["Grind the crumb", "Press crusts", "Bake shells, in the oven", "Fill", "Cream on"]);
+        lead.Terms.Where(t => t.Name != "then it waits").Select(t => t.Name)
+            .ShouldBe(["Grind the crumb", "Press crusts", "Bake shells, in the oven", "Fill", "Cream on"]);
         lead.Terms[^2].Amount.Amount.ShouldBe(180);
         lead.Value.Best.ShouldBe(lead.Terms.Sum(t => t.Amount.Amount), 1e-9);
     }
@@ -115,7 +118,9 @@ public class DayFiguresTests
         }
 
         // Done together they take exactly that much less, before the clock rounds.
-        var apart = DayBuilder.Build([Order("a", Malt, 2, At(1, 12)), Order("b", Gooseberry, 1, At(1, 15))], Setting() with { Apart = built.Joined.Select(j => j.Name).ToHashSet() });
+        var apart = DayBuilder.Build(
+            [Order("a", Malt, 2, At(1, 12)), Order("b", Gooseberry, 1, At(1, 15))],
+            Setting() with { Apart = built.Joined.Select(j => j.Name).ToHashSet() });
         (apart.Day.Works.Sum(w => w.Hands) - built.Day.Works.Sum(w => w.Hands)).ShouldBeGreaterThanOrEqualTo(0);
         new DayFigures(apart, Clock).OfOrders().Select(f => f.Id).ShouldBe(["hands-orders", "hands-a", "lead-a", "hands-b", "lead-b"]);
     }

@@ -1,7 +1,7 @@
-using RoundCrumb.TestKit;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Scheduling.Model;
 using RoundCrumb.Scheduling.Solving;
+using RoundCrumb.TestKit;
 using static RoundCrumb.Scheduling.Tests.Days;
 
 namespace RoundCrumb.Scheduling.Tests;
@@ -37,7 +37,11 @@ public class DaySolverTests
         solution.OvenOnProven.ShouldBeTrue();
 
         // By themselves each has two loads with hours of rest between; together they are never more than these apart.
-        var alone = new[] { Solve(Setting(), Order("a", PlumAlmond, 1, At(1, 14))), Solve(Setting(), Order("b", Walnut, 1, At(1, 14))) }.Sum(s => s.Solution.Plan!.OvenOn(s.Built.Day));
+        var alone = new[]
+        {
+            Solve(Setting(), Order("a", PlumAlmond, 1, At(1, 14))),
+            Solve(Setting(), Order("b", Walnut, 1, At(1, 14)))
+        }.Sum(s => s.Solution.Plan!.OvenOn(s.Built.Day));
         plan.OvenOn(built.Day).ShouldBeLessThan(alone);
     }
 
@@ -75,7 +79,8 @@ public class DaySolverTests
         var dough = built.Day.Works.Select((w, i) => (w, i)).First(x => x.w.Label == "Make dough");
         var to = first.Plan!.Starts[dough.i] - 6;
         var pinned = DayBuilder.Build(orders, Setting() with { Pinned = new Dictionary<string, int> { [dough.w.Key] = to } });
-        var again = DaySolver.Solve(pinned.Day, Repeatable with { Known = first.Plan, StayNear = true }, cancel: TestContext.Current.CancellationToken);
+        var again = DaySolver.Solve(
+            pinned.Day, Repeatable with { Known = first.Plan, StayNear = true }, cancel: TestContext.Current.CancellationToken);
         again.Plan!.Starts[dough.i].ShouldBe(to);
         PlanChecker.Check(pinned, again.Plan).ShouldBeEmpty();
         again.Plan.Lateness(pinned.Day).ShouldBe(0);
@@ -94,8 +99,10 @@ public class DaySolverTests
         // The cream goes on after three hours of setting: not at six in the morning of the first day.
         var (built, _) = Solve(Setting(), Order("a", Malt, 1, At(1, 12)));
         var cream = built.Day.Works.Single(w => w.Label == "Cream on");
-        var pinned = DayBuilder.Build([Order("a", Malt, 1, At(1, 12))], Setting() with { Pinned = new Dictionary<string, int> { [cream.Key] = At(0, 6) } });
-        DaySolver.Solve(pinned.Day, Repeatable, cancel: TestContext.Current.CancellationToken).ShouldSatisfyAllConditions(s => s.Plan.ShouldBeNull(), s => s.NoneExists.ShouldBeTrue());
+        var pinned = DayBuilder.Build(
+            [Order("a", Malt, 1, At(1, 12))], Setting() with { Pinned = new Dictionary<string, int> { [cream.Key] = At(0, 6) } });
+        DaySolver.Solve(pinned.Day, Repeatable, cancel: TestContext.Current.CancellationToken)
+            .ShouldSatisfyAllConditions(s => s.Plan.ShouldBeNull(), s => s.NoneExists.ShouldBeTrue());
     }
 
     [Fact]
@@ -108,9 +115,13 @@ public class DaySolverTests
 
         // The line is drawn after rolling; what began before is history, and one thing took twenty minutes longer.
         var now = plan.EndOf(built.Day, line) + 4;
-        var done = Enumerable.Range(0, built.Day.Works.Count).Where(i => plan.Starts[i] < now).ToDictionary(i => built.Day.Works[i].Key, i => new DoneWork(plan.Starts[i], plan.Ovens[i] < 0 ? "" : built.Day.Ovens[plan.Ovens[i]].Id, []));
+        var done = Enumerable.Range(0, built.Day.Works.Count).Where(i => plan.Starts[i] < now)
+            .ToDictionary(
+                i => built.Day.Works[i].Key,
+                i => new DoneWork(plan.Starts[i], plan.Ovens[i] < 0 ? "" : built.Day.Ovens[plan.Ovens[i]].Id, []));
         var later = DayBuilder.Build(orders, Setting() with { Now = now, Done = done, UnderWay = new HashSet<string> { "a" } });
-        var again = DaySolver.Solve(later.Day, Repeatable with { Known = plan, StayNear = true }, cancel: TestContext.Current.CancellationToken);
+        var again = DaySolver.Solve(
+            later.Day, Repeatable with { Known = plan, StayNear = true }, cancel: TestContext.Current.CancellationToken);
         for (var i = 0; i < built.Day.Works.Count; i++)
         {
             if (plan.Starts[i] < now)
@@ -123,7 +134,8 @@ public class DaySolverTests
     [Fact]
     public void A_cold_oven_stays_cold()
     {
-        var (built, solution) = Solve(Setting() with { Forbidden = new HashSet<string> { "big" } }, Order("a", Malt, 1, At(1, 12)), Order("b", Coffee, 1, At(1, 12)));
+        var (built, solution) = Solve(
+            Setting() with { Forbidden = new HashSet<string> { "big" } }, Order("a", Malt, 1, At(1, 12)), Order("b", Coffee, 1, At(1, 12)));
         solution.Plan!.Runs.ShouldAllBe(r => built.Day.Ovens[r.Oven].Id == "small");
         PlanChecker.Check(built, solution.Plan).ShouldBeEmpty();
     }
@@ -138,7 +150,8 @@ public class DaySolverTests
         foreach (var step in steps)
             PlanChecker.Check(built, step.Plan).ShouldBeEmpty();
         for (var k = 1; k < steps.Count; k++)
-            (steps[k].Lateness, steps[k].Lateness == steps[k - 1].Lateness ? steps[k].OvenOn : 0).ShouldBeLessThanOrEqualTo((steps[k - 1].Lateness, steps[k].Lateness == steps[k - 1].Lateness ? steps[k - 1].OvenOn : 0));
+            (steps[k].Lateness, steps[k].Lateness == steps[k - 1].Lateness ? steps[k].OvenOn : 0)
+                .ShouldBeLessThanOrEqualTo((steps[k - 1].Lateness, steps[k].Lateness == steps[k - 1].Lateness ? steps[k - 1].OvenOn : 0));
     }
 
     [Fact]
@@ -167,7 +180,8 @@ public class DaySolverTests
     public void The_same_day_gives_the_same_plan()
     {
         var built = DayMaker.Make(5, 4);
-        var plans = Enumerable.Range(0, 2).Select(_ => DaySolver.Solve(built.Day, Repeatable, cancel: TestContext.Current.CancellationToken).Plan!).ToList();
+        var plans = Enumerable.Range(0, 2)
+            .Select(_ => DaySolver.Solve(built.Day, Repeatable, cancel: TestContext.Current.CancellationToken).Plan!).ToList();
         plans[0].Starts.ShouldBe(plans[1].Starts);
     }
 
@@ -206,10 +220,14 @@ public class DaySolverTests
         built.Day.Gaps.Single(g => g.To == cut && g.Takes.Units > 0).At.ShouldBe(WaitsAt.Fridge);
 
         // And nine of them, cut or not, do not go into eight places.
-        DayBuilder.Build([Order("a", Malt, 9, At(1, 14), served: true)], Setting(Kitchen(plates: 12))).LeftOut.Single().Kind.ShouldBe(TroubleKind.NoRoom);
+        DayBuilder.Build([Order("a", Malt, 9, At(1, 14), served: true)], Setting(Kitchen(plates: 12))).LeftOut.Single()
+            .Kind.ShouldBe(TroubleKind.NoRoom);
     }
 
-    /// <summary>One baker, six to two, and two pies that are one stretch of a quarter of an hour each: the first begins at six because it must, the second is wanted at noon.</summary>
+    /// <summary>
+    /// One baker, six to two, and two pies that are one stretch of a quarter of an hour each: the first begins at six because it must, the
+    /// second is wanted at noon.
+    /// </summary>
     private static Day Two(int keeps)
     {
         DayWork Stretch(int batch) => new($"{batch}", [new(batch, 0)], [batch], Part.Filling, "Stir", [[0]], 3, Tool.None, null, 1, "");

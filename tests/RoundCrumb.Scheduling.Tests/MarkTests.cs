@@ -8,11 +8,14 @@ using static RoundCrumb.Scheduling.Tests.Days;
 
 namespace RoundCrumb.Scheduling.Tests;
 
-/// <summary>What a baker has said of a step stays with that step, whatever else changes; where it fits no longer it is told, and put on no other.</summary>
+/// <summary>
+/// What a baker has said of a step stays with that step, whatever else changes; where it fits no longer it is told, and put on no other.
+/// </summary>
 public class MarkTests
 {
     private static string Key(BuiltDay built, StepKind kind, string order = "a", bool oven = false) =>
-        built.Day.Works.Select(w => w.Key).First(k => WorkKey.TryParse(k, out var key) && key.Order == order && key.Work.Step.Kind == kind && key.Work.InOven == oven);
+        built.Day.Works.Select(w => w.Key).First(
+            k => WorkKey.TryParse(k, out var key) && key.Order == order && key.Work.Step.Kind == kind && key.Work.InOven == oven);
 
     private static int IndexOf(BuiltDay built, string key) => built.Day.Works.ToList().FindIndex(w => w.Key == key);
 
@@ -78,7 +81,13 @@ public class MarkTests
     {
         var order = Order("a", Malt, 1, At(1, 16));
         var load = Key(DayBuilder.Build([order], Setting()), StepKind.BakeShell, oven: true);
-        var built = DayBuilder.Build([order], Setting() with { Forbidden = new HashSet<string> { "big" }, Done = new Dictionary<string, DoneWork> { [load] = new(At(1, 6), "big", []) } });
+        var built = DayBuilder.Build(
+            [order],
+            Setting() with
+            {
+                Forbidden = new HashSet<string> { "big" },
+                Done = new Dictionary<string, DoneWork> { [load] = new(At(1, 6), "big", []) },
+            });
         built.Unfit.ShouldBeEmpty();
         built.Day.Ovens[built.Day.Done[IndexOf(built, load)].Oven].Id.ShouldBe("big");
     }
@@ -105,7 +114,11 @@ public class MarkTests
     public void Stock_takes_steps_away_and_what_was_said_of_them_is_told()
     {
         var scratch = DayBuilder.Build([Order("a", Malt, 2, At(1, 12))], Setting());
-        var marks = new Dictionary<string, int> { [Key(scratch, StepKind.RollAndLine)] = At(1, 7), [Key(scratch, StepKind.Fill)] = At(1, 9) };
+        var marks = new Dictionary<string, int>
+        {
+            [Key(scratch, StepKind.RollAndLine)] = At(1, 7),
+            [Key(scratch, StepKind.Fill)] = At(1, 9),
+        };
         var frozen = DayBuilder.Build([Order("a", Malt, 2, At(1, 12), Stock.FrozenShells)], Setting() with { Pinned = marks });
         frozen.Day.Pinned.Keys.Select(i => frozen.Day.Works[i].Label).ShouldBe(["Fill"]);
         frozen.Unfit.ShouldHaveSingleItem().Why.ShouldContain("no such step any more");
@@ -138,7 +151,8 @@ public class MarkTests
         var order = Order("a", Malt, 2, At(1, 12));
         var plain = DayBuilder.Build([order], Setting());
         var third = plain.Made[0].Chain.Works[2].Id;
-        var built = DayBuilder.Build([order], Setting() with { Pinned = new Dictionary<string, int> { ["a.2"] = At(1, 7), ["a.99"] = At(1, 8), ["nobody.0"] = 3 } });
+        var built = DayBuilder.Build(
+            [order], Setting() with { Pinned = new Dictionary<string, int> { ["a.2"] = At(1, 7), ["a.99"] = At(1, 8), ["nobody.0"] = 3 } });
         built.Day.Pinned.Keys.Select(i => built.Day.Works[i].Key).ShouldBe([new WorkKey("a", third).ToString()]);
     }
 

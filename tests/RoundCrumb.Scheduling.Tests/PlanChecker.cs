@@ -29,7 +29,8 @@ internal static class PlanChecker
             for (var w = 0; w < chain.Works.Count; w++)
             {
                 at[b][w] = Enumerable.Range(0, day.Works.Count).First(i => !taken.Contains(i) && day.Works[i].Batches.Contains(b)
-                    && day.Works[i].Steps[day.Works[i].Batches.ToList().IndexOf(b)].SequenceEqual(chain.Works[w].Steps) && day.Works[i].IsHands == chain.Works[w].Baking is null && day.Works[i].Label == chain.Works[w].Label);
+                    && day.Works[i].Steps[day.Works[i].Batches.ToList().IndexOf(b)].SequenceEqual(chain.Works[w].Steps)
+                        && day.Works[i].IsHands == chain.Works[w].Baking is null && day.Works[i].Label == chain.Works[w].Label);
                 taken.Add(at[b][w]);
             }
         }
@@ -57,12 +58,15 @@ internal static class PlanChecker
             {
                 var minutes = Start(at[b][gap.To]) - End(at[b][gap.From]);
                 if (minutes < gap.Wait.Least - 1)
-                    wrong.Add($"{order.Key}: {chain.Works[gap.From].Label} to {chain.Works[gap.To].Label} {minutes} min, least {gap.Wait.Least:0}");
+                    wrong.Add(
+                        $"{order.Key}: {chain.Works[gap.From].Label} to {chain.Works[gap.To].Label} {minutes} min, least "
+                            + $"{gap.Wait.Least:0}");
 
                 // What is made for several pies at once may stand till its turn comes: a day.
                 var most = gap.IsTie && day.Works[at[b][gap.From]].Batches.Count > 1 ? Math.Max(24 * 60, gap.Wait.Most) : gap.Wait.Most;
                 if (minutes > Math.Max(most, gap.Wait.Least + Grid) + 1)
-                    wrong.Add($"{order.Key}: {chain.Works[gap.From].Label} to {chain.Works[gap.To].Label} {minutes} min, most {gap.Wait.Most:0}");
+                    wrong.Add(
+                        $"{order.Key}: {chain.Works[gap.From].Label} to {chain.Works[gap.To].Label} {minutes} min, most {gap.Wait.Most:0}");
             }
 
             var ready = plan.Ready[b] * Grid;
@@ -102,7 +106,14 @@ internal static class PlanChecker
         }
 
         Over(wrong, "hands", busy, t => hands[t]);
-        foreach (var (tool, many) in new[] { (Tool.Burner, kitchen.Burners), (Tool.Mixer, kitchen.Mixers), (Tool.Processor, kitchen.Processors) })
+        foreach (
+            var (tool, many) in new[]
+            {
+                (Tool.Burner, kitchen.Burners),
+                (Tool.Mixer, kitchen.Mixers),
+                (Tool.Processor, kitchen.Processors)
+            })
+
         {
             var used = new int[end];
             foreach (var i in Enumerable.Range(0, day.Works.Count).Where(i => day.Works[i].IsHands && day.Works[i].Tool == tool))
@@ -193,11 +204,15 @@ internal static class PlanChecker
                 foreach (var gap in chain.Gaps.Where(g => g.At == where))
                 {
                     var (from, to) = (at[b][gap.From], at[b][gap.To]);
-                    Count(used, (plan.Starts[from] + day.Works[from].Length) * Grid, plan.Starts[to] * Grid, DayBuilder.UnitsOf(pie.Composition.Pan, gap.Holds.Pies, rooms) + (gap.Holds.Parcels * ColdRoom.Parcel));
+                    Count(
+                        used, (plan.Starts[from] + day.Works[from].Length) * Grid, plan.Starts[to] * Grid,
+                        DayBuilder.UnitsOf(pie.Composition.Pan, gap.Holds.Pies, rooms) + (gap.Holds.Parcels * ColdRoom.Parcel));
                 }
 
                 foreach (var ending in chain.Endings.Where(e => e.At == where))
-                    Count(used, (plan.Starts[at[b][ending.From]] + day.Works[at[b][ending.From]].Length) * Grid, plan.Ready[b] * Grid, DayBuilder.UnitsOf(pie.Composition.Pan, ending.Pies, rooms));
+                    Count(
+                        used, (plan.Starts[at[b][ending.From]] + day.Works[at[b][ending.From]].Length) * Grid, plan.Ready[b] * Grid,
+                        DayBuilder.UnitsOf(pie.Composition.Pan, ending.Pies, rooms));
             }
 
             Over(wrong, kind.ToString(), used, _ => rooms.Sum(r => r.Units));

@@ -1,5 +1,5 @@
-using RoundCrumb.TestKit;
 using RoundCrumb.Scheduling.Solving;
+using RoundCrumb.TestKit;
 
 namespace RoundCrumb.Scheduling.Tests;
 
@@ -18,7 +18,8 @@ public class PlanTests
         {
             var built = DayMaker.Make(seed, 1 + (seed % 7), served: seed % 3 == 0);
             var solution = DaySolver.Solve(built.Day, Repeatable, cancel: TestContext.Current.CancellationToken);
-            var plan = solution.Plan ?? DaySolver.Solve(built.Day, Repeatable with { Seconds = 3 }, cancel: TestContext.Current.CancellationToken).Plan;
+            var plan = solution.Plan
+                ?? DaySolver.Solve(built.Day, Repeatable with { Seconds = 3 }, cancel: TestContext.Current.CancellationToken).Plan;
             PlanChecker.Check(built, plan.ShouldNotBeNull($"day {seed}")).ShouldBeEmpty($"day {seed}");
         }
     }

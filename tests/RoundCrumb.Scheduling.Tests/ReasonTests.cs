@@ -1,6 +1,6 @@
-using RoundCrumb.TestKit;
 using RoundCrumb.Scheduling.Explaining;
 using RoundCrumb.Scheduling.Solving;
+using RoundCrumb.TestKit;
 using static RoundCrumb.Scheduling.Tests.Days;
 
 namespace RoundCrumb.Scheduling.Tests;
@@ -16,7 +16,8 @@ public class ReasonTests
 
         // Custard and pouring are tied: ten minutes at most between.
         var fill = Of("Fill");
-        Reasons.Against(built.Day, plan, Of("Malt custard"), plan.Starts[Of("Malt custard")] - 12).ShouldContain(r => r.Binds == Binds.TooLong && r.Work == fill);
+        Reasons.Against(built.Day, plan, Of("Malt custard"), plan.Starts[Of("Malt custard")] - 12)
+            .ShouldContain(r => r.Binds == Binds.TooLong && r.Work == fill);
         Reasons.Against(built.Day, plan, Of("Fill"), plan.Starts[Of("Fill")] - 12).ShouldContain(r => r.Binds == Binds.Wait);
 
         // At midnight nobody is there.
@@ -54,7 +55,8 @@ public class ReasonTests
                         continue;
                     var starts = plan.Starts.ToArray();
                     starts[i] += by;
-                    PlanChecker.Check(built, plan with { Starts = starts }).ShouldBeEmpty($"day {seed}, {built.Day.Works[i].Label} by {by}");
+                    PlanChecker.Check(built, plan with { Starts = starts })
+                        .ShouldBeEmpty($"day {seed}, {built.Day.Works[i].Label} by {by}");
                 }
             }
         }
@@ -82,7 +84,8 @@ public class ReasonTests
                     tried.UnionWith(binds);
                     var starts = plan.Starts.ToArray();
                     starts[i] += by;
-                    PlanChecker.Check(built, plan with { Starts = starts }).ShouldNotBeEmpty($"day {seed}, {built.Day.Works[i].Label} by {by}: {string.Join(", ", binds)}");
+                    PlanChecker.Check(built, plan with { Starts = starts })
+                        .ShouldNotBeEmpty($"day {seed}, {built.Day.Works[i].Label} by {by}: {string.Join(", ", binds)}");
                 }
             }
         }

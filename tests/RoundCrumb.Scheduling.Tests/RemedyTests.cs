@@ -1,8 +1,8 @@
-using RoundCrumb.TestKit;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Scheduling.Changes;
 using RoundCrumb.Scheduling.Model;
 using RoundCrumb.Scheduling.Solving;
+using RoundCrumb.TestKit;
 using static RoundCrumb.Scheduling.Tests.Days;
 
 namespace RoundCrumb.Scheduling.Tests;
@@ -13,7 +13,8 @@ public class RemedyTests
     {
         var (_, solution) = Solve(setting, orders);
         solution.Plan.ShouldNotBeNull();
-        return Remedies.Find(orders, setting, solution.Plan, Repeatable with { Seconds = 2 }, cancel: TestContext.Current.CancellationToken);
+        return Remedies.Find(
+            orders, setting, solution.Plan, Repeatable with { Seconds = 2 }, cancel: TestContext.Current.CancellationToken);
     }
 
     private static void DoesIt(DayRemedy remedy, DaySetting setting, params Order[] orders)
@@ -81,7 +82,9 @@ public class RemedyTests
         // Without gelatine it sets eight hours at the least, with it four: from six in the morning, three in the afternoon
         // is too soon for the one and not for the other.
         var setting = Setting(days: 1);
-        Order[] orders = [Order("a", "pan=tart-25&crust=plain-crumb&bake=chilled&fill=ginger-lime-cheese&make=exact&top=none", 1, At(0, 15))];
+        Order[] orders = [
+            Order("a", "pan=tart-25&crust=plain-crumb&bake=chilled&fill=ginger-lime-cheese&make=exact&top=none", 1, At(0, 15))
+        ];
         var remedies = Find(setting, orders);
         remedies.ShouldContain(r => r.Change is OtherFilling);
         foreach (var remedy in remedies)
@@ -136,7 +139,8 @@ public class RemedyTests
         // The seventh of six plates cannot be had at all, and it says so.
         Order[] full = [Order("a", Malt, 6, At(1, 12))];
         var (_, six) = Solve(Setting(), full);
-        Cost.OfOneMore(full, Setting(), six.Plan!, "a", Repeatable, TestContext.Current.CancellationToken).LeftOut.Single().Kind.ShouldBe(TroubleKind.NoPans);
+        Cost.OfOneMore(full, Setting(), six.Plan!, "a", Repeatable, TestContext.Current.CancellationToken).LeftOut.Single()
+            .Kind.ShouldBe(TroubleKind.NoPans);
     }
 
     [Fact]
@@ -149,7 +153,11 @@ public class RemedyTests
         {
             var made = DayMaker.Make(seed, 3);
             var orders = made.Made.Select(m => m.Order).ToList();
-            var tight = made.Setting with { Shifts = [.. made.Setting.Shifts.Where(s => s.From >= At(1, 0)).Select(s => s with { From = s.From + (3 * Hour) })], Forbidden = new HashSet<string> { "small" } };
+            var tight = made.Setting with
+            {
+                Shifts = [.. made.Setting.Shifts.Where(s => s.From >= At(1, 0)).Select(s => s with { From = s.From + (3 * Hour) })],
+                Forbidden = new HashSet<string> { "small" },
+            };
             int? Lateness(DaySetting setting)
             {
                 var day = DayBuilder.Build(orders, setting).Day;
@@ -159,7 +167,11 @@ public class RemedyTests
 
             var before = Lateness(tight);
             var shift = tight.Shifts[0];
-            foreach (var change in (DayChange[])[new MoreHours(shift.Baker, shift.From - Hour, shift.To, shift.From, shift.To), new MoreHours(shift.Baker, shift.From, shift.To + Hour, shift.From, shift.To), new MoreCold(Core.Kitchens.ColdKind.Fridge, 2), new AllOvens()])
+            foreach (
+                var change in (DayChange[])[
+                    new MoreHours(shift.Baker, shift.From - Hour, shift.To, shift.From, shift.To),
+                    new MoreHours(shift.Baker, shift.From, shift.To + Hour, shift.From, shift.To),
+                    new MoreCold(Core.Kitchens.ColdKind.Fridge, 2), new AllOvens()])
             {
                 if (before is null || Lateness(change.Applied(orders, tight).Setting) is not { } after)
                     continue;

@@ -136,7 +136,8 @@ public sealed class GreedyDay
         {
             for (var u = t; u < t + w.Length; u++)
             {
-                if (_busy[u] + Own(u, mine) >= _hands[u] || (w.Tool is not Tool.None && Many(w.Tool) is > 0 and var many && _tools[w.Tool][u] >= many))
+                if (_busy[u] + Own(u, mine) >= _hands[u]
+                        || (w.Tool is not Tool.None && Many(w.Tool) is > 0 and var many && _tools[w.Tool][u] >= many))
                     return false;
             }
 
@@ -163,8 +164,11 @@ public sealed class GreedyDay
             {
                 var inside = u >= t && u < t + w.Length;
                 ok = (_heat[o][u] == 0 || _heat[o][u] == w.Load.Heat) && (!inside || _shelves[o][u] + need <= _day.Ovens[o].Shelves);
-                foreach (var other in mine.Where(m => m != i && !_day.Works[m].IsHands && _oven[m] == o && u >= _start[m] && u < _start[m] + _day.Works[m].Length))
-                    ok &= _day.Works[other].Load!.Heat == w.Load.Heat && (!inside || _shelves[o][u] + need + _day.Works[other].Load!.Shelves[o] <= _day.Ovens[o].Shelves);
+                foreach (
+                    var other in mine.Where(
+                        m => m != i && !_day.Works[m].IsHands && _oven[m] == o && u >= _start[m] && u < _start[m] + _day.Works[m].Length))
+                    ok &= _day.Works[other].Load!.Heat == w.Load.Heat
+                        && (!inside || _shelves[o][u] + need + _day.Works[other].Load!.Shelves[o] <= _day.Ovens[o].Shelves);
             }
 
             if (!ok)
@@ -182,7 +186,9 @@ public sealed class GreedyDay
         foreach (var m in mine)
         {
             var w = _day.Works[m];
-            if (w.IsHands ? u >= _start[m] && u < _start[m] + w.Length : w.Load!.Touches.Any(x => u >= _start[m] + x.After && u < _start[m] + x.After + x.Length))
+            if (w.IsHands
+                    ? u >= _start[m] && u < _start[m] + w.Length
+                    : w.Load!.Touches.Any(x => u >= _start[m] + x.After && u < _start[m] + x.After + x.Length))
                 sum++;
         }
 

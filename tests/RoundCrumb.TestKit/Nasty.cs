@@ -8,11 +8,16 @@ public sealed class Nasty(int seed)
     /// <summary>What is sent in place of what is asked for.</summary>
     private static readonly string[] Hostile =
     [
-        "", " ", "\t\r\n", "0", "-1", "-0", "1e308", "1e999", "NaN", "Infinity", "-Infinity", "999999999999999999999", "2147483648", "-2147483649", "1,5", "½", "1/0", "٣", "１２", "0x10",
-        "null", "undefined", "true", "{0}", "{{0}}", "}{", "{", "%s%n", "%00", "%", "\\", "'", "\"", "`", "<b>", "<script>alert(1)</script>", "\"><img src=x onerror=alert(1)>", "]]>", "<!--", "&amp;&lt;", "&#0;",
-        "' OR 1=1 --", "\"; DROP TABLE Pies; --", "*", "\"*\"", "NEAR(", "a AND", "../../etc/passwd", "..\\..\\", "=2+5", "@SUM(1)", "-2+3|cmd", "\u202eevil", "\u0000", "a\u0000b", "\ud800", "\udfff", "e\u0301", "👩‍🍳🥧",
-        "\u200b", "\ufeff", "ﷺ", "İ", "ß", "own", "box-1-1", "box-٣-1", "box-999-1", "box-1-999", "box--1-1", "box-1", "new", "plate-23", "kitchen-1", "kitchen-999", "2027-02-30", "9999-12-31", "0001-01-01", "25:00", "24:00", "23:59",
-        "06:00–15:00", "15:00-06:00", "american", "Scratch", "9", "1 2027-01-01", "100 %", "5 mm", "350F", "gas 4", "1\" 2'", "pan=plate-23", "pan=plate-23&crust=butter-flaky&fill=malt-custard", "crust=", "&&&", "==",
+        "", " ", "\t\r\n", "0", "-1", "-0", "1e308", "1e999", "NaN", "Infinity", "-Infinity", "999999999999999999999", "2147483648",
+        "-2147483649", "1,5", "½", "1/0", "٣", "１２", "0x10",
+        "null", "undefined", "true", "{0}", "{{0}}", "}{", "{", "%s%n", "%00", "%", "\\", "'", "\"", "`", "<b>",
+        "<script>alert(1)</script>", "\"><img src=x onerror=alert(1)>", "]]>", "<!--", "&amp;&lt;", "&#0;",
+        "' OR 1=1 --", "\"; DROP TABLE Pies; --", "*", "\"*\"", "NEAR(", "a AND", "../../etc/passwd", "..\\..\\", "=2+5", "@SUM(1)",
+        "-2+3|cmd", "\u202eevil", "\u0000", "a\u0000b", "\ud800", "\udfff", "e\u0301", "👩‍🍳🥧",
+        "\u200b", "\ufeff", "ﷺ", "İ", "ß", "own", "box-1-1", "box-٣-1", "box-999-1", "box-1-999", "box--1-1", "box-1", "new", "plate-23",
+        "kitchen-1", "kitchen-999", "2027-02-30", "9999-12-31", "0001-01-01", "25:00", "24:00", "23:59",
+        "06:00–15:00", "15:00-06:00", "american", "Scratch", "9", "1 2027-01-01", "100 %", "5 mm", "350F", "gas 4", "1\" 2'",
+        "pan=plate-23", "pan=plate-23&crust=butter-flaky&fill=malt-custard", "crust=", "&&&", "==",
         "more:0:1:2:3", "o1", "o1.dough.0", "o999.x", "é", "\n", "a\nb", "hands", "oven-1", "oven-999", "baker-1",
     ];
 
@@ -39,14 +44,20 @@ public sealed class Nasty(int seed)
     /// <summary>Lines as a recipe has them, sound and otherwise.</summary>
     public static IReadOnlyList<string> Lines { get; } =
     [
-        "200 g plain flour", "1/2 cup butter (113 g)", "3 large eggs", "juice of 2 lemons", "a pinch of salt", "500 ml milk", "1 egg", "2 x 225 g cream cheese", "{0} g sugar", "1e308 g sugar", "99999999999 cups milk", "0 g butter", "-5 g salt",
-        "1 stick less 1 tbsp butter", "((((((((((", "1 2 3 4 5 6 7 8 9", "For the crust:", "# filling", "½ ½ ½", "1–2–3 g flour", "plain flour", "/ / /", "1/0 cup milk", "zest of zest of 1 lime",
+        "200 g plain flour", "1/2 cup butter (113 g)", "3 large eggs", "juice of 2 lemons", "a pinch of salt", "500 ml milk", "1 egg",
+        "2 x 225 g cream cheese", "{0} g sugar", "1e308 g sugar", "99999999999 cups milk", "0 g butter", "-5 g salt",
+        "1 stick less 1 tbsp butter", "((((((((((", "1 2 3 4 5 6 7 8 9", "For the crust:", "# filling", "½ ½ ½", "1–2–3 g flour",
+        "plain flour", "/ / /", "1/0 cup milk", "zest of zest of 1 lime",
     ];
 
     /// <summary>A long text of few kinds of piece, of the kind that nested or repeated reading chokes on.</summary>
     public string Repeated(int most)
     {
-        var piece = Of(["<b>", "{\"a\":", "[", "1 ", "½", "(", "1 egg\n", "500 ml milk\n", "\"", "a,", ";", "&lt;", "BEGIN:VEVENT\r\n", "<script type=\"application/ld+json\">", "</script", "x", " ", "\n", "🥧", "''", "--", "=", "&a=b"]);
+        var piece = Of(
+            [
+                "<b>", "{\"a\":", "[", "1 ", "½", "(", "1 egg\n", "500 ml milk\n", "\"", "a,", ";", "&lt;", "BEGIN:VEVENT\r\n",
+                "<script type=\"application/ld+json\">", "</script", "x", " ", "\n", "🥧", "''", "--", "=", "&a=b"
+            ]);
         return string.Concat(Enumerable.Repeat(piece, _random.Next(1, Math.Max(2, most / piece.Length))));
     }
 

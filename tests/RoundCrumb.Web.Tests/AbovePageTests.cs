@@ -33,7 +33,10 @@ public sealed partial class AbovePageTests(DemoKitchen kitchen) : IClassFixture<
         var page = await baker.PageAsync(Ring);
         page.ShouldContain("Sheet 1 of 2: left");
         page.ShouldContain("Sheet 2 of 2: right");
-        (await baker.PageAsync(Ring.Replace("tart-23", "tartlet-10", StringComparison.Ordinal).Replace("strawberry-halves", "raspberries", StringComparison.Ordinal))).ShouldNotContain("Sheet 1");
+        (
+            await baker.PageAsync(
+                Ring.Replace("tart-23", "tartlet-10", StringComparison.Ordinal)
+                    .Replace("strawberry-halves", "raspberries", StringComparison.Ordinal))).ShouldNotContain("Sheet 1");
     }
 
     [Theory]
@@ -54,7 +57,9 @@ public sealed partial class AbovePageTests(DemoKitchen kitchen) : IClassFixture<
     public async Task Every_figure_of_a_layered_pie_opens()
     {
         var baker = kitchen.Baker();
-        const string Pie = "pan=springform-20&crust=plain-crumb&bake=chilled&under1=salt-caramel&under2=banana-slices&under2-half=1&fill=honey-cheese&line=22&top=plain&top-laid=shells&on1=laid-raspberries&on1-laid=rim";
+        const string Pie =
+            "pan=springform-20&crust=plain-crumb&bake=chilled&under1=salt-caramel&under2=banana-slices&under2-half=1&"
+                + "fill=honey-cheese&line=22&top=plain&top-laid=shells&on1=laid-raspberries&on1-laid=rim";
         var page = await baker.PageAsync("/compose?" + Pie);
         var figures = Figure().Matches(page).Select(m => WebUtility.HtmlDecode(m.Groups[1].Value)).Distinct().ToList();
         figures.Count.ShouldBeGreaterThan(30);

@@ -16,12 +16,17 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
     public async Task A_part_is_written_kept_used_in_a_pie_and_its_figures_open()
     {
         var baker = kitchen.Baker();
-        var read = await (await baker.SendAsync("/box/part", "/box/part?handler=Read", Form("Lock custard", "500 ml whole milk\n4 large egg yolks\n45 g cornflour\n90 g flibber"))).TextAsync();
+        var read = await (
+            await baker.SendAsync(
+                "/box/part", "/box/part?handler=Read",
+                Form("Lock custard", "500 ml whole milk\n4 large egg yolks\n45 g cornflour\n90 g flibber"))).TextAsync();
         read.ShouldContain("3 of 4 lines understood");
         read.ShouldContain("“flibber” is not known");
         read.ShouldContain("515 g whole milk");
 
-        var kept = await baker.SendAsync("/box/part", "/box/part?handler=Save", Form("Lock custard", "500 ml whole milk\n4 large egg yolks\n45 g cornflour\n90 g caster sugar"));
+        var kept = await baker.SendAsync(
+            "/box/part", "/box/part?handler=Save",
+            Form("Lock custard", "500 ml whole milk\n4 large egg yolks\n45 g cornflour\n90 g caster sugar"));
         kept.StatusCode.ShouldBe(HttpStatusCode.Redirect);
         var page = await baker.PageAsync(kept.Headers.Location!.OriginalString);
         page.ShouldContain("All 4 lines understood");
@@ -38,7 +43,10 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
     [InlineData("Fine", "", "at least one line")]
     public async Task What_cannot_be_kept_is_said_in_place_and_stays(string name, string lines, string says)
     {
-        var page = await (await kitchen.Baker().SendAsync("/box/part", "/box/part?handler=Save", [.. Form(name, lines), ("loss", "lots"), ("method", "Kept all the same")])).TextAsync();
+        var page = await (
+            await kitchen.Baker().SendAsync(
+                "/box/part", "/box/part?handler=Save", [.. Form(name, lines), ("loss", "lots"), ("method", "Kept all the same")]))
+            .TextAsync();
         page.ShouldContain(says);
         page.ShouldContain("That isn’t a number I can read");
         page.ShouldContain("Kept all the same");
@@ -49,12 +57,17 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
     public async Task A_swap_rewrites_one_line_and_says_what_it_alters()
     {
         var lines = "500 ml whole milk\n4 large egg yolks\n45 g cornflour\n100 g caster sugar, sifted twice";
-        var page = await (await kitchen.Baker().SendAsync("/box/part", "/box/part?handler=Swap", [.. Form("x", lines), ("swap", "0|milk~oat-milk")])).TextAsync();
+        var page = await (
+            await kitchen.Baker().SendAsync("/box/part", "/box/part?handler=Swap", [.. Form("x", lines), ("swap", "0|milk~oat-milk")]))
+            .TextAsync();
         page.ShouldContain("515 g oat");
         page.ShouldContain("100 g caster sugar, sifted twice");
         page.ShouldContain("oats (gluten)");
         page.ShouldContain("no more milk");
-        (await (await kitchen.Baker().SendAsync("/box/part", "/box/part?handler=Swap", [.. Form("x", lines), ("swap", "77|nonsense")])).TextAsync()).ShouldContain("500 ml whole milk");
+        (
+            await (
+                await kitchen.Baker().SendAsync("/box/part", "/box/part?handler=Swap", [.. Form("x", lines), ("swap", "77|nonsense")]))
+                .TextAsync()).ShouldContain("500 ml whole milk");
     }
 
     [Fact]
@@ -62,9 +75,14 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
     {
         var baker = kitchen.Baker();
         var lines = "200 g marrowby mill blend\n100 g butter";
-        (await (await baker.SendAsync("/box/part", "/box/part?handler=Read", [.. Form("x", lines)])).TextAsync()).ShouldContain("not in the pantry");
-        await baker.SendAsync("/box/part", "/box/part?handler=Remember", [.. Form("x", lines), ("remember", "marrowby mill blend|spelt-flour")]);
-        (await (await baker.SendAsync("/box/part", "/box/part?handler=Read", [.. Form("x", lines)])).TextAsync()).ShouldContain("200 g spelt flour");
+        (
+            await (await baker.SendAsync("/box/part", "/box/part?handler=Read", [.. Form("x", lines)])).TextAsync())
+            .ShouldContain("not in the pantry");
+        await baker.SendAsync(
+            "/box/part", "/box/part?handler=Remember", [.. Form("x", lines), ("remember", "marrowby mill blend|spelt-flour")]);
+        (
+            await (await baker.SendAsync("/box/part", "/box/part?handler=Read", [.. Form("x", lines)])).TextAsync())
+            .ShouldContain("200 g spelt flour");
     }
 
     [Fact]
@@ -74,7 +92,9 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
         var page = await baker.PageAsync("/box?show=crust");
         var id = Regex.Match(page, "/box/part/(\\d+)\">House sweet short").Groups[1].Value;
         var kept = await baker.SendAsync($"/box/part/{id}", $"/box/part/{id}?handler=Save",
-            ("stamp", "1"), ("name", "House sweet short"), ("kind", "Crust"), ("family", "sweet-short"), ("lines", "250 g soft flour\n150 g unsalted butter, soft\n80 g icing sugar, sifted\n3 egg yolks"), ("cup", "Metric"), ("egg", "Large"));
+            ("stamp", "1"), ("name", "House sweet short"), ("kind", "Crust"), ("family", "sweet-short"),
+            ("lines", "250 g soft flour\n150 g unsalted butter, soft\n80 g icing sugar, sifted\n3 egg yolks"), ("cup", "Metric"),
+            ("egg", "Large"));
         kept.Headers.Location!.OriginalString.ShouldContain("kept=new");
         (await baker.PageAsync(kept.Headers.Location!.OriginalString)).ShouldContain("keep theirs until you move them");
         var compared = await baker.PageAsync($"/box/part/{id}/compare?a=1&b=2");
@@ -91,7 +111,10 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
     public async Task A_recipe_in_three_sections_is_looked_over_and_becomes_three_parts_and_a_pie()
     {
         var baker = kitchen.Baker();
-        var text = "Plum night pie\n\nFor the crust:\n200 g digestive biscuits\n90 g butter, melted\n\nFor the filling:\n500 ml milk\n4 yolks\n40 g cornflour\n90 g sugar\n\nTopping:\n300 ml double cream\n20 g icing sugar\n\nMethod:\nBake at 350F for 10 min in a 9-inch plate.";
+        var text =
+            "Plum night pie\n\nFor the crust:\n200 g digestive biscuits\n90 g butter, melted\n\nFor the filling:\n500 ml milk\n4 "
+                + "yolks\n40 g cornflour\n90 g sugar\n\nTopping:\n300 ml double cream\n20 g icing sugar\n\nMethod:\nBake at 350F for 10 "
+                + "min in a 9-inch plate.";
         var preview = await (await baker.SendAsync("/box/import", "/box/import?handler=Look", ("text", text))).TextAsync();
         preview.ShouldContain("Crust: 2 of 2 lines understood");
         preview.ShouldContain("It says: 175 °C; 22.9 cm; 10 min");
@@ -149,8 +172,11 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
 
         (await baker.SendAsync("/box/import", "/box/import?handler=Box", ("json", json))).StatusCode.ShouldBe(HttpStatusCode.Redirect);
         var (came, _) = BoxDocument.Read(await baker.GetStringAsync(new Uri("/box/export?as=json", UriKind.Relative), Cancel));
-        came!.Parts.Select(p => (p.Kind, p.Name, Tags: string.Join(' ', p.Tags), p.Current, Versions: JsonSerializer.Serialize(p.Versions))).ShouldBe(
-            sent!.Parts.Select(p => (p.Kind, p.Name, Tags: string.Join(' ', p.Tags), p.Current, Versions: JsonSerializer.Serialize(p.Versions))), ignoreOrder: true);
+        came!.Parts.Select(
+            p => (p.Kind, p.Name, Tags: string.Join(' ', p.Tags), p.Current, Versions: JsonSerializer.Serialize(p.Versions))).ShouldBe(
+            sent!.Parts.Select(
+                p => (p.Kind, p.Name, Tags: string.Join(' ', p.Tags), p.Current, Versions: JsonSerializer.Serialize(p.Versions))),
+            ignoreOrder: true);
         came.Pies.Select(p => p.Name).ShouldBe(sent.Pies.Select(p => p.Name), ignoreOrder: true);
         var tart = came.Pies.Single(p => p.Name == "Sesame chocolate tart").Composition;
         came.Parts.Select(p => $"=box-{p.Ref}-1").Count(tart.Contains).ShouldBe(2);
@@ -178,11 +204,18 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
     public async Task An_ingredient_of_ones_own_is_made_from_another()
     {
         var baker = kitchen.Baker();
-        (string, string)[] good = [("from", "butter"), ("name", "Canal butter"), ("others", "lock butter"), ("bulk", "0.96"), ("mix", "1.08"), ("water", "12"), ("fat", "86"), ("sugars", "0,6"), ("protein", "0.7"), ("starch", "0"), ("has", "Milk")];
-        var over = await (await baker.SendAsync("/pantry/new", "/pantry/new", [.. good.Where(f => f.Item1 != "water"), ("water", "60")])).TextAsync();
+        (string, string)[] good = [
+            ("from", "butter"), ("name", "Canal butter"), ("others", "lock butter"), ("bulk", "0.96"), ("mix", "1.08"), ("water", "12"),
+            ("fat", "86"), ("sugars", "0,6"), ("protein", "0.7"), ("starch", "0"), ("has", "Milk")
+        ];
+        var over = await (
+            await baker.SendAsync("/pantry/new", "/pantry/new", [.. good.Where(f => f.Item1 != "water"), ("water", "60")])).TextAsync();
         over.ShouldContain("more than 100 g");
         over.ShouldContain("Canal butter");
-        var bad = await (await baker.SendAsync("/pantry/new", "/pantry/new", [.. good.Where(f => f.Item1 is not ("bulk" or "name")), ("bulk", "-3"), ("name", "")])).TextAsync();
+        var bad = await (
+            await baker.SendAsync(
+                "/pantry/new", "/pantry/new", [.. good.Where(f => f.Item1 is not ("bulk" or "name")), ("bulk", "-3"), ("name", "")]))
+            .TextAsync();
         bad.ShouldContain("Give it a name");
         bad.ShouldContain("0.05 to 3 g");
         var kept = await baker.SendAsync("/pantry/new", "/pantry/new", good);
@@ -195,7 +228,9 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
     {
         var page = await kitchen.Baker().PageAsync("/bakes/1");
         page.ShouldContain("To have in: each ingredient once");
-        (await kitchen.Baker().PageAsync("/working?f=buy-butter&n=2&crust=butter-flaky&fill=malt-custard")).ShouldContain("what goes into each part");
+        (
+            await kitchen.Baker().PageAsync("/working?f=buy-butter&n=2&crust=butter-flaky&fill=malt-custard"))
+            .ShouldContain("what goes into each part");
     }
 
     [Fact]
@@ -216,7 +251,8 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
         var pie = await answer.Content.ReadFromJsonAsync<JsonElement>(Cancel);
         pie.GetProperty("count").GetInt32().ShouldBe(2);
         pie.GetProperty("cut").GetString().ShouldBe("firm");
-        pie.GetProperty("weigh").EnumerateArray().ShouldContain(w => w.GetProperty("ingredient").GetString() == "wheatmeal-crumbs" && w.GetProperty("grams").GetDouble() > 100);
+        pie.GetProperty("weigh").EnumerateArray()
+            .ShouldContain(w => w.GetProperty("ingredient").GetString() == "wheatmeal-crumbs" && w.GetProperty("grams").GetDouble() > 100);
         (await baker.GetStringAsync(new Uri("/api/v1/pies", UriKind.Relative), Cancel)).ShouldBe(before);
     }
 
@@ -234,7 +270,8 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
         var answer = await kitchen.Baker().PostAsync(new Uri("/api/v1/compose", UriKind.Relative), body, Cancel);
         answer.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
         answer.Content.Headers.ContentType!.MediaType.ShouldBe("application/problem+json");
-        (await answer.Content.ReadFromJsonAsync<JsonElement>(Cancel)).GetProperty("errors").EnumerateObject().Select(e => e.Name).ShouldContain(field);
+        (await answer.Content.ReadFromJsonAsync<JsonElement>(Cancel)).GetProperty("errors").EnumerateObject().Select(e => e.Name)
+            .ShouldContain(field);
     }
 
     [Theory]
@@ -255,28 +292,38 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
     public async Task The_api_reads_lines_and_lists_parts_and_describes_itself()
     {
         var baker = kitchen.Baker();
-        var line = await baker.GetFromJsonAsync<JsonElement>("/api/v1/lines?text=1%20stick%20less%201%20tbsp%20butter&cup=american", Cancel);
+        var line = await baker.GetFromJsonAsync<JsonElement>(
+            "/api/v1/lines?text=1%20stick%20less%201%20tbsp%20butter&cup=american", Cancel);
         line.GetProperty("items")[0].GetProperty("grams").GetDouble().ShouldBe(99.2, 0.05);
-        var says = (await baker.GetFromJsonAsync<JsonElement>("/api/v1/lines?text=Bake%20in%20a%209-inch%20plate%20at%20gas%204%20for%2035-40%20min", Cancel)).GetProperty("says");
+        var says = (
+            await baker.GetFromJsonAsync<JsonElement>(
+                "/api/v1/lines?text=Bake%20in%20a%209-inch%20plate%20at%20gas%204%20for%2035-40%20min", Cancel)).GetProperty("says");
         says.GetProperty("ovenCelsius")[0].GetDouble().ShouldBe(180);
         says.GetProperty("sizesMm")[0][0].GetDouble().ShouldBe(228.6);
         says.GetProperty("minutes")[0][1].GetDouble().ShouldBe(40);
         (await baker.GetAsync(new Uri("/api/v1/lines?text=", UriKind.Relative), Cancel)).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
-        (await baker.GetAsync(new Uri("/api/v1/lines?text=1%20egg&egg=ostrich", UriKind.Relative), Cancel)).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+        (
+            await baker.GetAsync(new Uri("/api/v1/lines?text=1%20egg&egg=ostrich", UriKind.Relative), Cancel))
+            .StatusCode.ShouldBe(HttpStatusCode.BadRequest);
         var parts = await baker.GetFromJsonAsync<JsonElement>("/api/v1/parts", Cancel);
         foreach (var part in parts.EnumerateArray().Select(p => p.GetProperty("id").GetString()))
-            (await baker.GetFromJsonAsync<JsonElement>("/api/v1/parts/" + part, Cancel)).GetProperty("totalGrams").GetDouble().ShouldBeGreaterThan(0);
+            (await baker.GetFromJsonAsync<JsonElement>("/api/v1/parts/" + part, Cancel)).GetProperty("totalGrams").GetDouble()
+                .ShouldBeGreaterThan(0);
         (await baker.GetAsync(new Uri("/api/v1/parts/box-77-7", UriKind.Relative), Cancel)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
         (await baker.GetFromJsonAsync<JsonElement>("/api/v1/pies/1?count=3", Cancel)).GetProperty("count").GetInt32().ShouldBe(3);
         var described = await baker.GetFromJsonAsync<JsonElement>("/openapi/v1.json", Cancel);
-        described.GetProperty("paths").EnumerateObject().Select(p => p.Name).ShouldBe(["/api/v1/compose", "/api/v1/lines", "/api/v1/parts", "/api/v1/parts/{id}", "/api/v1/pies", "/api/v1/pies/{id}"], ignoreOrder: true);
+        described.GetProperty("paths").EnumerateObject().Select(p => p.Name)
+            .ShouldBe(
+                ["/api/v1/compose", "/api/v1/lines", "/api/v1/parts", "/api/v1/parts/{id}", "/api/v1/pies", "/api/v1/pies/{id}"],
+                ignoreOrder: true);
     }
 
     [Fact]
     public async Task The_words_of_a_baker_are_never_markup()
     {
         var baker = kitchen.Baker();
-        var kept = await baker.SendAsync("/box/part", "/box/part?handler=Save", Form("<script>alert(1)</script>", "100 g <b>butter</b>\n200 g flour"));
+        var kept = await baker.SendAsync(
+            "/box/part", "/box/part?handler=Save", Form("<script>alert(1)</script>", "100 g <b>butter</b>\n200 g flour"));
         kept.StatusCode.ShouldBe(HttpStatusCode.Redirect);
         foreach (var address in (string[])[kept.Headers.Location!.OriginalString, "/box", "/box?q=script", "/compose"])
         {
@@ -286,7 +333,10 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
         }
     }
 
-    private static (string, string)[] Form(string name, string lines) => [("name", name), ("kind", "Filling"), ("family", "starch-custard"), ("lines", lines), ("cup", "American"), ("egg", "Large")];
+    private static (string, string)[] Form(string name, string lines) =>
+    [
+        ("name", name), ("kind", "Filling"), ("family", "starch-custard"), ("lines", lines), ("cup", "American"), ("egg", "Large")
+    ];
 
     /// <summary>The fields of a form as a browser would send them.</summary>
     private static IEnumerable<(string, string)> Inputs(string page)

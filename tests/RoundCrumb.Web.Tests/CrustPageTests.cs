@@ -30,7 +30,8 @@ public sealed partial class CrustPageTests(DemoKitchen kitchen) : IClassFixture<
         var baker = kitchen.Baker();
         foreach (var family in CrustBook.All)
         {
-            var page = await baker.PageAsync($"/crusts?crust={family.Id}&p=plate-23&many=2&cold=1&p=tartlet-8&many=3&cold=0&p=oblong-35&many=1&cold=0");
+            var page = await baker.PageAsync(
+                $"/crusts?crust={family.Id}&p=plate-23&many=2&cold=1&p=tartlet-8&many=3&cold=0&p=oblong-35&many=1&cold=0");
             page.ShouldContain("in all");
             foreach (var card in Card().Matches(page).Select(m => m.Groups[1].Value))
             {
@@ -46,14 +47,17 @@ public sealed partial class CrustPageTests(DemoKitchen kitchen) : IClassFixture<
     public async Task A_card_is_for_what_goes_in_and_names_both_schools()
     {
         var baker = kitchen.Baker();
-        var full = AsRead(await baker.PageAsync("/bake-card?pan=plate-23&crust=butter-flaky&bake=hot&edge=crimped&n=3&frozen=1&oven=oven-1"));
+        var full = AsRead(
+            await baker.PageAsync("/bake-card?pan=plate-23&crust=butter-flaky&bake=hot&edge=crimped&n=3&frozen=1&oven=oven-1"));
         full.ShouldContain("baked right through");
         full.ShouldContain("from the freezer + 4 min");
         full.ShouldContain("2 on a shelf: one load on 2 shelves");
         full.ShouldContain("hazel: stop here");
         full.ShouldContain("The other school: steady oven at 180 °C");
         full.ShouldContain("a circle 32.2 cm across");
-        var part = AsRead(await baker.PageAsync("/bake-card?pan=plate-23&crust=butter-flaky&bake=hot&n=1&goes=" + FillingFamilies.Find("baked-custard")!.Shell.Id));
+        var part = AsRead(
+            await baker.PageAsync(
+                "/bake-card?pan=plate-23&crust=butter-flaky&bake=hot&n=1&goes=" + FillingFamilies.Find("baked-custard")!.Shell.Id));
         part.ShouldContain("part bake");
         part.ShouldContain("straw: stop here");
     }
@@ -68,7 +72,11 @@ public sealed partial class CrustPageTests(DemoKitchen kitchen) : IClassFixture<
     [InlineData("/compose?crust=plain-crumb&thick=40", "2 mm to 20 mm", "value=\"40\"")]
     [InlineData("/compose?crust=plain-crumb&wallthick=30", "A pressed wall is 2 mm to 12 mm thick", "value=\"30\"")]
     [InlineData("/compose?wall=80", "10 mm to 32 mm high", "value=\"80\"")]
-    [InlineData("/compose?pan=own&own-top=600&own-base=500&own-deep=80&own-kind=plate&wall=80", "larger than a table to roll it on", "value=\"600\"")]
+    [
+        InlineData(
+            "/compose?pan=own&own-top=600&own-base=500&own-deep=80&own-kind=plate&wall=80", "larger than a table to roll it on",
+            "value=\"600\"")
+    ]
     [InlineData("/compose?pan=own&own-top=230&own-base=180&own-deep=35&own-water=5000", "One of them is wrong", "value=\"5000\"")]
     public async Task What_cannot_be_says_why_and_keeps_what_was_typed(string address, string says, string kept)
     {
@@ -86,7 +94,12 @@ public sealed partial class CrustPageTests(DemoKitchen kitchen) : IClassFixture<
         string Any() => Uri.EscapeDataString(nasty[random.Next(nasty.Length)]);
         for (var i = 0; i < 40; i++)
         {
-            var address = string.Join('&', ((string[])["p", "many", "cold", "p", "many", "cold", "crust", "bake", "edge", "seal", "goes", "oven", "thick", "bind", "brown", "say", "add", "n", "frozen", "pan"]).Select(f => f + "=" + Any()));
+            var address = string.Join(
+                '&',
+                (
+                    (string[])[
+                        "p", "many", "cold", "p", "many", "cold", "crust", "bake", "edge", "seal", "goes", "oven", "thick", "bind",
+                        "brown", "say", "add", "n", "frozen", "pan"]).Select(f => f + "=" + Any()));
             await baker.PageAsync("/crusts?" + address);
             await baker.PageAsync("/bake-card?" + address);
         }
@@ -96,7 +109,9 @@ public sealed partial class CrustPageTests(DemoKitchen kitchen) : IClassFixture<
     public async Task A_stand_in_says_when_there_are_too_few_of_it()
     {
         // One 25 cm tin takes more than the two 23s … ask for the ring of which three are owned.
-        var page = AsRead(await kitchen.Baker().PageAsync("/compose/stand-ins?pan=springform-23&crust=plain-crumb&bake=chilled&fill=lemon-cheese&make=exact&line=4&top=none"));
+        var page = AsRead(
+            await kitchen.Baker().PageAsync(
+                "/compose/stand-ins?pan=springform-23&crust=plain-crumb&bake=chilled&fill=lemon-cheese&make=exact&line=4&top=none"));
         page.ShouldContain("you have");
     }
 

@@ -23,7 +23,8 @@ public sealed class DataTests : IAsyncLifetime
 
     private string File => Path.Combine(_folder.FullName, "deeper", "test.db");
 
-    private static IReadOnlyList<RecipeLine> Read(string text) => CompositionReader.Understood(new LineReader(IngredientFinder.Shipped, new()).ReadAll(text));
+    private static IReadOnlyList<RecipeLine> Read(string text) =>
+        CompositionReader.Understood(new LineReader(IngredientFinder.Shipped, new()).ReadAll(text));
 
     public async ValueTask InitializeAsync()
     {
@@ -44,7 +45,9 @@ public sealed class DataTests : IAsyncLifetime
         await using var context = Open();
         (await PragmaAsync(context, "journal_mode")).ShouldBe("wal");
         (await PragmaAsync(context, "foreign_keys")).ShouldBe("1");
-        int.Parse(await PragmaAsync(context, "busy_timeout"), System.Globalization.CultureInfo.InvariantCulture).ShouldBeGreaterThanOrEqualTo(1000);
+        int.Parse(
+            await PragmaAsync(context, "busy_timeout"), System.Globalization.CultureInfo.InvariantCulture)
+            .ShouldBeGreaterThanOrEqualTo(1000);
     }
 
     [Fact]
@@ -75,12 +78,14 @@ public sealed class DataTests : IAsyncLifetime
         await using var context = Open();
         await DemoData.LoadAsync(context, TimeProvider.System, Read, cancel);
         var cache = new RecipeCache();
-        var box = new RecipeBox(context, new Larder(context, new Remembered<KnownIngredients>(), cache, TimeProvider.System), cache, TimeProvider.System);
+        var box = new RecipeBox(
+            context, new Larder(context, new Remembered<KnownIngredients>(), cache, TimeProvider.System), cache, TimeProvider.System);
         foreach (var part in await box.AllAsync(cancel))
         {
             foreach (var version in part.Versions)
             {
-                new LineReader(IngredientFinder.Shipped, new(version.Cup, version.Egg)).ReadAll(version.Text, cancel).ShouldAllBe(l => l.IsWhole, part.Name);
+                new LineReader(IngredientFinder.Shipped, new(version.Cup, version.Egg)).ReadAll(version.Text, cancel)
+                    .ShouldAllBe(l => l.IsWhole, part.Name);
                 var recipe = (await box.RecipeAsync(RecipeBox.IdOf(part.Id, version.Number), cancel))!;
                 recipe.Trouble.Exists.ShouldBeFalse(recipe.Trouble.Says);
                 PartFacts.Of(recipe).Checks.ShouldAllBe(c => c.IsSound, part.Name);
@@ -209,6 +214,7 @@ public sealed class DataTests : IAsyncLifetime
 #pragma warning disable CA2100 // The name is one of three constants above.
         command.CommandText = "PRAGMA " + name;
 #pragma warning restore CA2100
-        return Convert.ToString(await command.ExecuteScalarAsync(TestContext.Current.CancellationToken), System.Globalization.CultureInfo.InvariantCulture)!;
+        return Convert.ToString(
+            await command.ExecuteScalarAsync(TestContext.Current.CancellationToken), System.Globalization.CultureInfo.InvariantCulture)!;
     }
 }

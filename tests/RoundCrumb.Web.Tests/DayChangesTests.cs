@@ -13,7 +13,9 @@ public sealed class DayChangesTests
     private static async Task<OpenDay> OpenAsync(Kitchen kitchen, int day)
     {
         await using var scope = kitchen.Services.CreateAsyncScope();
-        return (await scope.ServiceProvider.GetRequiredService<DayOpener>().OpenAsync(day, TestContext.Current.CancellationToken)).ShouldNotBeNull();
+        return (
+            await scope.ServiceProvider.GetRequiredService<DayOpener>().OpenAsync(day, TestContext.Current.CancellationToken))
+            .ShouldNotBeNull();
     }
 
     /// <summary>Every kind of change, for a day as it stands.</summary>
@@ -56,15 +58,19 @@ public sealed class DayChangesTests
             OpenDay.FingerprintOf(tried).ShouldNotBe(OpenDay.FingerprintOf(open.Built), change.Code);
             await ChangeAsync(kitchen, day, d => new DayChanges(open).Apply(d, change));
             var made = await OpenAsync(kitchen, day);
-            made.Built.Day.Shifts.Order(Comparer<Shift>.Create((a, b) => (a.Baker, a.From).CompareTo((b.Baker, b.From)))).ShouldBe(tried.Day.Shifts.Order(Comparer<Shift>.Create((a, b) => (a.Baker, a.From).CompareTo((b.Baker, b.From)))), change.Code);
+            made.Built.Day.Shifts.Order(Comparer<Shift>.Create((a, b) => (a.Baker, a.From).CompareTo((b.Baker, b.From))))
+                .ShouldBe(
+                    tried.Day.Shifts.Order(Comparer<Shift>.Create((a, b) => (a.Baker, a.From).CompareTo((b.Baker, b.From)))), change.Code);
             foreach (var kind in (ColdKind[])[ColdKind.Fridge, ColdKind.Freezer])
             {
                 foreach (var wide in (double[])[0, 200, 230, 260, 300, 400])
                     made.Built.Day.RoomFor(kind, wide).ShouldBe(tried.Day.RoomFor(kind, wide), $"{change.Code}, {kind} {wide}");
             }
 
-            made.Built.Day.Works.Select(w => (w.Key, w.Length, w.Load?.Heat)).ShouldBe(tried.Day.Works.Select(w => (w.Key, w.Length, w.Load?.Heat)), change.Code);
-            made.Built.Day.Batches.Select(b => (b.Key, b.Due, b.Pies)).ShouldBe(tried.Day.Batches.Select(b => (b.Key, b.Due, b.Pies)), change.Code);
+            made.Built.Day.Works.Select(w => (w.Key, w.Length, w.Load?.Heat))
+                .ShouldBe(tried.Day.Works.Select(w => (w.Key, w.Length, w.Load?.Heat)), change.Code);
+            made.Built.Day.Batches.Select(b => (b.Key, b.Due, b.Pies)).ShouldBe(
+                tried.Day.Batches.Select(b => (b.Key, b.Due, b.Pies)), change.Code);
             made.Built.Day.Pans.ShouldBe(tried.Day.Pans, change.Code);
             (made.Built.Day.End, made.Built.Day.Gaps.Count).ShouldBe((tried.Day.End, tried.Day.Gaps.Count), change.Code);
         }
@@ -73,6 +79,8 @@ public sealed class DayChangesTests
     private static async Task ChangeAsync(Kitchen kitchen, int day, Action<BakeDay> change)
     {
         await using var scope = kitchen.Services.CreateAsyncScope();
-        (await scope.ServiceProvider.GetRequiredService<DayBook>().ChangeAsync(day, change, TestContext.Current.CancellationToken)).ShouldBeTrue();
+        (
+            await scope.ServiceProvider.GetRequiredService<DayBook>().ChangeAsync(day, change, TestContext.Current.CancellationToken))
+            .ShouldBeTrue();
     }
 }

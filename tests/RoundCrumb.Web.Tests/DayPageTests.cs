@@ -24,13 +24,18 @@ public sealed partial class DayPageTests
     /// <summary>Begins a Friday and a Saturday and says where it is.</summary>
     private static async Task<string> BeginAsync(HttpClient baker, int days = 2)
     {
-        var answer = await baker.SendAsync("/days", "/days", ("from", Iso(Saturday.AddDays(1 - days))), ("days", days.ToString(System.Globalization.CultureInfo.InvariantCulture)), ("name", ""));
+        var answer = await baker.SendAsync(
+            "/days", "/days", ("from", Iso(Saturday.AddDays(1 - days))),
+            ("days", days.ToString(System.Globalization.CultureInfo.InvariantCulture)), ("name", ""));
         answer.StatusCode.ShouldBe(HttpStatusCode.Redirect);
         return answer.Headers.Location!.OriginalString;
     }
 
-    private static Task<HttpResponseMessage> TakeAsync(HttpClient baker, string day, string pie, string count, string time, params (string, string)[] more) =>
-        baker.SendAsync(day, day + "?handler=Order", [("pie", pie), ("count", count), ("date", Iso(Saturday)), ("time", time), ("stock", "Scratch"), .. more]);
+    private static Task<HttpResponseMessage> TakeAsync(
+        HttpClient baker, string day, string pie, string count, string time, params (string, string)[] more) =>
+        baker.SendAsync(
+            day, day + "?handler=Order",
+            [("pie", pie), ("count", count), ("date", Iso(Saturday)), ("time", time), ("stock", "Scratch"), .. more]);
 
     private static async Task<string> PlannedAsync(HttpClient baker, string day, string handler = "Solve", params (string, string)[] fields)
     {
@@ -90,7 +95,9 @@ public sealed partial class DayPageTests
         foreach (var figure in before)
             (await baker.PageAsync($"{day}/working?f={figure}")).ShouldContain("How: ");
         (await baker.PageAsync(day + "/working?f=hands-orders")).ShouldContain("Malt custard cream pie");
-        (await baker.GetAsync(new Uri(day + "/working?f=ovens", UriKind.Relative), TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (
+            await baker.GetAsync(new Uri(day + "/working?f=ovens", UriKind.Relative), TestContext.Current.CancellationToken))
+            .StatusCode.ShouldBe(HttpStatusCode.NotFound);
 
         var page = await PlannedAsync(baker, day);
         var key = Keys().Match(page).Groups[1].Value;
@@ -99,8 +106,12 @@ public sealed partial class DayPageTests
         all.ShouldContain("takes-" + key);
         foreach (var figure in all)
             (await baker.PageAsync($"{day}/working?f={figure}")).ShouldContain("How: ");
-        (await baker.GetAsync(new Uri(day + "/working?f=nothing-such", UriKind.Relative), TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
-        (await baker.GetAsync(new Uri("/days/999/working?f=hands", UriKind.Relative), TestContext.Current.CancellationToken)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (
+            await baker.GetAsync(new Uri(day + "/working?f=nothing-such", UriKind.Relative), TestContext.Current.CancellationToken))
+            .StatusCode.ShouldBe(HttpStatusCode.NotFound);
+        (
+            await baker.GetAsync(new Uri("/days/999/working?f=hands", UriKind.Relative), TestContext.Current.CancellationToken))
+            .StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
 
     [Fact]
@@ -137,8 +148,15 @@ public sealed partial class DayPageTests
 
         // What was typed stays as it was where something else is wrong; and it can be only ready again.
         var order = Regex.Match(page, "name=\"order\" value=\"(\\d+)\"").Groups[1].Value;
-        (await (await baker.SendAsync(day, day + "?handler=Change", ("order", order), ("count", "x"), ("date", Iso(Saturday)), ("time", "14:00"), ("served", "false"), ("stock", "Scratch"))).TextAsync()).ShouldContain("<option value=\"false\" selected=\"selected\">ready by");
-        await baker.SendAsync(day, day + "?handler=Change", ("order", order), ("count", "2"), ("date", Iso(Saturday)), ("time", "14:00"), ("served", "false"), ("stock", "Scratch"));
+        (
+            await (
+                await baker.SendAsync(
+                    day, day + "?handler=Change", ("order", order), ("count", "x"), ("date", Iso(Saturday)), ("time", "14:00"),
+                    ("served", "false"), ("stock", "Scratch"))).TextAsync())
+            .ShouldContain("<option value=\"false\" selected=\"selected\">ready by");
+        await baker.SendAsync(
+            day, day + "?handler=Change", ("order", order), ("count", "2"), ("date", Iso(Saturday)), ("time", "14:00"),
+            ("served", "false"), ("stock", "Scratch"));
         (await PlannedAsync(baker, day)).ShouldNotContain("Cut and plate");
     }
 
@@ -154,7 +172,8 @@ public sealed partial class DayPageTests
             var paper = drawing.StartsWith("<svg class=\"day-svg paper", StringComparison.Ordinal);
             var heads = LaneHeads().Matches(drawing).Select(m => Number(m.Groups[1])).ToList();
             var lane = heads[1] - heads[0];
-            var words = LaneWords().Matches(drawing).Select(m => (X: Number(m.Groups[1]), Y: Number(m.Groups[2]))).Where(w => w.X < heads[2] - 6).ToList();
+            var words = LaneWords().Matches(drawing).Select(m => (X: Number(m.Groups[1]), Y: Number(m.Groups[2])))
+                .Where(w => w.X < heads[2] - 6).ToList();
             words.Count.ShouldBeGreaterThan(30);
             foreach (var one in words.GroupBy(w => (int)((w.X - heads[0] + 6) / lane)))
             {
@@ -186,7 +205,9 @@ public sealed partial class DayPageTests
 
         // Two hours earlier, on the day it is planned for.
         var earlier = dough.Time.AddHours(-1);
-        var moved = await PlannedAsync(baker, day, "Pin", ("step", dough.Key), ("date", Iso(DateOnly.FromDateTime(dough.Time))), ("time", earlier.ToString("HH:mm", System.Globalization.CultureInfo.InvariantCulture)));
+        var moved = await PlannedAsync(
+            baker, day, "Pin", ("step", dough.Key), ("date", Iso(DateOnly.FromDateTime(dough.Time))),
+            ("time", earlier.ToString("HH:mm", System.Globalization.CultureInfo.InvariantCulture)));
         Rows(moved).First(r => r.Key == dough.Key).Time.ShouldBe(earlier);
         moved.ShouldContain("pinned");
         moved.ShouldContain("Everything is ready in time");
@@ -234,9 +255,14 @@ public sealed partial class DayPageTests
 
         // Dough at two on the Friday, rolled at half past three; the second is asked before the first is planned.
         var friday = Saturday.AddDays(-1);
-        var asked = new[] { ("Make dough", 14.0), ("Roll and line", 15.5) }.Select(a => (list.First(r => r.What == a.Item1).Key, To: friday.ToDateTime(TimeOnly.MinValue).AddHours(a.Item2))).ToList();
+        var asked = new[] { ("Make dough", 14.0), ("Roll and line", 15.5) }
+            .Select(a => (list.First(r => r.What == a.Item1).Key, To: friday.ToDateTime(TimeOnly.MinValue).AddHours(a.Item2))).ToList();
         foreach (var (key, to) in asked)
-            (await baker.SendAsync(day, $"{day}?handler=Pin", ("step", key), ("date", Iso(DateOnly.FromDateTime(to))), ("time", to.ToString("HH:mm", System.Globalization.CultureInfo.InvariantCulture)))).StatusCode.ShouldBe(HttpStatusCode.Redirect);
+            (
+                await baker.SendAsync(
+                    day, $"{day}?handler=Pin", ("step", key), ("date", Iso(DateOnly.FromDateTime(to))),
+                    ("time", to.ToString("HH:mm", System.Globalization.CultureInfo.InvariantCulture))))
+                .StatusCode.ShouldBe(HttpStatusCode.Redirect);
         var moved = Rows(await OverAsync(baker, day));
         asked.ShouldAllBe(a => moved.First(r => r.Key == a.Key).Time == a.To);
     }
@@ -253,19 +279,30 @@ public sealed partial class DayPageTests
         var table = await baker.PageAsync(day + "?handler=Table");
         var line = table.Split("\r\n").First(l => l.StartsWith(dough.Key + ",", StringComparison.Ordinal));
         var earlier = dough.Time.AddMinutes(-45).ToString("HH:mm", System.Globalization.CultureInfo.InvariantCulture);
-        var changed = table.Replace(line, line.Replace("," + dough.Time.ToString("HH:mm", System.Globalization.CultureInfo.InvariantCulture) + ",", "," + earlier + ",", StringComparison.Ordinal), StringComparison.Ordinal);
+        var changed = table.Replace(
+            line,
+            line.Replace(
+                "," + dough.Time.ToString("HH:mm", System.Globalization.CultureInfo.InvariantCulture) + ",", "," + earlier + ",",
+                StringComparison.Ordinal),
+            StringComparison.Ordinal);
         var read = await SendFileAsync(baker, day, "day.csv", changed + "x9.9,2027-01-01,10:00\r\n");
         read.ShouldContain("Moved: A Make dough to");
         read.ShouldContain("1 in it is not of this day");
         Rows(await OverAsync(baker, day)).First(r => r.Key == dough.Key).Time.ShouldBe(dough.Time.AddMinutes(-45));
 
-        (await SendFileAsync(baker, day, "day.ics", await baker.PageAsync(day + "?handler=Calendar"))).ShouldContain("Nothing in it was moved");
+        (
+            await SendFileAsync(baker, day, "day.ics", await baker.PageAsync(day + "?handler=Calendar")))
+            .ShouldContain("Nothing in it was moved");
 
         // A time that no day has is neither clamped nor pinned, in a calendar or in a table.
         var calendar = await baker.PageAsync(day + "?handler=Calendar");
-        (await SendFileAsync(baker, day, "day.ics", Starts().Replace(calendar, "DTSTART:99991231T235959Z", 1))).ShouldContain("at a time that can’t be read");
-        (await SendFileAsync(baker, day, "day.ics", Starts().Replace(calendar, "DTSTART:20990101T080000Z", 1))).ShouldContain("1 was moved out of these days and stays as planned");
-        (await SendFileAsync(baker, day, "day.csv", $"key,date,start\r\n{dough.Key},9999-12-31,23:55\r\n")).ShouldContain("1 was moved out of these days");
+        (
+            await SendFileAsync(baker, day, "day.ics", Starts().Replace(calendar, "DTSTART:99991231T235959Z", 1)))
+            .ShouldContain("at a time that can’t be read");
+        (await SendFileAsync(baker, day, "day.ics", Starts().Replace(calendar, "DTSTART:20990101T080000Z", 1))).ShouldContain(
+            "1 was moved out of these days and stays as planned");
+        (await SendFileAsync(baker, day, "day.csv", $"key,date,start\r\n{dough.Key},9999-12-31,23:55\r\n")).ShouldContain(
+            "1 was moved out of these days");
         (await SendFileAsync(baker, day, "day.ics", "rubbish")).ShouldContain("not a calendar that can be read");
         (await SendFileAsync(baker, day, "day.csv", "a,b\r\n1,2")).ShouldContain("no column called Key");
         (await SendFileAsync(baker, day, "day.ics", "")).ShouldContain("Choose a calendar");
@@ -275,7 +312,11 @@ public sealed partial class DayPageTests
     private static async Task<string> SeenAsync(Kitchen kitchen, string day)
     {
         await using var scope = kitchen.Services.CreateAsyncScope();
-        var open = (await scope.ServiceProvider.GetRequiredService<Application.Days.DayOpener>().OpenAsync(int.Parse(day.Split('/')[^1], System.Globalization.CultureInfo.InvariantCulture), TestContext.Current.CancellationToken))!;
+        var open = (
+            await scope.ServiceProvider.GetRequiredService<Application.Days.DayOpener>()
+                .OpenAsync(
+                    int.Parse(day.Split('/')[^1], System.Globalization.CultureInfo.InvariantCulture), TestContext.Current.CancellationToken)
+                    )!;
         return $"{Application.Days.OpenDay.FingerprintOf(open.Built)}-{string.Join('.', open.Kept.Orders.Select(o => $"{o.Id}v{o.Version}"))}";
     }
 
@@ -284,7 +325,9 @@ public sealed partial class DayPageTests
         using var form = new MultipartFormDataContent();
         form.Add(new StringContent(Token().Match(await baker.PageAsync(day)).Groups[1].Value), "__RequestVerificationToken");
         form.Add(new ByteArrayContent(System.Text.Encoding.UTF8.GetBytes(text)), "file", name);
-        return await (await baker.PostAsync(new Uri(day + "?handler=Import", UriKind.Relative), form, TestContext.Current.CancellationToken)).TextAsync();
+        return await (
+            await baker.PostAsync(new Uri(day + "?handler=Import", UriKind.Relative), form, TestContext.Current.CancellationToken))
+            .TextAsync();
     }
 
     [Fact]
@@ -336,8 +379,11 @@ public sealed partial class DayPageTests
         await using var kitchen = new Kitchen(demo: true);
         var baker = kitchen.Baker();
         var day = await BeginAsync(baker);
-        (string Name, string Value)[] good = [("pie", "1"), ("count", "3"), ("date", Iso(Saturday)), ("time", "13:45"), ("stock", "Scratch"), ("notes", "For the ferryman")];
-        var page = await (await baker.SendAsync(day, day + "?handler=Order", [.. good.Where(f => f.Name != field), (field, typed)])).TextAsync();
+        (string Name, string Value)[] good = [
+            ("pie", "1"), ("count", "3"), ("date", Iso(Saturday)), ("time", "13:45"), ("stock", "Scratch"), ("notes", "For the ferryman")
+        ];
+        var page = await (
+            await baker.SendAsync(day, day + "?handler=Order", [.. good.Where(f => f.Name != field), (field, typed)])).TextAsync();
         page.ShouldContain(says);
         page.ShouldContain("For the ferryman");
         (await baker.PageAsync(day)).ShouldContain("no orders yet");
@@ -351,7 +397,8 @@ public sealed partial class DayPageTests
     {
         await using var kitchen = new Kitchen(demo: true);
         (string Name, string Value)[] good = [("from", Iso(Saturday)), ("days", "1"), ("name", "Fair")];
-        var page = await (await kitchen.Baker().SendAsync("/days", "/days", [.. good.Where(f => f.Name != field), (field, typed)])).TextAsync();
+        var page = await (
+            await kitchen.Baker().SendAsync("/days", "/days", [.. good.Where(f => f.Name != field), (field, typed)])).TextAsync();
         page.ShouldContain(says);
         page.ShouldContain("value=\"Fair\"");
     }
@@ -376,7 +423,9 @@ public sealed partial class DayPageTests
         var hours = HoursFields().Matches(page).Select(m => (m.Groups[1].Value, "")).ToArray();
         await baker.SendAsync(day, day + "?handler=Hours", hours);
         (await baker.PageAsync(day)).ShouldContain("Nobody has hours in these days");
-        (await (await baker.SendAsync(day, day + "?handler=Hours", [.. hours.Skip(1), (hours[0].Item1, "dawn till dusk")])).TextAsync()).ShouldContain("value=\"dawn till dusk\"");
+        (
+            await (await baker.SendAsync(day, day + "?handler=Hours", [.. hours.Skip(1), (hours[0].Item1, "dawn till dusk")])).TextAsync())
+            .ShouldContain("value=\"dawn till dusk\"");
 
         // No oven for what has to be baked, and every oven again in one click.
         await using var other = new Kitchen(demo: true);
@@ -418,9 +467,16 @@ public sealed partial class DayPageTests
         var page = await baker.PageAsync("/days/order?" + address);
         page.ShouldContain("Put it on the day");
         var choice = Choices().Match(page).Groups[1].Value;
-        (await baker.SendAsync("/days/order?" + address, "/days/order", ("address", address), ("day", choice), ("count", "3"), ("time", "11:30"), ("name", "A pie as it stands"))).Headers.Location!.OriginalString.ShouldStartWith("/days/");
+        (
+            await baker.SendAsync(
+                "/days/order?" + address, "/days/order", ("address", address), ("day", choice), ("count", "3"), ("time", "11:30"),
+                ("name", "A pie as it stands"))).Headers.Location!.OriginalString.ShouldStartWith("/days/");
         (await baker.PageAsync("/days/" + choice.Split(' ')[0])).ShouldContain("A pie as it stands");
-        (await (await baker.SendAsync("/days/order?" + address, "/days/order", ("address", address), ("day", choice), ("count", "none"), ("time", "11:30"), ("name", "x"))).TextAsync()).ShouldContain("whole number from 1");
+        (
+            await (
+                await baker.SendAsync(
+                    "/days/order?" + address, "/days/order", ("address", address), ("day", choice), ("count", "none"), ("time", "11:30"),
+                    ("name", "x"))).TextAsync()).ShouldContain("whole number from 1");
     }
 
     [Fact]
@@ -532,11 +588,14 @@ public sealed partial class DayPageTests
         // Thursday 25 March 2027; the clocks go forward in the night to Sunday the 28th.
         await using var kitchen = new Kitchen(demo: true) { Clock = new StandingClock(new(2027, 3, 25, 9, 0, 0, TimeSpan.Zero)) };
         var baker = kitchen.Baker();
-        var day = (await baker.SendAsync("/days", "/days", ("from", "2027-03-27"), ("days", "2"), ("name", ""))).Headers.Location!.OriginalString;
+        var day = (
+            await baker.SendAsync("/days", "/days", ("from", "2027-03-27"), ("days", "2"), ("name", ""))).Headers.Location!.OriginalString;
         (await baker.PageAsync(day)).ShouldContain("The clocks go forward on Sun 28 Mar: that day is 1 h shorter");
-        var missing = await baker.SendAsync(day, day + "?handler=Order", ("pie", "1"), ("count", "1"), ("date", "2027-03-28"), ("time", "02:30"), ("stock", "Scratch"));
+        var missing = await baker.SendAsync(
+            day, day + "?handler=Order", ("pie", "1"), ("count", "1"), ("date", "2027-03-28"), ("time", "02:30"), ("stock", "Scratch"));
         (await missing.TextAsync()).ShouldContain("The clocks go forward over that hour. Say an hour later.");
-        await baker.SendAsync(day, day + "?handler=Order", ("pie", "1"), ("count", "1"), ("date", "2027-03-28"), ("time", "12:00"), ("stock", "Scratch"));
+        await baker.SendAsync(
+            day, day + "?handler=Order", ("pie", "1"), ("count", "1"), ("date", "2027-03-28"), ("time", "12:00"), ("stock", "Scratch"));
         var hours = HoursFields().Matches(await baker.PageAsync(day)).Select(m => (m.Groups[1].Value, "06:00-16:00")).ToArray();
         await baker.SendAsync(day, day + "?handler=Hours", hours);
         (await PlannedAsync(baker, day)).ShouldContain("Everything is ready in time");
@@ -549,7 +608,12 @@ public sealed partial class DayPageTests
         var today = await baker.PageAsync("/days");
         today.ShouldContain("Thursday 25 March");
         var here = Regex.Match(today, "href=\"(/days/\\d+)\">Thursday 25 March").Groups[1].Value;
-        (await (await baker.SendAsync(here, here + "?handler=Order", ("pie", "1"), ("count", "7"), ("date", "2027-03-25"), ("time", "08:00"), ("stock", "Scratch"))).TextAsync()).ShouldSatisfyAllConditions(p => p.ShouldContain("That is past. Say a later time."), p => p.ShouldContain("value=\"7\""));
+        (
+            await (
+                await baker.SendAsync(
+                    here, here + "?handler=Order", ("pie", "1"), ("count", "7"), ("date", "2027-03-25"), ("time", "08:00"),
+                    ("stock", "Scratch"))).TextAsync())
+            .ShouldSatisfyAllConditions(p => p.ShouldContain("That is past. Say a later time."), p => p.ShouldContain("value=\"7\""));
         past.ShouldNotContain("trouble");
     }
 
@@ -560,9 +624,13 @@ public sealed partial class DayPageTests
         var clock = new StandingClock(new(2027, 3, 4, 9, 0, 0, TimeSpan.Zero));
         await using var kitchen = new Kitchen(demo: true) { Clock = clock };
         var baker = kitchen.Baker();
-        var day = (await baker.SendAsync("/days", "/days", ("from", "2027-03-05"), ("days", "2"), ("name", ""))).Headers.Location!.OriginalString;
-        await baker.SendAsync(day, day + "?handler=Order", ("pie", "1"), ("count", "1"), ("date", "2027-03-06"), ("time", "12:00"), ("stock", "Scratch"));
-        await baker.SendAsync(day, day + "?handler=Hours", [.. HoursFields().Matches(await baker.PageAsync(day)).Select(m => (m.Groups[1].Value, "06:00-18:00"))]);
+        var day = (
+            await baker.SendAsync("/days", "/days", ("from", "2027-03-05"), ("days", "2"), ("name", ""))).Headers.Location!.OriginalString;
+        await baker.SendAsync(
+            day, day + "?handler=Order", ("pie", "1"), ("count", "1"), ("date", "2027-03-06"), ("time", "12:00"), ("stock", "Scratch"));
+        await baker.SendAsync(
+            day, day + "?handler=Hours",
+            [.. HoursFields().Matches(await baker.PageAsync(day)).Select(m => (m.Groups[1].Value, "06:00-18:00"))]);
         var page = await PlannedAsync(baker, day);
         page.ShouldNotContain("class=\"now\"");
         var (dough, roll) = (Rows(page).First(r => r.What == "Make dough"), Rows(page).First(r => r.What == "Roll and line"));
@@ -570,7 +638,10 @@ public sealed partial class DayPageTests
         // A quarter of an hour after the dough was begun.
         clock.Now = new(dough.Time.AddMinutes(15), TimeSpan.Zero);
         (await baker.PageAsync(day)).ShouldContain("class=\"now\"");
-        var refused = await (await baker.SendAsync(day, day + "?handler=Pin", ("step", roll.Key), ("date", Iso(DateOnly.FromDateTime(dough.Time))), ("time", "06:00"))).TextAsync();
+        var refused = await (
+            await baker.SendAsync(
+                day, day + "?handler=Pin", ("step", roll.Key), ("date", Iso(DateOnly.FromDateTime(dough.Time))), ("time", "06:00")))
+            .TextAsync();
         refused.ShouldContain("value=\"06:00\"");
         refused.ShouldContain("class=\"trouble\"");
 
@@ -629,7 +700,9 @@ public sealed partial class DayPageTests
     {
         foreach (var year in (int[])[Saturday.Year, Saturday.Year - 1, Saturday.Year + 1])
         {
-            if (DateTime.TryParseExact(string.Format(System.Globalization.CultureInfo.InvariantCulture, words, year), "dddd d MMMM yyyy HH:mm", System.Globalization.CultureInfo.InvariantCulture, System.Globalization.DateTimeStyles.None, out var time))
+            if (DateTime.TryParseExact(
+                    string.Format(System.Globalization.CultureInfo.InvariantCulture, words, year), "dddd d MMMM yyyy HH:mm",
+                    System.Globalization.CultureInfo.InvariantCulture, System.Globalization.DateTimeStyles.None, out var time))
                 return time;
         }
 
@@ -681,7 +754,12 @@ public sealed partial class DayPageTests
     [GeneratedRegex("__RequestVerificationToken\" type=\"hidden\" value=\"([^\"]+)\"")]
     private static partial Regex Token();
 
-    [GeneratedRegex("<li class=\"list-day\">(?<day>[^<]+)</li>|step=(?<key>[^#\"]+)#step\"><span class=\"list-time\">(?<time>[^<]+)</span>.*?<strong>(?<what>[^<]+)</strong>", RegexOptions.Singleline)]
+    [
+        GeneratedRegex(
+            "<li class=\"list-day\">(?<day>[^<]+)</li>|step=(?<key>[^#\"]+)#step\"><span class=\"list-time\">(?<time>[^<]+)"
+                + "</span>.*?<strong>(?<what>[^<]+)</strong>",
+            RegexOptions.Singleline)
+    ]
     private static partial Regex Listed();
 
     [Fact]
@@ -699,7 +777,10 @@ public sealed partial class DayPageTests
 
         // Out of the freezer there is nothing to roll any more.
         var order = Regex.Match(step, "o(\\d+)").Groups[1].Value;
-        (await baker.SendAsync(day, day + "?handler=Change", ("order", order), ("count", "1"), ("date", Iso(Saturday)), ("time", "12:00"), ("notes", ""), ("stock", "FrozenShells"))).StatusCode.ShouldBe(HttpStatusCode.Redirect);
+        (
+            await baker.SendAsync(
+                day, day + "?handler=Change", ("order", order), ("count", "1"), ("date", Iso(Saturday)), ("time", "12:00"), ("notes", ""),
+                ("stock", "FrozenShells"))).StatusCode.ShouldBe(HttpStatusCode.Redirect);
         page = WebUtility.HtmlDecode(await baker.PageAsync(day));
         page.ShouldContain("Roll and line for");
         page.ShouldContain("that no longer fits: there is no such step any more");

@@ -1,11 +1,11 @@
 using RoundCrumb.Application.Days;
-using RoundCrumb.TestKit;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Scheduling.Model;
 using RoundCrumb.Scheduling.Solving;
+using RoundCrumb.TestKit;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -18,8 +18,10 @@ public sealed class DayViewTests
     {
         var built = DayMaker.Make(seed, batches);
         var from = new DateOnly(2027, 3, 5);
-        var plan = DaySolver.Solve(built.Day, Repeatable, cancel: TestContext.Current.CancellationToken).Plan ?? DaySolver.Solve(built.Day, Repeatable with { Seconds = 4 }, cancel: TestContext.Current.CancellationToken).Plan!;
-        var bakers = built.Day.Shifts.Select(s => s.Baker).Distinct().Order(StringComparer.Ordinal).Select(b => new Baker(b, b, [null, null, null, null, null, null, null])).ToList();
+        var plan = DaySolver.Solve(built.Day, Repeatable, cancel: TestContext.Current.CancellationToken).Plan
+            ?? DaySolver.Solve(built.Day, Repeatable with { Seconds = 4 }, cancel: TestContext.Current.CancellationToken).Plan!;
+        var bakers = built.Day.Shifts.Select(s => s.Baker).Distinct().Order(StringComparer.Ordinal)
+            .Select(b => new Baker(b, b, [null, null, null, null, null, null, null])).ToList();
         var open = new OpenDay
         {
             Kept = new BakeDay { Name = "A day", From = from, Days = 2 },
@@ -49,7 +51,8 @@ public sealed class DayViewTests
 
             var touches = view.Day.Works[p.Index].Load!.Touches;
             for (var k = 0; k < touches.Count; k++)
-                yield return (view.AtTheDoor[(p.Index, k)], p.From + touches[k].After, p.From + touches[k].After + touches[k].Length, p.Label);
+                yield return (
+                    view.AtTheDoor[(p.Index, k)], p.From + touches[k].After, p.From + touches[k].After + touches[k].Length, p.Label);
         }
     }
 
@@ -62,13 +65,21 @@ public sealed class DayViewTests
         Print(day with { }).ShouldBe(OpenDay.FingerprintOf(DayMaker.Make(3, 6)));
 
         // What is asked of the plan itself does not make another day of it.
-        Print(day with { Now = 7, Pinned = new Dictionary<int, int> { [0] = 9 }, Done = new Dictionary<int, (int, int)> { [1] = (4, -1) } }).ShouldBe(Print(day));
+        Print(
+            day with { Now = 7, Pinned = new Dictionary<int, int> { [0] = 9 }, Done = new Dictionary<int, (int, int)> { [1] = (4, -1) } })
+            .ShouldBe(Print(day));
         var others = new Dictionary<string, Day>
         {
             [nameof(Day.Endings)] = day with { Endings = [.. day.Endings, new(0, 0, 1, 2, 3, default, default)] },
             [nameof(Day.Gaps)] = day with { Gaps = [.. day.Gaps.Select((g, i) => i == 0 ? g with { Best = g.Best + 1 } : g)] },
-            [nameof(Day.Works)] = day with { Works = [.. day.Works.Select((w, i) => i == 0 ? w with { Tool = w.Tool == Tool.None ? Tool.Burner : Tool.None } : w)] },
-            [nameof(Day.Batches)] = day with { Batches = [.. day.Batches.Select((b, i) => i == 0 ? b with { HoldsMost = b.HoldsMost + 1 } : b)] },
+            [nameof(Day.Works)] = day with
+            {
+                Works = [.. day.Works.Select((w, i) => i == 0 ? w with { Tool = w.Tool == Tool.None ? Tool.Burner : Tool.None } : w)],
+            },
+            [nameof(Day.Batches)] = day with
+            {
+                Batches = [.. day.Batches.Select((b, i) => i == 0 ? b with { HoldsMost = b.HoldsMost + 1 } : b)],
+            },
             [nameof(Day.Shifts)] = day with { Shifts = [.. day.Shifts.SkipLast(1)] },
             [nameof(Day.Ovens)] = day with { Ovens = [.. day.Ovens.Select(o => o with { WarmUp = o.WarmUp + 1 })] },
             [nameof(Day.Cold)] = day with { Cold = [.. day.Cold.Select(c => c with { Widest = c.Widest - 1 })] },
@@ -80,7 +91,9 @@ public sealed class DayViewTests
         };
 
         // Whoever adds something to a day adds it here, or says above that no plan depends on it.
-        typeof(Day).GetProperties().Where(p => p.CanWrite).Select(p => p.Name).Except([nameof(Day.Now), nameof(Day.Pinned), nameof(Day.Done)]).Order(StringComparer.Ordinal).ShouldBe(others.Keys.Order(StringComparer.Ordinal));
+        typeof(Day).GetProperties().Where(p => p.CanWrite).Select(p => p.Name)
+            .Except([nameof(Day.Now), nameof(Day.Pinned), nameof(Day.Done)]).Order(StringComparer.Ordinal)
+            .ShouldBe(others.Keys.Order(StringComparer.Ordinal));
         others.Values.Select(Print).Append(Print(day)).Distinct().Count().ShouldBe(others.Count + 1);
     }
 
@@ -98,15 +111,21 @@ public sealed class DayViewTests
                 {
                     // After hours somebody stays for what is late; until then everybody works in their own.
                     for (var t = all[k].From; t < Math.Min(all[k].To, day.AfterHours); t++)
-                        day.Shifts.Any(s => s.Baker == $"baker-{lane.Key + 1}" && s.From <= t && t < s.To).ShouldBeTrue($"day {seed}: baker {lane.Key} at {view.DayAndClock(t)}, {all[k].What}");
+                        day.Shifts.Any(s => s.Baker == $"baker-{lane.Key + 1}" && s.From <= t && t < s.To)
+                            .ShouldBeTrue($"day {seed}: baker {lane.Key} at {view.DayAndClock(t)}, {all[k].What}");
                     if (k > 0 && all[k].From < day.AfterHours)
-                        all[k].From.ShouldBeGreaterThanOrEqualTo(all[k - 1].To, $"day {seed}: baker {lane.Key}, {all[k - 1].What} and {all[k].What} at {view.DayAndClock(all[k].From)}");
+                        all[k].From.ShouldBeGreaterThanOrEqualTo(
+                            all[k - 1].To,
+                            $"day {seed}: baker {lane.Key}, {all[k - 1].What} and {all[k].What} at {view.DayAndClock(all[k].From)}");
                 }
             }
 
             // Nothing is left out, and what is written of it is what the plan says.
             view.Placed.Select(p => p.Index).Order().ShouldBe(Enumerable.Range(0, day.Works.Count));
-            view.Placed.ShouldAllBe(p => p.From == view.Plan.Starts[p.Index] && p.To == view.Plan.EndOf(day, p.Index) && p.Pies.Length > 0 && view.WhoOf(p).Length > 0);
+            view.Placed.ShouldAllBe(
+                p =>
+                    p.From == view.Plan.Starts[p.Index] && p.To == view.Plan.EndOf(day, p.Index) && p.Pies.Length > 0
+                        && view.WhoOf(p).Length > 0);
         }
     }
 

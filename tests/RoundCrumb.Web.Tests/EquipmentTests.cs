@@ -1,6 +1,6 @@
-using Microsoft.Extensions.DependencyInjection;
 using System.Net;
 using System.Text.RegularExpressions;
+using Microsoft.Extensions.DependencyInjection;
 using RoundCrumb.Data.Kitchens;
 
 namespace RoundCrumb.Web.Tests;
@@ -8,7 +8,9 @@ namespace RoundCrumb.Web.Tests;
 /// <summary>Ovens, cold places and the room over HTTP in process, and what they do to a pie. Each test has a kitchen of its own.</summary>
 public sealed class EquipmentTests
 {
-    private static readonly (string, string)[] Hot = [("form", "oven"), ("name", "Bakehouse oven"), ("width", "60 cm"), ("depth", "400"), ("shelves", "3"), ("hot", "15")];
+    private static readonly (string, string)[] Hot = [
+        ("form", "oven"), ("name", "Bakehouse oven"), ("width", "60 cm"), ("depth", "400"), ("shelves", "3"), ("hot", "15")
+    ];
 
     [Fact]
     public async Task An_oven_that_runs_hot_is_set_lower_everywhere()
@@ -18,7 +20,8 @@ public sealed class EquipmentTests
         (await baker.PageAsync("/kitchen")).ShouldContain("No oven yet");
         (await baker.PageAsync("/compose")).ShouldNotContain("set 205");
         (await baker.SendAsync("/kitchen", "/kitchen?handler=Oven", Hot)).StatusCode.ShouldBe(HttpStatusCode.Redirect);
-        AsRead(await baker.PageAsync("/kitchen")).ShouldContain("3 shelves of 60 cm × 40 cm, runs 15 °C hot, warm in 20 min: for 180 °C set it to 165 °C");
+        AsRead(await baker.PageAsync("/kitchen")).ShouldContain(
+            "3 shelves of 60 cm × 40 cm, runs 15 °C hot, warm in 20 min: for 180 °C set it to 165 °C");
 
         // The usual pie's hot start at 220 becomes 205 on that dial, in Compose, on the card, in its working and over the API.
         AsRead(await baker.PageAsync("/compose")).ShouldContain("Bakehouse oven: set 205 °C");
@@ -44,9 +47,12 @@ public sealed class EquipmentTests
 
         // 220 − 20 for its fan + 5 since it runs cold: 205.
         AsRead(await baker.PageAsync("/compose")).ShouldContain("Small fan oven: set 205 °C");
-        await baker.SendAsync("/kitchen", "/kitchen?handler=Oven", [.. Hot.Where(f => f.Item1 is not ("form" or "name")), ("form", "oven-2"), ("id", "2"), ("name", "Small oven, mended")]);
+        await baker.SendAsync(
+            "/kitchen", "/kitchen?handler=Oven",
+            [.. Hot.Where(f => f.Item1 is not ("form" or "name")), ("form", "oven-2"), ("id", "2"), ("name", "Small oven, mended")]);
         (await baker.PageAsync("/kitchen")).ShouldContain("Small oven, mended");
-        (await baker.SendAsync("/kitchen", "/kitchen?handler=OvenAway", ("id", "2"))).Headers.Location!.OriginalString.ShouldBe("/kitchen?goneOven=2#equipment");
+        (await baker.SendAsync("/kitchen", "/kitchen?handler=OvenAway", ("id", "2")))
+            .Headers.Location!.OriginalString.ShouldBe("/kitchen?goneOven=2#equipment");
         (await baker.PageAsync("/kitchen?goneOven=2")).ShouldContain("The oven is put away");
         (await baker.PageAsync("/kitchen")).ShouldNotContain("Small oven, mended");
         await baker.SendAsync("/kitchen", "/kitchen?handler=OvenBack", ("id", "2"));
@@ -63,7 +69,9 @@ public sealed class EquipmentTests
     public async Task An_oven_that_cannot_be_says_why_and_keeps_what_was_typed(string field, string typed, string says)
     {
         await using var kitchen = new Kitchen(demo: false);
-        var page = await (await kitchen.Baker().SendAsync("/kitchen", "/kitchen?handler=Oven", [.. Hot.Where(f => f.Item1 != field), (field, typed)])).TextAsync();
+        var page = await (
+            await kitchen.Baker().SendAsync("/kitchen", "/kitchen?handler=Oven", [.. Hot.Where(f => f.Item1 != field), (field, typed)]))
+            .TextAsync();
         page.ShouldContain(says);
         page.ShouldContain(field == "name" ? "value=\"60 cm\"" : "value=\"Bakehouse oven\"");
         if (typed.Length > 0)
@@ -78,10 +86,14 @@ public sealed class EquipmentTests
         const string Six = "/crusts?crust=butter-flaky&p=plate-23&many=6&cold=6";
         AsRead(await baker.PageAsync(Six)).ShouldContain("Your freezer takes 5 of these at once");
         AsRead(await baker.PageAsync(Six)).ShouldContain("You have 5 of these: freeze the first ones hard, lift them out, and line again");
-        await baker.SendAsync("/kitchen", "/kitchen?handler=Cold", ("form", "cold"), ("name", "Cellar freezer"), ("places", "4"), ("widest", "400"), ("freezer", "1"));
+        await baker.SendAsync(
+            "/kitchen", "/kitchen?handler=Cold", ("form", "cold"), ("name", "Cellar freezer"), ("places", "4"), ("widest", "400"),
+            ("freezer", "1"));
         AsRead(await baker.PageAsync(Six)).ShouldNotContain("Your freezer takes");
 
-        (await (await baker.SendAsync("/kitchen", "/kitchen?handler=Room", ("room", "hot"))).TextAsync()).ShouldContain("Between 0 and 50 °C");
+        (
+            await (await baker.SendAsync("/kitchen", "/kitchen?handler=Room", ("room", "hot"))).TextAsync())
+            .ShouldContain("Between 0 and 50 °C");
         await baker.SendAsync("/kitchen", "/kitchen?handler=Room", ("room", "28,5"));
         (await baker.PageAsync("/kitchen")).ShouldContain("value=\"28.5\"");
         (await baker.PageAsync("/compose?crust=butter-flaky")).ShouldContain("data-rule=\"warm-room\"");
@@ -99,14 +111,22 @@ public sealed class EquipmentTests
         var baker = kitchen.Baker();
         (await baker.PageAsync("/kitchen")).ShouldContain("Nobody yet.");
         (await baker.PageAsync("/days")).ShouldContain("Nobody works here yet.");
-        (string, string)[] week = [("form", "baker"), ("name", "Nib"), ("day0", "6-14"), ("day1", "6:00 to 14.00"), ("day5", "05:30–13:30")];
+        (string, string)[] week = [
+            ("form", "baker"), ("name", "Nib"), ("day0", "6-14"), ("day1", "6:00 to 14.00"), ("day5", "05:30–13:30")
+        ];
         (await baker.SendAsync("/kitchen", "/kitchen?handler=Baker", week)).StatusCode.ShouldBe(HttpStatusCode.Redirect);
         AsRead(await baker.PageAsync("/kitchen")).ShouldContain("Mon–Tue 06:00–14:00, Sat 05:30–13:30");
 
         // Hours that cannot be read are shown back where they stand.
-        var wrong = AsRead(await (await baker.SendAsync("/kitchen", "/kitchen?handler=Baker", [.. week.Where(f => f.Item1 != "day0"), ("day0", "14-6")])).TextAsync());
+        var wrong = AsRead(
+            await (
+                await baker.SendAsync("/kitchen", "/kitchen?handler=Baker", [.. week.Where(f => f.Item1 != "day0"), ("day0", "14-6")]))
+                .TextAsync());
         wrong.ShouldContain("to comes after from");
-        (await (await baker.SendAsync("/kitchen", "/kitchen?handler=Baker", [.. week.Where(f => f.Item1 != "day0"), ("day0", "14-6")])).TextAsync()).ShouldContain("value=\"14-6\"");
+        (
+            await (
+                await baker.SendAsync("/kitchen", "/kitchen?handler=Baker", [.. week.Where(f => f.Item1 != "day0"), ("day0", "14-6")]))
+                .TextAsync()).ShouldContain("value=\"14-6\"");
         await baker.SendAsync("/kitchen", "/kitchen?handler=BakerAway", ("id", "1"));
         (await baker.PageAsync("/kitchen?goneBaker=1")).ShouldContain("They are off the list.");
         await baker.SendAsync("/kitchen", "/kitchen?handler=BakerBack", ("id", "1"));
@@ -120,7 +140,10 @@ public sealed class EquipmentTests
     public async Task Machines_that_cannot_be_are_said_and_kept(string burners, string mixers, string processors, string says)
     {
         await using var kitchen = new Kitchen(demo: false);
-        var page = await (await kitchen.Baker().SendAsync("/kitchen", "/kitchen?handler=Tools", ("form", "tools"), ("burners", burners), ("mixers", mixers), ("processors", processors))).TextAsync();
+        var page = await (
+            await kitchen.Baker().SendAsync(
+                "/kitchen", "/kitchen?handler=Tools", ("form", "tools"), ("burners", burners), ("mixers", mixers),
+                ("processors", processors))).TextAsync();
         page.ShouldContain(says);
         page.ShouldContain($"value=\"{mixers}\"");
     }
@@ -130,19 +153,28 @@ public sealed class EquipmentTests
     {
         await using var kitchen = new Kitchen(demo: true);
         var baker = kitchen.Baker();
-        var refused = await (await baker.SendAsync("/kitchen", "/kitchen?handler=Zone", ("form", "zone"), ("zone", "Atlantis/Harbour"))).TextAsync();
+        var refused = await (
+            await baker.SendAsync("/kitchen", "/kitchen?handler=Zone", ("form", "zone"), ("zone", "Atlantis/Harbour"))).TextAsync();
         refused.ShouldContain("No time zone has that name");
         refused.ShouldContain("Atlantis/Harbour");
-        (await baker.SendAsync("/kitchen", "/kitchen?handler=Zone", ("form", "zone"), ("zone", "Pacific/Auckland"))).StatusCode.ShouldBe(HttpStatusCode.Redirect);
+        (
+            await baker.SendAsync("/kitchen", "/kitchen?handler=Zone", ("form", "zone"), ("zone", "Pacific/Auckland")))
+            .StatusCode.ShouldBe(HttpStatusCode.Redirect);
         await using var scope = kitchen.Services.CreateAsyncScope();
         var zone = TimeZoneInfo.FindSystemTimeZoneById("Pacific/Auckland");
         (await scope.ServiceProvider.GetRequiredService<KitchenClock>().ZoneAsync(TestContext.Current.CancellationToken)).ShouldBe(zone);
-        (await scope.ServiceProvider.GetRequiredService<KitchenClock>().TodayAsync(TestContext.Current.CancellationToken)).ShouldBe(DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(DateTimeOffset.UtcNow, zone).DateTime));
-        var open = (await scope.ServiceProvider.GetRequiredService<Application.Days.DayOpener>().OpenAsync(1, TestContext.Current.CancellationToken))!;
+        (await scope.ServiceProvider.GetRequiredService<KitchenClock>().TodayAsync(TestContext.Current.CancellationToken))
+            .ShouldBe(DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(DateTimeOffset.UtcNow, zone).DateTime));
+        var open = (
+            await scope.ServiceProvider.GetRequiredService<Application.Days.DayOpener>()
+                .OpenAsync(1, TestContext.Current.CancellationToken))!;
         open.Clock.Zone.ShouldBe(zone);
-        open.Clock.WallOf(open.Orders[0].Due).ShouldBe(open.Kept.Orders.OrderBy(o => o.Due).First(o => $"o{o.Id}" == open.Orders[0].Key).Due);
+        open.Clock.WallOf(open.Orders[0].Due).ShouldBe(
+            open.Kept.Orders.OrderBy(o => o.Due).First(o => $"o{o.Id}" == open.Orders[0].Key).Due);
 
         // And back to the computer's own.
-        (await baker.SendAsync("/kitchen", "/kitchen?handler=Zone", ("form", "zone"), ("zone", ""))).StatusCode.ShouldBe(HttpStatusCode.Redirect);
+        (
+            await baker.SendAsync("/kitchen", "/kitchen?handler=Zone", ("form", "zone"), ("zone", "")))
+            .StatusCode.ShouldBe(HttpStatusCode.Redirect);
     }
 }

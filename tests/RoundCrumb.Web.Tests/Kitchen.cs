@@ -85,16 +85,26 @@ public static partial class Forms
 
     /// <summary>A form with the token of a page as it was, and nothing else that is not said.</summary>
     public static FormUrlEncodedContent Of(string page, params (string Name, string Value)[] fields) =>
-        new(fields.Select(f => KeyValuePair.Create(f.Name, f.Value)).Append(KeyValuePair.Create("__RequestVerificationToken", Token().Match(page).Groups[1].Value)));
+        new(
+            fields.Select(f => KeyValuePair.Create(f.Name, f.Value)).Append(
+                KeyValuePair.Create("__RequestVerificationToken", Token().Match(page).Groups[1].Value)));
 
-    /// <summary>The form of a page that goes to an address, as a browser sends it: with the hidden fields that it has there, but for those that are said.</summary>
+    /// <summary>
+    /// The form of a page that goes to an address, as a browser sends it: with the hidden fields that it has there, but for those that are
+    /// said.
+    /// </summary>
     public static FormUrlEncodedContent Sent(string page, string to, params (string Name, string Value)[] fields)
     {
         var said = fields.ToLookup(f => f.Name, f => f.Value);
         var forms = Whole().Matches(page).Where(f => Goes().Matches(f.Value).Any(g => WebUtility.HtmlDecode(g.Groups[1].Value) == to))
-            .Select(f => Hidden().Matches(f.Value).Select(h => (Name: h.Groups[1].Value, Value: WebUtility.HtmlDecode(h.Groups[2].Value))).ToList())
+            .Select(
+                f =>
+                    Hidden().Matches(f.Value).Select(h => (Name: h.Groups[1].Value, Value: WebUtility.HtmlDecode(h.Groups[2].Value)))
+                        .ToList())
             .Where(hidden => hidden.TrueForAll(h => !Tell.Contains(h.Name) || said[h.Name].All(v => v == h.Value)));
-        var more = forms.FirstOrDefault() is { } form ? form.Where(h => !said.Contains(h.Name) && h.Name != "__RequestVerificationToken") : [];
+        var more = forms.FirstOrDefault() is { } form
+            ? form.Where(h => !said.Contains(h.Name) && h.Name != "__RequestVerificationToken")
+            : [];
         return Of(page, [.. fields, .. more]);
     }
 
@@ -122,7 +132,8 @@ public static class Browsing
     }
 
     /// <summary>Posts a form of a page, with what it holds hidden.</summary>
-    public static async Task<HttpResponseMessage> SendAsync(this HttpClient baker, string from, string to, params (string Name, string Value)[] fields)
+    public static async Task<HttpResponseMessage> SendAsync(
+        this HttpClient baker, string from, string to, params (string Name, string Value)[] fields)
     {
         using var form = Forms.Sent(await baker.PageAsync(from), to, fields);
         return await baker.PostAsync(new Uri(to, UriKind.Relative), form, TestContext.Current.CancellationToken);

@@ -7,7 +7,10 @@ namespace RoundCrumb.Web.Tests;
 /// <summary>The kitchen's rack over HTTP in process.</summary>
 public sealed class KitchenTests(DemoKitchen kitchen) : IClassFixture<DemoKitchen>
 {
-    private static readonly (string, string)[] Dish = [("own-name", "Towpath dish"), ("own-kind", "plate"), ("own-stuff", "ceramic"), ("own-top", "250"), ("own-base", "20 cm"), ("own-deep", "36"), ("own-water", "1500"), ("owned", "3")];
+    private static readonly (string, string)[] Dish = [
+        ("own-name", "Towpath dish"), ("own-kind", "plate"), ("own-stuff", "ceramic"), ("own-top", "250"), ("own-base", "20 cm"),
+        ("own-deep", "36"), ("own-water", "1500"), ("owned", "3")
+    ];
 
     [Fact]
     public async Task A_pan_is_measured_by_water_used_in_a_pie_counted_and_put_away_and_back()
@@ -27,9 +30,13 @@ public sealed class KitchenTests(DemoKitchen kitchen) : IClassFixture<DemoKitche
         compose.ShouldContain("1,500 ml");
         compose.ShouldContain("own-water=1500");
         (await baker.PageAsync("/compose/stand-ins?pan=own&own-top=250&own-base=200&own-deep=36")).ShouldContain("Towpath dish");
-        (await baker.PageAsync($"/working?f=stand-in-kitchen-{id}-depth&pan=own&own-top=250&own-base=200&own-deep=36")).ShouldContain("it stands");
+        (
+            await baker.PageAsync($"/working?f=stand-in-kitchen-{id}-depth&pan=own&own-top=250&own-base=200&own-deep=36"))
+            .ShouldContain("it stands");
 
-        (await baker.SendAsync("/kitchen", "/kitchen?handler=Count", ("id", id), ("owned", "0"))).Headers.Location!.OriginalString.ShouldBe($"/kitchen?gone={id}");
+        (
+            await baker.SendAsync("/kitchen", "/kitchen?handler=Count", ("id", id), ("owned", "0")))
+            .Headers.Location!.OriginalString.ShouldBe($"/kitchen?gone={id}");
         (await baker.PageAsync($"/kitchen?gone={id}")).ShouldContain("put away");
         (await baker.PageAsync("/kitchen")).ShouldNotContain("Towpath dish");
         await baker.SendAsync($"/kitchen?gone={id}", "/kitchen?handler=PanBack", ("id", id));
@@ -48,7 +55,9 @@ public sealed class KitchenTests(DemoKitchen kitchen) : IClassFixture<DemoKitche
     [InlineData("owned", "lots", "whole number")]
     public async Task A_pan_that_cannot_be_says_why_and_keeps_what_was_typed(string field, string typed, string says)
     {
-        var page = await (await kitchen.Baker().SendAsync("/kitchen", "/kitchen?handler=Measure", [.. Dish.Where(f => f.Item1 != field), (field, typed)])).TextAsync();
+        var page = await (
+            await kitchen.Baker().SendAsync("/kitchen", "/kitchen?handler=Measure", [.. Dish.Where(f => f.Item1 != field), (field, typed)]))
+            .TextAsync();
         page.ShouldContain(says);
         if (typed.Length > 0)
             page.ShouldContain($"value=\"{typed}\"");

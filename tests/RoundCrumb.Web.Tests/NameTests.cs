@@ -46,7 +46,9 @@ public sealed class NameTests
     {
         await using var kitchen = new Kitchen(demo: false);
         var baker = kitchen.Baker();
-        await baker.SendAsync("/box/part", "/box/part?handler=Save", ("kind", "Filling"), ("family", "starch-custard"), ("name", "House custard"), ("lines", "500 ml milk\n100 g sugar\n40 g cornflour\n4 yolks"), ("cup", "Metric"), ("egg", "Medium"));
+        await baker.SendAsync(
+            "/box/part", "/box/part?handler=Save", ("kind", "Filling"), ("family", "starch-custard"), ("name", "House custard"),
+            ("lines", "500 ml milk\n100 g sugar\n40 g cornflour\n4 yolks"), ("cup", "Metric"), ("egg", "Medium"));
         await using var scope = kitchen.Services.CreateAsyncScope();
         var context = scope.ServiceProvider.GetRequiredService<RoundCrumbContext>();
         var part = await context.Parts.AsNoTracking().SingleAsync(Cancel);
@@ -58,18 +60,24 @@ public sealed class NameTests
         // A pie that goes over to another filling uses it no longer; one that was taken away does: it can come back.
         var changed = (await shelf.ChangeAsync(pie.Id, pie.Version, "House pie", Malt, Cancel)).Pie!;
         (await UsesAsync()).ShouldBeEmpty();
-        changed = (await shelf.ChangeAsync(pie.Id, changed.Version, "House pie", $"pan=plate-23&crust=butter-flaky&fill={id}&make=exact", Cancel)).Pie!;
+        changed = (
+            await shelf.ChangeAsync(pie.Id, changed.Version, "House pie", $"pan=plate-23&crust=butter-flaky&fill={id}&make=exact", Cancel))
+            .Pie!;
         await shelf.DeleteAsync(pie.Id, Cancel);
         (await UsesAsync()).ShouldBe([(part.Id, 1, "pie")]);
 
         // So its recipe is not gone over: the change is a version of its own.
         var box = scope.ServiceProvider.GetRequiredService<RecipeBox>();
-        var draft = new PartDraft(PartKind.Filling, "House custard", "", "starch-custard", "450 ml milk", [new(Pantry.Milk, 463)], "", default, default, new());
+        var draft = new PartDraft(
+            PartKind.Filling, "House custard", "", "starch-custard", "450 ml milk", [new(Pantry.Milk, 463)], "", default, default, new());
         var kept = await box.ChangeAsync(part.Id, part.Stamp, draft, Cancel);
         (kept.IsNewVersion, kept.Part!.Current).ShouldBe((true, 2));
 
         async Task<List<(int, int, string)>> UsesAsync() =>
-            [.. (await context.PartUses.AsNoTracking().ToListAsync(Cancel)).Select(u => (u.PartId, u.Version, u.PieId is not null ? "pie" : u.BakeId is not null ? "bake" : "order"))];
+            [
+                .. (await context.PartUses.AsNoTracking().ToListAsync(Cancel)).Select(
+                    u => (u.PartId, u.Version, u.PieId is not null ? "pie" : u.BakeId is not null ? "bake" : "order"))
+            ];
     }
 
     [Fact]
@@ -79,9 +87,14 @@ public sealed class NameTests
         var baker = kitchen.Baker();
         var page = await baker.PageAsync("/pantry/new?from=double-cream");
         page.ShouldContain("value=\"Whips\" checked");
-        (string, string)[] cream = [("from", "double-cream"), ("name", "Lockside cream"), ("others", ""), ("bulk", "0.99"), ("mix", "0.97"), ("water", "50"), ("fat", "45"), ("sugars", "3"), ("protein", "2"), ("starch", "0"), ("has", "Milk"), ("is", "Whips")];
+        (string, string)[] cream = [
+            ("from", "double-cream"), ("name", "Lockside cream"), ("others", ""), ("bulk", "0.99"), ("mix", "0.97"), ("water", "50"),
+            ("fat", "45"), ("sugars", "3"), ("protein", "2"), ("starch", "0"), ("has", "Milk"), ("is", "Whips")
+        ];
         (await baker.SendAsync("/pantry/new?from=double-cream", "/pantry/new", cream)).StatusCode.ShouldBe(HttpStatusCode.Redirect);
-        var part = await baker.SendAsync("/box/part", "/box/part?handler=Save", ("kind", "Topping"), ("family", "whipped-cream"), ("name", "Lockside whip"), ("lines", "300 g Lockside cream\n20 g icing sugar"), ("cup", "Metric"), ("egg", "Medium"));
+        var part = await baker.SendAsync(
+            "/box/part", "/box/part?handler=Save", ("kind", "Topping"), ("family", "whipped-cream"), ("name", "Lockside whip"),
+            ("lines", "300 g Lockside cream\n20 g icing sugar"), ("cup", "Metric"), ("egg", "Medium"));
         part.StatusCode.ShouldBe(HttpStatusCode.Redirect);
         (await baker.PageAsync("/compose?fill=malt-custard&top=box-1-1")).ShouldContain("Lockside whip");
     }

@@ -32,11 +32,13 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
 
         // The same pie twice is drawn twice, and nothing on the page has the name of anything else.
         await baker.SendAsync("/", "/?handler=Duplicate", ("id", "1"));
-        var ids = System.Text.RegularExpressions.Regex.Matches(await baker.PageAsync("/"), " id=\"([^\"]+)\"").Select(m => m.Groups[1].Value).ToList();
+        var ids = System.Text.RegularExpressions.Regex.Matches(await baker.PageAsync("/"), " id=\"([^\"]+)\"")
+            .Select(m => m.Groups[1].Value).ToList();
         ids.Distinct().Count().ShouldBe(ids.Count);
 
         // A name that is refused shows its pie, also one of another page, and no more pies than a page holds.
-        var refused = await (await baker.SendAsync("/?leaf=2", "/?handler=Rename", ("id", "22"), ("version", "1"), ("name", ""))).TextAsync();
+        var refused = await (
+            await baker.SendAsync("/?leaf=2", "/?handler=Rename", ("id", "22"), ("version", "1"), ("name", ""))).TextAsync();
         refused.ShouldContain("Give the pie a name first");
         refused.ShouldContain("id=\"pie-22\"");
     }
@@ -46,7 +48,8 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
     {
         var pies = DemoData.Pies.Select(p => (p.Name, Work: Assessment.Of(CompositionAddress.Read(p.Address).Composition))).ToList();
         pies.Select(p => p.Work.Composition.Filling.Formula.Family.Id).Distinct().Count().ShouldBe(Core.Fillings.FillingFamilies.All.Count);
-        pies.Where(p => p.Work.Advice.Any(f => f.Severity <= Core.Working.Severity.Disappoints)).Select(p => p.Name).ShouldBe(["Lemon cheese tart for the village hall", "Late-shift coffee pie"]);
+        pies.Where(p => p.Work.Advice.Any(f => f.Severity <= Core.Working.Severity.Disappoints)).Select(p => p.Name)
+            .ShouldBe(["Lemon cheese tart for the village hall", "Late-shift coffee pie"]);
     }
 
     [Fact]
@@ -96,7 +99,8 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
     [Fact]
     public async Task A_length_in_inches_that_was_left_alone_keeps_its_millimetres()
     {
-        using var request = new HttpRequestMessage(HttpMethod.Get, "/compose?inches=1&thick=%E2%85%9B%20in&thick.as=3|%E2%85%9B%20in&cream=0.5&cream.as=12|%C2%BD%20in");
+        using var request = new HttpRequestMessage(
+            HttpMethod.Get, "/compose?inches=1&thick=%E2%85%9B%20in&thick.as=3|%E2%85%9B%20in&cream=0.5&cream.as=12|%C2%BD%20in");
         request.Headers.Add("HX-Request", "true");
         var answer = await kitchen.Baker().SendAsync(request, TestContext.Current.CancellationToken);
         var pushed = answer.Headers.GetValues("HX-Push-Url").Single();
@@ -109,17 +113,29 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
     {
         var random = new Random(20260214);
         var baker = kitchen.Baker();
-        string[] nasty = ["", "-1", "0", "2,5", "1e308", "NaN", "%00", "%F0%9F%A5%A7", "own", "<script>alert(1)</script>", "'\"><b>", "{0}", "{", "plain-crumb", "springform-20", "lemon-cheese", "chocolate", "fluted", "99999999999999999999", new string('9', 300), "1/0", "½"];
+        string[] nasty = [
+            "", "-1", "0", "2,5", "1e308", "NaN", "%00", "%F0%9F%A5%A7", "own", "<script>alert(1)</script>", "'\"><b>", "{0}", "{",
+            "plain-crumb", "springform-20", "lemon-cheese", "chocolate", "fluted", "99999999999999999999", new string('9', 300), "1/0", "½"
+        ];
         for (var i = 0; i < 250; i++)
         {
-            var query = string.Join('&', CompositionAddress.Fields.Where(_ => random.Next(3) == 0).Select(f => f + "=" + (random.Next(4) == 0 ? nasty[random.Next(nasty.Length)] : Uri.EscapeDataString(nasty[random.Next(nasty.Length)]))));
+            var query = string.Join(
+                '&',
+                CompositionAddress.Fields.Where(_ => random.Next(3) == 0).Select(
+                    f =>
+                        f + "="
+                            + (
+                                random.Next(4) == 0
+                                    ? nasty[random.Next(nasty.Length)]
+                                    : Uri.EscapeDataString(nasty[random.Next(nasty.Length)]))));
             using var request = new HttpRequestMessage(HttpMethod.Get, "/compose?" + query);
             if (random.Next(2) == 0)
                 request.Headers.Add("HX-Request", "true");
             var answer = await baker.SendAsync(request, TestContext.Current.CancellationToken);
 
             // The one character that no text has in it is turned away at the door.
-            answer.StatusCode.ShouldBe(query.Contains("%00", StringComparison.Ordinal) ? HttpStatusCode.BadRequest : HttpStatusCode.OK, query);
+            answer.StatusCode.ShouldBe(
+                query.Contains("%00", StringComparison.Ordinal) ? HttpStatusCode.BadRequest : HttpStatusCode.OK, query);
             (await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken)).ShouldNotContain("<script>alert");
         }
     }
@@ -129,7 +145,8 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
     [InlineData("Coffee cream pie on crumb", "already")]
     public async Task A_name_that_can_not_be_used_is_kept_and_said(string name, string words)
     {
-        var answer = await kitchen.Baker().SendAsync("/compose", "/compose?handler=Save", ("name", name), ("address", "pan=tart-25&crust=plain-crumb&fill=lemon-cheese"));
+        var answer = await kitchen.Baker().SendAsync(
+            "/compose", "/compose?handler=Save", ("name", name), ("address", "pan=tart-25&crust=plain-crumb&fill=lemon-cheese"));
         var page = await answer.TextAsync();
         page.ShouldContain(words);
         page.ShouldContain($"name=\"name\" value=\"{name}\"");
@@ -151,7 +168,8 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
     {
         await using var own = new Kitchen(demo: false);
         var baker = own.Baker();
-        var saved = await baker.SendAsync("/compose", "/compose?handler=Save", ("name", "Plum and bay tart"), ("address", "pan=tart-25&crust=plain-crumb"));
+        var saved = await baker.SendAsync(
+            "/compose", "/compose?handler=Save", ("name", "Plum and bay tart"), ("address", "pan=tart-25&crust=plain-crumb"));
         saved.Headers.Location!.OriginalString.ShouldContain("pie=1");
         await baker.SendAsync("/", "/?handler=Rename", ("id", "1"), ("version", "1"), ("name", "Damson tart"));
         await baker.SendAsync("/", "/?handler=Duplicate", ("id", "1"));
@@ -172,7 +190,9 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
         var baker = own.Baker();
         await baker.SendAsync("/compose", "/compose?handler=Save", ("name", "Fig tart"), ("address", "pan=tart-25&crust=plain-crumb"));
         await baker.SendAsync("/", "/?handler=Rename", ("id", "1"), ("version", "1"), ("name", "Fig and thyme tart"));
-        var stale = await baker.SendAsync("/compose", "/compose?handler=Save", ("name", "Fig and honey tart"), ("address", "pan=plate-23&thick=3.5"), ("pie", "1"), ("version", "1"));
+        var stale = await baker.SendAsync(
+            "/compose", "/compose?handler=Save", ("name", "Fig and honey tart"), ("address", "pan=plate-23&thick=3.5"), ("pie", "1"),
+            ("version", "1"));
         var page = await stale.TextAsync();
         page.ShouldContain("changed elsewhere");
         page.ShouldContain("Fig and thyme tart");
@@ -181,7 +201,8 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
         page.ShouldContain("Fig and honey tart");
         page.ShouldContain("value=\"3.5\"");
 
-        var renamed = await (await baker.SendAsync("/", "/?handler=Rename", ("id", "1"), ("version", "1"), ("name", "Another name"))).TextAsync();
+        var renamed = await (
+            await baker.SendAsync("/", "/?handler=Rename", ("id", "1"), ("version", "1"), ("name", "Another name"))).TextAsync();
         renamed.ShouldContain("Another name");
         renamed.ShouldContain("Fig and thyme tart");
     }
@@ -194,9 +215,14 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
     [InlineData("Referer", "http://localhost/compose", true)]
     [InlineData("Referer", "http://localhost.elsewhere.example/", false)]
     [InlineData("X-Nothing", "said", false)]
-    public async Task A_form_without_a_good_token_shows_what_was_typed_and_is_sent_again_only_where_it_is_ours(string header, string value, bool again)
+    public async Task A_form_without_a_good_token_shows_what_was_typed_and_is_sent_again_only_where_it_is_ours(
+        string header, string value, bool again)
     {
-        using var request = new HttpRequestMessage(HttpMethod.Post, "/compose?handler=Save") { Content = new FormUrlEncodedContent([KeyValuePair.Create("name", "Typed with care"), KeyValuePair.Create("address", "pan=tart-25")]) };
+        using var request = new HttpRequestMessage(HttpMethod.Post, "/compose?handler=Save")
+        {
+            Content = new FormUrlEncodedContent(
+                [KeyValuePair.Create("name", "Typed with care"), KeyValuePair.Create("address", "pan=tart-25")]),
+        };
         request.Headers.Add(header, value);
         var answer = await kitchen.Baker().SendAsync(request, TestContext.Current.CancellationToken);
         answer.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
@@ -214,7 +240,8 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
     [InlineData("a dozen")]
     public async Task An_absurd_number_of_pies_is_refused_kindly(string pies)
     {
-        var answer = await kitchen.Baker().SendAsync("/compose", "/compose?handler=Make", ("name", "X"), ("address", "pan=tart-25"), ("pies", pies));
+        var answer = await kitchen.Baker().SendAsync(
+            "/compose", "/compose?handler=Make", ("name", "X"), ("address", "pan=tart-25"), ("pies", pies));
         answer.StatusCode.ShouldBe(HttpStatusCode.OK);
         var page = await answer.TextAsync();
         page.ShouldContain("A whole number from 1 to 200");
@@ -225,53 +252,69 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
     public async Task A_batch_sheet_is_made_ticked_and_ticked_still_after_a_reload()
     {
         var baker = kitchen.Baker();
-        var made = await baker.SendAsync("/compose", "/compose?handler=Make", ("name", "Malt pie"), ("address", "pan=plate-23"), ("pies", "3"));
+        var made = await baker.SendAsync(
+            "/compose", "/compose?handler=Make", ("name", "Malt pie"), ("address", "pan=plate-23"), ("pies", "3"));
         var sheet = made.Headers.Location!.OriginalString;
         var page = await baker.PageAsync(sheet);
         page.ShouldContain("3 pies in the 23 cm pie plate");
         var ticked = await baker.SendAsync(sheet, sheet + "?handler=Tick", ("key", "crust.butter"), ("done", "true"));
         ticked.StatusCode.ShouldBe(HttpStatusCode.NoContent);
         Checked().Count(await baker.PageAsync(sheet)).ShouldBe(1 + Checked().Count(page));
-        (await baker.SendAsync(sheet, sheet + "?handler=Tick", ("key", "no.such"), ("done", "true"))).StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+        (
+            await baker.SendAsync(sheet, sheet + "?handler=Tick", ("key", "no.such"), ("done", "true")))
+            .StatusCode.ShouldBe(HttpStatusCode.BadRequest);
     }
 
     [Fact]
     public async Task A_log_with_something_unreadable_keeps_everything_typed_and_writes_nothing()
     {
         var baker = kitchen.Baker();
-        var made = await baker.SendAsync("/compose", "/compose?handler=Make", ("name", "Malt pie"), ("address", "pan=plate-23"), ("pies", "1"));
+        var made = await baker.SendAsync(
+            "/compose", "/compose?handler=Make", ("name", "Malt pie"), ("address", "pan=plate-23"), ("pies", "1"));
         var log = made.Headers.Location!.OriginalString + "/log";
-        var page = await (await baker.SendAsync(log, log, ("version", "0"), ("oven-set", "hot"), ("from-pot", "810"), ("notes", "Nice & high"))).TextAsync();
+        var page = await (
+            await baker.SendAsync(log, log, ("version", "0"), ("oven-set", "hot"), ("from-pot", "810"), ("notes", "Nice & high")))
+            .TextAsync();
         page.ShouldContain("isn’t an oven heat I can read");
         page.ShouldContain("value=\"hot\"");
         page.ShouldContain("value=\"810\"");
         page.ShouldContain("Nice & high");
         (await baker.PageAsync(log)).ShouldContain("Nothing is written yet");
 
-        (await baker.SendAsync(log, log, ("version", "0"), ("oven-set", "220"), ("from-pot", "760"), ("notes", "Nice"))).StatusCode.ShouldBe(HttpStatusCode.Redirect);
+        (
+            await baker.SendAsync(log, log, ("version", "0"), ("oven-set", "220"), ("from-pot", "760"), ("notes", "Nice")))
+            .StatusCode.ShouldBe(HttpStatusCode.Redirect);
         (await baker.PageAsync(log)).ShouldContain("less (");
-        (await (await baker.SendAsync(log, log, ("version", "0"), ("notes", "From another window"))).TextAsync()).ShouldContain("changed elsewhere");
+        (
+            await (await baker.SendAsync(log, log, ("version", "0"), ("notes", "From another window"))).TextAsync())
+            .ShouldContain("changed elsewhere");
     }
 
     [Fact]
     public async Task Units_are_one_switch_and_remembered()
     {
         var baker = kitchen.Baker();
-        var answer = await baker.SendAsync("/compose", "/units", ("back", "/compose"), ("mass", "ounces"), ("oven", "gas"), ("length", "inches"), ("theme", "night"));
+        var answer = await baker.SendAsync(
+            "/compose", "/units", ("back", "/compose"), ("mass", "ounces"), ("oven", "gas"), ("length", "inches"), ("theme", "night"));
         answer.Headers.Location!.OriginalString.ShouldBe("/compose");
         var page = await baker.PageAsync("/compose");
         page.ShouldContain("gas 7");
         page.ShouldContain(" oz");
         page.ShouldContain("⅛ in");
         page.ShouldContain("data-theme=\"night\"");
-        (await baker.SendAsync("/compose", "/units", ("back", "https://elsewhere.example/"))).Headers.Location!.OriginalString.ShouldBe("/");
+        (
+            await baker.SendAsync("/compose", "/units", ("back", "https://elsewhere.example/")))
+            .Headers.Location!.OriginalString.ShouldBe("/");
     }
 
     [Fact]
     public async Task Every_figure_link_on_compose_and_on_a_sheet_opens()
     {
         var baker = kitchen.Baker();
-        foreach (var address in (string[])["/compose", "/compose?pan=springform-20&crust=plain-crumb&bake=chilled&fill=lemon-cheese&make=above&top=gelatine", "/compose?" + DemoData.Pies[4].Address, "/bakes/1", "/bakes/1/log"])
+        foreach (
+            var address in (string[])[
+                "/compose", "/compose?pan=springform-20&crust=plain-crumb&bake=chilled&fill=lemon-cheese&make=above&top=gelatine",
+                "/compose?" + DemoData.Pies[4].Address, "/bakes/1", "/bakes/1/log"])
         {
             var links = FigureHref().Matches(await baker.PageAsync(address)).Select(m => m.Groups[1].Value).Distinct().ToList();
             links.Count.ShouldBeGreaterThan(4, address);
@@ -352,7 +395,8 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
         var ns = svg.Name.Namespace;
 
         // The filling: from the top of a 3 mm base up to 5 mm below a rim 32 mm high, 107.3 mm wide there.
-        var filling = svg.Descendants(ns + "path").Single(p => ((string?)p.Attribute("class"))?.Contains("filling", StringComparison.Ordinal) == true);
+        var filling = svg.Descendants(ns + "path").Single(
+            p => ((string?)p.Attribute("class"))?.Contains("filling", StringComparison.Ordinal) == true);
         ((string)filling.Attribute("d")!).ShouldBe("M0 -3H90.44L107.32 -27H0Z");
         svg.Element(ns + "title").ShouldNotBeNull();
         svg.Element(ns + "desc")!.Value.ShouldContain("malt custard 24 mm deep");
@@ -368,7 +412,8 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
             using var writer = new StringWriter();
             CutSlice.Draw(pie, new Shown(UnitChoice.Usual)).WriteTo(writer, System.Text.Encodings.Web.HtmlEncoder.Default);
             var words = XDocument.Parse(writer.ToString()).Root!.Value;
-            words.Contains("would run over", StringComparison.Ordinal).ShouldBe(name.StartsWith("Lemon cheese", StringComparison.Ordinal), name);
+            words.Contains("would run over", StringComparison.Ordinal).ShouldBe(
+                name.StartsWith("Lemon cheese", StringComparison.Ordinal), name);
         }
     }
 

@@ -10,7 +10,8 @@ public sealed partial class PourPageTests(DemoKitchen kitchen) : IClassFixture<D
     public async Task Words_become_pans_and_every_figure_opens()
     {
         var baker = kitchen.Baker();
-        var page = await baker.PageAsync("/pour?fill=malt-custard&crust=plain-crumb&make=above&say=one+20+cm+tart+tin+and+three+10+cm+tartlets");
+        var page = await baker.PageAsync(
+            "/pour?fill=malt-custard&crust=plain-crumb&make=above&say=one+20+cm+tart+tin+and+three+10+cm+tartlets");
         AsRead(page).ShouldContain("Malt custard over 4 pans, all to one line");
         AsRead(page).ShouldContain("stop 725 g");
         AsRead(page).ShouldContain("Pans of yours that this batch fills");
@@ -25,7 +26,9 @@ public sealed partial class PourPageTests(DemoKitchen kitchen) : IClassFixture<D
     {
         var baker = kitchen.Baker();
         foreach (var formula in FillingBook.All)
-            (await baker.PageAsync($"/pour?fill={formula.Id}&crust=sweet-short&p=tart-23&many=2&p=tartlet-8&many=6")).ShouldContain("stop ");
+            (
+                await baker.PageAsync($"/pour?fill={formula.Id}&crust=sweet-short&p=tart-23&many=2&p=tartlet-8&many=6"))
+                .ShouldContain("stop ");
     }
 
     [Theory]
@@ -46,8 +49,10 @@ public sealed partial class PourPageTests(DemoKitchen kitchen) : IClassFixture<D
     {
         // A ganache goes to 3 mm, an almond paste to 8; a line that the baker set stays within one kind.
         var baker = kitchen.Baker();
-        (await baker.PageAsync("/pour?fill=plum-almond&wasfill=ganache&line=3&p=tart-23&many=1")).ShouldContain("id=\"f-line\" name=\"line\" value=\"8\"");
-        (await baker.PageAsync("/pour?fill=plum-almond&wasfill=almond&line=6&p=tart-23&many=1")).ShouldContain("id=\"f-line\" name=\"line\" value=\"6\"");
+        (await baker.PageAsync("/pour?fill=plum-almond&wasfill=ganache&line=3&p=tart-23&many=1")).ShouldContain(
+            "id=\"f-line\" name=\"line\" value=\"8\"");
+        (await baker.PageAsync("/pour?fill=plum-almond&wasfill=almond&line=6&p=tart-23&many=1")).ShouldContain(
+            "id=\"f-line\" name=\"line\" value=\"6\"");
     }
 
     private static string AsRead(string page) => Regex.Replace(Regex.Replace(page, "<[^>]*>", " "), @"\s+", " ");

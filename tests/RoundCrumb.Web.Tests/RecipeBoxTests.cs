@@ -45,7 +45,8 @@ public sealed class RecipeBoxTests : IAsyncLifetime
         (await box.RecipesAsync([RecipeBox.IdOf(part.Id, 1)], Cancel)).Single().Lines[1].Grams.ShouldBe(42);
 
         var shelf = new PieShelf(context, TimeProvider.System);
-        var pie = (await shelf.AddAsync("Tea pie", $"pan=plate-23&crust=butter-flaky&fill={RecipeBox.IdOf(part.Id, 1)}&top=none", Cancel)).Pie!;
+        var pie = (
+            await shelf.AddAsync("Tea pie", $"pan=plate-23&crust=butter-flaky&fill={RecipeBox.IdOf(part.Id, 1)}&top=none", Cancel)).Pie!;
         var changed = await box.ChangeAsync(part.Id, 2, Custard("Tea custard", 50), Cancel);
         changed.IsNewVersion.ShouldBeTrue();
         changed.Part!.Current.ShouldBe(2);
@@ -67,7 +68,10 @@ public sealed class RecipeBoxTests : IAsyncLifetime
         var part = (await box.AddAsync(Custard("Tea custard", 40), Cancel)).Part!;
         var shelf = new PieShelf(context, TimeProvider.System);
         var own = RecipeBox.IdOf(part.Id, 1);
-        var pie = (await shelf.AddAsync("Two layers", $"pan=springform-20&crust=plain-crumb&under1={own}&under1-high=8&fill=lemon-cheese&line=20&top=none", Cancel)).Pie!;
+        var pie = (
+            await shelf.AddAsync(
+                "Two layers", $"pan=springform-20&crust=plain-crumb&under1={own}&under1-high=8&fill=lemon-cheese&line=20&top=none", Cancel))
+            .Pie!;
         var book = Core.Recipes.PartBook.Shipped.With(await box.NamedInAsync([pie.Address], Cancel));
         var read = Core.Composing.CompositionAddress.Read(pie.Address, book);
         read.Troubles.ShouldBeEmpty();
@@ -88,7 +92,8 @@ public sealed class RecipeBoxTests : IAsyncLifetime
         var days = new Data.Days.DayBook(context, TimeProvider.System);
         var day = await days.AddAsync("Saturday", new(2027, 3, 6), 1, Cancel);
         var address = $"pan=plate-23&crust=plain-crumb&fill={RecipeBox.IdOf(part.Id, 1)}&top=none";
-        await days.ChangeAsync(day.Id, d => d.Orders.Add(new() { Name = "Tea pie", Address = address, Count = 2, Due = new(2027, 3, 6, 12, 0, 0) }), Cancel);
+        await days.ChangeAsync(
+            day.Id, d => d.Orders.Add(new() { Name = "Tea pie", Address = address, Count = 2, Due = new(2027, 3, 6, 12, 0, 0) }), Cancel);
         (await box.ChangeAsync(part.Id, 1, Custard("Tea custard", 90), Cancel)).IsNewVersion.ShouldBeTrue();
         (await box.RecipesAsync([RecipeBox.IdOf(part.Id, 1)], Cancel)).Single().Lines.ShouldContain(l => l.Grams == 40);
     }
@@ -99,8 +104,11 @@ public sealed class RecipeBoxTests : IAsyncLifetime
         await using var context = Open();
         var box = Box(context);
         var part = (await box.AddAsync(Custard("Tea custard", 40), Cancel)).Part!;
-        await context.PartVersions.ExecuteUpdateAsync(v => v.SetProperty(x => x.Lines, x => x.Lines.Replace("cornflour", "own-gone")), Cancel);
-        var recipe = RecipeBox.ToRecipe(part, (await box.FindAsync(part.Id, cancel: Cancel))!.Versions.Single(), await new Larder(context, _larder, _recipes, TimeProvider.System).KnownAsync(Cancel));
+        await context.PartVersions.ExecuteUpdateAsync(
+            v => v.SetProperty(x => x.Lines, x => x.Lines.Replace("cornflour", "own-gone")), Cancel);
+        var recipe = RecipeBox.ToRecipe(
+            part, (await box.FindAsync(part.Id, cancel: Cancel))!.Versions.Single(),
+            await new Larder(context, _larder, _recipes, TimeProvider.System).KnownAsync(Cancel));
         recipe.Trouble.Says.ShouldContain("own-gone");
         recipe.AsFilling().ShouldNotBeNull();
         Core.Recipes.PartBook.Shipped.With([recipe]).Filling(recipe.Id).ShouldBeNull();
@@ -112,7 +120,8 @@ public sealed class RecipeBoxTests : IAsyncLifetime
         await using var context = Open();
         var box = Box(context);
         var part = (await box.AddAsync(Custard("Tea custard", 40), Cancel)).Part!;
-        await new PieShelf(context, TimeProvider.System).AddAsync("Tea pie", $"pan=plate-23&fill={RecipeBox.IdOf(part.Id, 1)}&top=none", Cancel);
+        await new PieShelf(context, TimeProvider.System).AddAsync(
+            "Tea pie", $"pan=plate-23&fill={RecipeBox.IdOf(part.Id, 1)}&top=none", Cancel);
         (await box.ChangeAsync(part.Id, 1, Custard("Smoky tea custard", 40) with { Tags = "autumn" }, Cancel)).IsNewVersion.ShouldBeFalse();
         (await box.RecipesAsync([RecipeBox.IdOf(part.Id, 1)], Cancel)).Single().Name.ShouldBe("Smoky tea custard");
     }
@@ -124,7 +133,9 @@ public sealed class RecipeBoxTests : IAsyncLifetime
         var box = Box(context);
         var part = (await box.AddAsync(Custard("Tea custard", 40), Cancel)).Part!;
         (await box.AddAsync(Custard("TEA CUSTARD", 40), Cancel)).Outcome.ShouldBe(KeepOutcome.NameTaken);
-        (await box.AddAsync(Custard("Tea custard", 40) with { Kind = PartKind.Topping, FamilyId = "whipped-cream" }, Cancel)).Outcome.ShouldBe(KeepOutcome.Kept);
+        (
+            await box.AddAsync(Custard("Tea custard", 40) with { Kind = PartKind.Topping, FamilyId = "whipped-cream" }, Cancel))
+            .Outcome.ShouldBe(KeepOutcome.Kept);
         await box.ChangeAsync(part.Id, 1, Custard("Tea custard", 41), Cancel);
         (await box.ChangeAsync(part.Id, 1, Custard("Tea custard", 42), Cancel)).Outcome.ShouldBe(KeepOutcome.ChangedElsewhere);
         await box.DeleteAsync(part.Id, Cancel);
@@ -151,7 +162,9 @@ public sealed class RecipeBoxTests : IAsyncLifetime
         own.IsFat.ShouldBeTrue();
         var part = (await box.AddAsync(Custard("Rich", 40) with { Lines = [new(own, 100)] }, Cancel)).Part!;
         PartFacts.Of((await box.RecipesAsync([RecipeBox.IdOf(part.Id, 1)], Cancel)).Single()).Fat.Value.Value.ShouldBe(0.88, 1e-9);
-        (await larder.KeepAsync(slug, 1, "Mill butter", [], Pantry.Butter, butter with { Fat = 0.80 }, Cancel)).Outcome.ShouldBe(KeepOutcome.Kept);
+        (
+            await larder.KeepAsync(slug, 1, "Mill butter", [], Pantry.Butter, butter with { Fat = 0.80 }, Cancel))
+            .Outcome.ShouldBe(KeepOutcome.Kept);
         (await larder.KeepAsync(slug, 1, "Mill butter", [], Pantry.Butter, butter, Cancel)).Outcome.ShouldBe(KeepOutcome.ChangedElsewhere);
         PartFacts.Of((await box.RecipesAsync([RecipeBox.IdOf(part.Id, 1)], Cancel)).Single()).Fat.Value.Value.ShouldBe(0.80, 1e-9);
     }
@@ -162,7 +175,8 @@ public sealed class RecipeBoxTests : IAsyncLifetime
         await using var context = Open();
         var box = Box(context);
         var search = new Search(context);
-        var part = (await box.AddAsync(Custard("Smoky tea custard", 40) with { Tags = "autumn counter", Method = "Infuse gently." }, Cancel)).Part!;
+        var part = (
+            await box.AddAsync(Custard("Smoky tea custard", 40) with { Tags = "autumn counter", Method = "Infuse gently." }, Cancel)).Part!;
         await new PieShelf(context, TimeProvider.System).AddAsync("Lockkeeper’s crème pie", "pan=plate-23&fill=malt-custard", Cancel);
         (await Names(search, "smok cust")).ShouldContain("Smoky tea custard");
         (await Names(search, "autu")).ShouldBe(["Smoky tea custard"]);
@@ -193,12 +207,18 @@ public sealed class RecipeBoxTests : IAsyncLifetime
         await context.Parts.CountAsync(Cancel);
     }
 
-    private static async Task<IReadOnlyList<string>> Names(Search search, string typed) => [.. (await search.FindAsync(typed, 50, Cancel)).Select(h => h.Name)];
+    private static async Task<IReadOnlyList<string>> Names(Search search, string typed) =>
+    [
+        .. (await search.FindAsync(typed, 50, Cancel)).Select(h => h.Name)
+    ];
 
     private static PartDraft Custard(string name, double cornflour) => new(
-        PartKind.Filling, name, "", "starch-custard", $"500 g milk\n{cornflour} g cornflour", [new(Pantry.Milk, 500), new(Pantry.Cornflour, cornflour)], "", CupSize.American, EggSize.Large, default);
+        PartKind.Filling, name, "", "starch-custard", $"500 g milk\n{cornflour} g cornflour",
+        [new(Pantry.Milk, 500), new(Pantry.Cornflour, cornflour)], "", CupSize.American, EggSize.Large, default);
 
-    private RecipeBox Box(RoundCrumbContext context) => new(context, new Larder(context, _larder, _recipes, TimeProvider.System), _recipes, TimeProvider.System);
+    private RecipeBox Box(RoundCrumbContext context) =>
+        new(context, new Larder(context, _larder, _recipes, TimeProvider.System), _recipes, TimeProvider.System);
 
-    private RoundCrumbContext Open() => new((DbContextOptions<RoundCrumbContext>)new DbContextOptionsBuilder<RoundCrumbContext>().UseRoundCrumbFile(File).Options);
+    private RoundCrumbContext Open() =>
+        new((DbContextOptions<RoundCrumbContext>)new DbContextOptionsBuilder<RoundCrumbContext>().UseRoundCrumbFile(File).Options);
 }

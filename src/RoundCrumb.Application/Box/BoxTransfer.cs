@@ -42,18 +42,32 @@ public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder la
             pies = [];
         }
 
-        var named = pies.SelectMany(p => BoxId().Matches(p.Address)).Select(m => int.Parse(m.Groups[1].Value, CultureInfo.InvariantCulture)).ToHashSet();
-        parts = [.. parts.Where(p => partId is { } id ? p.Id == id && p.DeletedAt is null : pieId is not null ? named.Contains(p.Id) : p.DeletedAt is null || named.Contains(p.Id))];
+        var named = pies.SelectMany(p => BoxId().Matches(p.Address))
+            .Select(m => int.Parse(m.Groups[1].Value, CultureInfo.InvariantCulture)).ToHashSet();
+        parts = [
+            .. parts.Where(
+                p =>
+                    partId is { } id
+                        ? p.Id == id && p.DeletedAt is null
+                        : pieId is not null ? named.Contains(p.Id)
+                        : p.DeletedAt is null || named.Contains(p.Id))
+        ];
         if (partId is not null && parts.Count == 0)
             return null;
-        var used = parts.SelectMany(p => p.Versions).SelectMany(v => RecipeBox.Unpack(v.Lines)).Select(l => l.Ingredient).ToHashSet(StringComparer.Ordinal);
+        var used = parts.SelectMany(p => p.Versions).SelectMany(v => RecipeBox.Unpack(v.Lines)).Select(l => l.Ingredient)
+            .ToHashSet(StringComparer.Ordinal);
         var whole = partId is null && pieId is null;
         var own = (await larder.OwnAsync(cancel)).Where(o => whole || used.Contains(o.Slug));
         var known = await compositions.KnownAsync(cancel);
         return BoxDocument.Of(
             [.. parts.Select(p => new BoxPart(p.Id, p.Kind, p.Name, Split(p.Tags), p.Current, [.. p.Versions.Select(ToBox)]))],
             [.. pies.Select(p => new BoxPie(p.Name, Split(p.Tags), p.Address))],
-            [.. own.Select(o => new BoxIngredient(o.Slug, o.Name, o.OtherNames.Length == 0 ? [] : o.OtherNames.Split('|'), o.From, Larder.ValuesOf(o)!))],
+            [
+                .. own.Select(
+                    o =>
+                        new BoxIngredient(
+                            o.Slug, o.Name, o.OtherNames.Length == 0 ? [] : o.OtherNames.Split('|'), o.From, Larder.ValuesOf(o)!))
+            ],
             whole ? known.Remembered : new Dictionary<string, string>());
     }
 
@@ -68,7 +82,9 @@ public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder la
         if (pieId is not null && pies.Count == 0)
             return null;
         var parts = await box.AllAsync(cancel);
-        var recipes = pieId is null ? parts.Where(p => p.DeletedAt is null).Select(p => new WrittenRecipe(p.Name, [Written(p)])).ToList() : [];
+        var recipes = pieId is null
+            ? parts.Where(p => p.DeletedAt is null).Select(p => new WrittenRecipe(p.Name, [Written(p)])).ToList()
+            : [];
         var book = await compositions.BookAsync(pies.Select(p => p.Address), cancel);
         foreach (var one in pies)
         {
@@ -80,7 +96,10 @@ public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder la
         return recipes;
     }
 
-    /// <summary>Imports a box, all of it or nothing. Nothing that is here is changed: what has a name that is taken gets the next free one, and what is here already, just as it is, is not kept again.</summary>
+    /// <summary>
+    /// Imports a box, all of it or nothing. Nothing that is here is changed: what has a name that is taken gets the next free one, and what
+    /// is here already, just as it is, is not kept again.
+    /// </summary>
     public Task<Imported> ImportAsync(BoxDocument document, CancellationToken cancel) => together.RunAsync(async () =>
     {
         var ingredients = await ImportIngredientsAsync(document, cancel);
@@ -88,23 +107,37 @@ public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder la
         var ids = document.Parts.Zip(taken, (p, t) => (p.Ref, t.Part.Id)).ToDictionary(p => p.Ref, p => p.Id);
 
         // The parts are known by their numbers now, so their pies can be read with them.
-        var addresses = document.Pies.Select(p => BoxId().Replace(p.Composition, m => ids.TryGetValue(int.Parse(m.Groups[1].ValueSpan, CultureInfo.InvariantCulture), out var id) ? $"=box-{id}-{m.Groups[2].Value}" : m.Value)).ToList();
+        var addresses = document.Pies.Select(
+            p =>
+                BoxId().Replace(
+                    p.Composition,
+                    m =>
+                        ids.TryGetValue(int.Parse(m.Groups[1].ValueSpan, CultureInfo.InvariantCulture), out var id)
+                            ? $"=box-{id}-{m.Groups[2].Value}"
+                            : m.Value)).ToList();
         var book = await compositions.BookAsync(addresses, cancel);
         var read = addresses.Select(a => CompositionAddress.Read(a, book)).ToList();
-        var pies = await shelf.TakeInAsync([.. document.Pies.Select((p, i) => (p.Name.Trim(), CompositionAddress.Write(read[i].Composition), Tags(p.Tags)))], cancel: cancel);
-        return new Imported(taken.Count(t => !t.WasHere), pies.Count(p => !p.WasHere), taken.Count(t => t.WasHere) + pies.Count(p => p.WasHere), read.Count(r => r.Troubles.Count > 0), pies.Count == 1 ? pies[0].Pie.Id : null);
+        var pies = await shelf.TakeInAsync(
+            [.. document.Pies.Select((p, i) => (p.Name.Trim(), CompositionAddress.Write(read[i].Composition), Tags(p.Tags)))],
+            cancel: cancel);
+        return new Imported(
+            taken.Count(t => !t.WasHere), pies.Count(p => !p.WasHere), taken.Count(t => t.WasHere) + pies.Count(p => p.WasHere),
+            read.Count(r => r.Troubles.Count > 0), pies.Count == 1 ? pies[0].Pie.Id : null);
     }, cancel);
 
     /// <summary>Imports parts that were looked over, and pies of them, all or nothing.</summary>
     /// <param name="drafts">The parts.</param>
     /// <param name="pies">The pies, each by its name and the address that it has once the parts are kept.</param>
     /// <param name="cancel">Cancels it.</param>
-    public Task<Imported> ImportAsync(IReadOnlyList<PartDraft> drafts, Func<IReadOnlyList<Part>, IEnumerable<(string Name, string Address)>> pies, CancellationToken cancel) => together.RunAsync(async () =>
+    public Task<Imported> ImportAsync(
+        IReadOnlyList<PartDraft> drafts, Func<IReadOnlyList<Part>, IEnumerable<(string Name, string Address)>> pies,
+        CancellationToken cancel) => together.RunAsync(async () =>
     {
         var parts = new List<Part>(drafts.Count);
         foreach (var draft in drafts)
         {
-            var names = new NamesTaken((await box.NamesAsync(draft.Kind, cancel)).Concat(parts.Where(p => p.Kind == draft.Kind).Select(p => p.Name)));
+            var names = new NamesTaken(
+                (await box.NamesAsync(draft.Kind, cancel)).Concat(parts.Where(p => p.Kind == draft.Kind).Select(p => p.Name)));
             var kept = await box.AddAsync(draft with { Name = names.Free(draft.Name, Part.LongestName) }, cancel);
             parts.Add(kept.Part!);
         }
@@ -113,7 +146,8 @@ public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder la
         foreach (var (name, address) in pies(parts))
             wanted.Add((name.Trim(), CompositionAddress.Write((await compositions.ReadAsync(address, cancel)).Composition), ""));
         var made = await shelf.TakeInAsync(wanted, cancel: cancel);
-        return new Imported(parts.Count, made.Count(p => !p.WasHere), made.Count(p => p.WasHere), 0, made.Count == 1 ? made[0].Pie.Id : null);
+        return new Imported(
+            parts.Count, made.Count(p => !p.WasHere), made.Count(p => p.WasHere), 0, made.Count == 1 ? made[0].Pie.Id : null);
     }, cancel);
 
     /// <summary>The ingredients of a box, by their ids there; and the names that were explained to it.</summary>
@@ -130,14 +164,18 @@ public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder la
                 continue;
             }
 
-            var (_, slug) = await larder.KeepAsync(null, 0, own.Name.Trim(), [.. (own.OtherNames ?? []).Select(o => o.Replace('|', ' '))], Core.Ingredients.Pantry.Find(own.From)!, own.Values, cancel);
+            var (_, slug) = await larder.KeepAsync(
+                null, 0, own.Name.Trim(), [.. (own.OtherNames ?? []).Select(o => o.Replace('|', ' '))],
+                Core.Ingredients.Pantry.Find(own.From)!, own.Values, cancel);
             if (slug.Length > 0)
                 ids[own.Id] = slug;
         }
 
         var known = await compositions.KnownAsync(cancel);
         await larder.RememberAsync(
-            document.Remembered.Select(r => (Words: r.Key, Id: ids.GetValueOrDefault(r.Value, r.Value))).Where(r => known.Find(r.Id) is not null && !known.Remembered.ContainsKey(r.Words)), cancel);
+            document.Remembered.Select(r => (Words: r.Key, Id: ids.GetValueOrDefault(r.Value, r.Value)))
+                .Where(r => known.Find(r.Id) is not null && !known.Remembered.ContainsKey(r.Words)),
+            cancel);
         return ids;
     }
 
@@ -160,7 +198,9 @@ public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder la
                 MethodLoss = v.MethodLoss,
                 FillLine = v.FillLine,
                 Rest = v.Rest,
-                Lines = RecipeBox.Pack(v.Lines.Select(l => (ingredients.GetValueOrDefault(l.Ingredient, l.Ingredient), l.Grams, l.GoesIn, l.Note ?? "", l.Optional))),
+                Lines = RecipeBox.Pack(
+                    v.Lines.Select(
+                        l => (ingredients.GetValueOrDefault(l.Ingredient, l.Ingredient), l.Grams, l.GoesIn, l.Note ?? "", l.Optional))),
                 SavedAt = v.SavedAt ?? DateTimeOffset.UnixEpoch,
             }),
         ],
@@ -173,24 +213,33 @@ public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder la
     }
 
     private static WrittenPart Written(Part part, PartVersion version) =>
-        new(part.Kind, part.Name, version.FamilyId, version.Text.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries), version.Method);
+        new(
+            part.Kind, part.Name, version.FamilyId,
+            version.Text.Split('\n', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries), version.Method);
 
     private static WrittenPart? Written(string id, List<Part> parts)
     {
         if (RecipeBox.Parse(id) is { } key)
-            return parts.Find(p => p.Id == key.Part) is { } part && part.Versions.Find(v => v.Number == key.Version) is { } version ? Written(part, version) : null;
-        return ShippedParts.Find(id) is { } shipped ? new(shipped.Kind, shipped.Name, shipped.FamilyId, CompositionReader.Text(shipped.Lines).Split('\n'), "") : null;
+            return parts.Find(p => p.Id == key.Part) is { } part && part.Versions.Find(v => v.Number == key.Version) is { } version
+                ? Written(part, version)
+                : null;
+        return ShippedParts.Find(id) is { } shipped
+            ? new(shipped.Kind, shipped.Name, shipped.FamilyId, CompositionReader.Text(shipped.Lines).Split('\n'), "")
+            : null;
     }
 
     private static BoxVersion ToBox(PartVersion v) => new(
-        v.Number, v.FamilyId, v.Text, [.. RecipeBox.Unpack(v.Lines).Select(l => new BoxLine(l.Ingredient, l.Grams, l.GoesIn, l.Note, l.Optional))], v.Method, v.Cup, v.Egg,
+        v.Number, v.FamilyId, v.Text,
+        [.. RecipeBox.Unpack(v.Lines).Select(l => new BoxLine(l.Ingredient, l.Grams, l.GoesIn, l.Note, l.Optional))], v.Method, v.Cup,
+        v.Egg,
         v.MethodLoss, v.FillLine, v.Rest, v.SavedAt);
 
     private static string[] Split(string tags) => tags.Split(' ', StringSplitOptions.RemoveEmptyEntries);
 
     private static string Tags(IReadOnlyList<string>? tags)
     {
-        var joined = string.Join(' ', (tags ?? []).Where(t => t is { Length: > 0 and <= 40 }).Select(t => t.Replace(' ', '-').ToLowerInvariant()).Distinct());
+        var joined = string.Join(
+            ' ', (tags ?? []).Where(t => t is { Length: > 0 and <= 40 }).Select(t => t.Replace(' ', '-').ToLowerInvariant()).Distinct());
         return joined.Length > Part.LongestTags ? joined[..joined.LastIndexOf(' ', Part.LongestTags)] : joined;
     }
 

@@ -7,7 +7,10 @@ using RoundCrumb.Formats.Reading;
 
 namespace RoundCrumb.Application.Box;
 
-/// <summary>A part as typed: the fields of the form, of an import and of the API alike, and what is wrong with them. A field that was left empty comes as nothing, and is empty text here.</summary>
+/// <summary>
+/// A part as typed: the fields of the form, of an import and of the API alike, and what is wrong with them. A field that was left empty
+/// comes as nothing, and is empty text here.
+/// </summary>
 public sealed record PartForm
 {
     public string Name { get; init => field = value ?? ""; } = "";
@@ -63,11 +66,15 @@ public sealed record PartForm
     /// <summary>Its fields as they are called on the form.</summary>
     public IReadOnlyList<(string Name, string Value)> Named() =>
     [
-        ("Name", Name.Trim()), ("Family", PartFamilies.NameOf(KindOf, FamilyOf)), ("Lines", Lines), ("Method", Method.Trim()), ("Tags", TidyTags(Tags)), ("Cup", Measures.Cup.ToString()), ("Eggs", Measures.Egg.ToString()),
+        ("Name", Name.Trim()), ("Family", PartFamilies.NameOf(KindOf, FamilyOf)), ("Lines", Lines), ("Method", Method.Trim()),
+        ("Tags", TidyTags(Tags)), ("Cup", Measures.Cup.ToString()), ("Eggs", Measures.Egg.ToString()),
         ("Loss", Loss), ("Fill line", Line), ("Rest", Rest),
     ];
 
-    /// <summary>What is wrong with it, by field; empty when it can be kept. The lines themselves are never wrong: what is not understood stays as it is.</summary>
+    /// <summary>
+    /// What is wrong with it, by field; empty when it can be kept. The lines themselves are never wrong: what is not understood stays as it
+    /// is.
+    /// </summary>
     public IReadOnlyDictionary<string, string> Troubles()
     {
         var troubles = new Dictionary<string, string>(StringComparer.Ordinal);
@@ -87,7 +94,10 @@ public sealed record PartForm
         else if (Lines.Length > Part.LongestText)
             troubles["lines"] = $"That is {Lines.Length} characters; {Part.LongestText} can be kept.";
         else if (Lines.AsSpan().TrimEnd().Count('\n') >= PartLimits.Lines)
-            troubles["lines"] = $"That is {Lines.AsSpan().TrimEnd().Count('\n') + 1} lines; {PartLimits.Lines} can be kept. Those after them are not read.";
+            troubles[
+                "lines"]
+                = $"That is {Lines.AsSpan().TrimEnd().Count('\n') + 1} lines; {PartLimits.Lines} can be kept. Those after them are "
+                    + $"not read.";
         if (Method.Length > Part.LongestText)
             troubles["method"] = $"That is {Method.Length} characters; {Part.LongestText} can be kept.";
         if (Tags.Length > Part.LongestTags)
@@ -111,10 +121,12 @@ public sealed record PartForm
     /// <summary>As it is to be kept.</summary>
     public PartDraft Draft(IEnumerable<ReadLine> lines) => new(
         KindOf, Name.Trim(), TidyTags(Tags), FamilyOf,
-        Lines.ReplaceLineEndings("\n").TrimEnd(), CompositionReader.Understood(lines), Method.Trim(), Measures.Cup, Measures.Egg, Figures());
+        Lines.ReplaceLineEndings("\n").TrimEnd(), CompositionReader.Understood(lines),
+        Method.Trim(), Measures.Cup, Measures.Egg, Figures());
 
     /// <summary>Tags as they are kept: lower case, each once, parted by blanks.</summary>
-    public static string TidyTags(string typed) => string.Join(' ', typed.ToLowerInvariant().Split([' ', ',', ';', '#'], StringSplitOptions.RemoveEmptyEntries).Distinct());
+    public static string TidyTags(string typed) =>
+        string.Join(' ', typed.ToLowerInvariant().Split([' ', ',', ';', '#'], StringSplitOptions.RemoveEmptyEntries).Distinct());
 
     /// <summary>As the core knows it, before it is kept.</summary>
     public PartRecipe Recipe(IEnumerable<ReadLine> lines, string id = "draft") =>
@@ -125,7 +137,8 @@ public sealed record PartForm
         KindOf is PartKind.Filling && Value(Line) is { } line and >= 0 and <= 40 ? line : null,
         KindOf is PartKind.Crust && Value(Rest) is { } rest and >= 0 and <= 2880 ? rest : null);
 
-    private static double? Value(string typed) => !string.IsNullOrWhiteSpace(typed) && BakersNumber.TryRead(typed, out var value, out _) ? value : null;
+    private static double? Value(string typed) =>
+        !string.IsNullOrWhiteSpace(typed) && BakersNumber.TryRead(typed, out var value, out _) ? value : null;
 
     private static string Number(double value) => value.ToString("0.##", CultureInfo.InvariantCulture);
 

@@ -21,7 +21,9 @@ public sealed class DayChanges(OpenDay open)
             case MoreHours hours when BakerOf(hours.Baker) is { } baker:
                 var from = open.Clock.WallOf(hours.From);
                 var to = open.Clock.WallOf(hours.To);
-                DayBook.SayHours(day, DayOpener.NumberOf(baker), DateOnly.FromDateTime(from), new((int)from.TimeOfDay.TotalMinutes, to.Date > from.Date ? 24 * 60 : (int)to.TimeOfDay.TotalMinutes));
+                DayBook.SayHours(
+                    day, DayOpener.NumberOf(baker), DateOnly.FromDateTime(from),
+                    new((int)from.TimeOfDay.TotalMinutes, to.Date > from.Date ? 24 * 60 : (int)to.TimeOfDay.TotalMinutes));
                 break;
             case MoreShift shift when BakerOf(shift.Baker) is { } comes:
                 if (shift.Day < 0)
@@ -73,7 +75,8 @@ public sealed class DayChanges(OpenDay open)
     private Baker? BakerOf(string id) => open.Bakers.FirstOrDefault(b => b.Id == id);
 
     /// <summary>What a pan of the day is called.</summary>
-    public string PanName(string pan) => open.Kitchen.Pans.Where(p => DayBuilder.PanKey(p.Pan) == pan).Select(p => p.Pan.Name).FirstOrDefault("of the pan");
+    public string PanName(string pan) =>
+        open.Kitchen.Pans.Where(p => DayBuilder.PanKey(p.Pan) == pan).Select(p => p.Pan.Name).FirstOrDefault("of the pan");
 
     /// <summary>What a change is called: what it is, and what it is no longer.</summary>
     public string Say(DayChange change)
@@ -89,15 +92,18 @@ public sealed class DayChanges(OpenDay open)
             case MoreShift m when BakerOf(m.Baker) is { } comes:
                 return $"{comes.Name} comes in on {DayView.Date(open.Kept.From.AddDays(m.Day))}, {new Hours(m.From, m.To)}";
             case MoreCold c:
-                return $"Room for {c.Places} more {(c.Places == 1 ? "pie" : "pies")} in a {(c.Kind is ColdKind.Fridge ? "fridge" : "freezer")}: another shelf, a cool box";
+                return $"Room for {c.Places} more {(c.Places == 1 ? "pie" : "pies")} in a "
+                    + $"{(c.Kind is ColdKind.Fridge ? "fridge" : "freezer")}: another shelf, a cool box";
             case MorePans p:
                 return $"Borrow {p.More} more {PanName(p.Pan)}";
             case OtherCount c:
                 return $"{c.Count} of {NameOf(c.Order)}, not {open.Orders.FirstOrDefault(o => o.Key == c.Order)?.Count}";
             case OtherDue d:
-                return $"{NameOf(d.Order)} at {open.Clock.WallOf(d.Due):ddd HH:mm}, not {open.Clock.WallOf(open.Orders.FirstOrDefault(o => o.Key == d.Order)?.Due ?? 0):HH:mm}";
+                return $"{NameOf(d.Order)} at {open.Clock.WallOf(d.Due):ddd HH:mm}, not "
+                    + $"{open.Clock.WallOf(open.Orders.FirstOrDefault(o => o.Key == d.Order)?.Due ?? 0):HH:mm}";
             case OtherFilling f:
-                return $"A gelatine set instead of an overnight one: {FillingBook.All.FirstOrDefault(x => x.Id == f.Formula)?.Name} for {NameOf(f.Order)}";
+                return $"A gelatine set instead of an overnight one: {FillingBook.All.FirstOrDefault(x => x.Id == f.Formula)?.Name} "
+                    + $"for {NameOf(f.Order)}";
             case AllOvens:
                 return "Use every oven";
             default:

@@ -20,17 +20,24 @@ public sealed class DayExchange(DayView view)
     private CalendarEntry Entry(PlacedWork p)
     {
         var load = p.Oven >= 0;
-        var words = string.Join("\n", view.StepsOf(p.Index).Select(s => view.Shown.Say(s.Step.Do) + (s.Step.Cue.Length > 0 ? $" Right when: {s.Step.Cue}." : "")).Distinct());
+        var words = string.Join(
+            "\n",
+            view.StepsOf(p.Index).Select(s => view.Shown.Say(s.Step.Do) + (s.Step.Cue.Length > 0 ? $" Right when: {s.Step.Cue}." : ""))
+                .Distinct());
         var where = view.WhoOf(p) + (load ? ", " + view.HeatOf(p.Oven, view.Day.Works[p.Index].Load!.Heat) : "");
 
         // A load wants its baker as it comes out; hands want theirs as they begin.
-        return new(UidOf(p.Key), $"{p.Letters} {p.Label}: {p.Pies}", words, Open.Clock.MomentOf(p.From), Open.Clock.MomentOf(p.To), where, load ? 0 : 5);
+        return new(
+            UidOf(p.Key), $"{p.Letters} {p.Label}: {p.Pies}", words, Open.Clock.MomentOf(p.From), Open.Clock.MomentOf(p.To), where,
+            load ? 0 : 5);
     }
 
     /// <summary>One line for each.</summary>
     public string Table() => DayTable.Write(view.Placed.Select(p => new DayLine(
-        p.Key, Open.Clock.WallOf(p.From).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), view.Clock(p.From), view.Clock(p.To), (p.To - p.From) * Slot.Minutes,
-        view.WhoOf(p), p.Label, p.Pies, view.Day.Works[p.Index].Pies, string.Join(" ", view.StepsOf(p.Index).Select(s => view.Shown.Say(s.Step.Do)).Distinct()))));
+        p.Key, Open.Clock.WallOf(p.From).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture), view.Clock(p.From), view.Clock(p.To),
+        (p.To - p.From) * Slot.Minutes,
+        view.WhoOf(p), p.Label, p.Pies, view.Day.Works[p.Index].Pies,
+        string.Join(" ", view.StepsOf(p.Index).Select(s => view.Shown.Say(s.Step.Do)).Distinct()))));
 
     /// <summary>What was moved in a file that came back, to which slot, and what there is to say of the rest of it.</summary>
     /// <param name="text">What is in the file.</param>
@@ -55,13 +62,16 @@ public sealed class DayExchange(DayView view)
                 said.Add(read.Trouble);
             var mine = view.Placed.ToDictionary(p => UidOf(p.Key), p => p.Key, StringComparer.Ordinal);
             foreach (var (uid, _, start) in read.Entries)
-                Move(mine.GetValueOrDefault(uid, ""), IsOfTheDays(TimeZoneInfo.ConvertTime(start, Open.Clock.Zone).DateTime) ? Open.Clock.SlotAt(start) : null);
+                Move(
+                    mine.GetValueOrDefault(uid, ""),
+                    IsOfTheDays(TimeZoneInfo.ConvertTime(start, Open.Clock.Zone).DateTime) ? Open.Clock.SlotAt(start) : null);
         }
 
         if (unknown > 0)
             said.Add($"{unknown} in it {(unknown == 1 ? "is" : "are")} not of this day and {(unknown == 1 ? "was" : "were")} passed over.");
         if (outside > 0)
-            said.Add($"{outside} {(outside == 1 ? "was" : "were")} moved out of these days and stay{(outside == 1 ? "s" : "")} as planned.");
+            said.Add(
+                $"{outside} {(outside == 1 ? "was" : "were")} moved out of these days and stay{(outside == 1 ? "s" : "")} as planned.");
         var past = moved.RemoveAll(m => m.Slot < Math.Max(0, Open.Now));
         if (past > 0)
             said.Add($"{past} {(past == 1 ? "was" : "were")} moved into the past and stay{(past == 1 ? "s" : "")} as planned.");
@@ -77,6 +87,7 @@ public sealed class DayExchange(DayView view)
                 moved.Add((placed, to));
         }
 
-        bool IsOfTheDays(DateTime wall) => DateOnly.FromDateTime(wall) is var date && date >= Open.Kept.From && date < Open.Kept.From.AddDays(Open.Kept.Days);
+        bool IsOfTheDays(DateTime wall) =>
+            DateOnly.FromDateTime(wall) is var date && date >= Open.Kept.From && date < Open.Kept.From.AddDays(Open.Kept.Days);
     }
 }

@@ -2,8 +2,8 @@ using System.Globalization;
 using System.Security.Cryptography;
 using System.Text.Json;
 using RoundCrumb.Application.Reading;
-using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Kitchens;
@@ -46,7 +46,10 @@ public sealed record OpenDay
     /// <summary>The bakers in the order of the day's lanes.</summary>
     public IReadOnlyList<Baker> Bakers => Kitchen.Bakers;
 
-    /// <summary>A fingerprint of everything that a day's plan depends on: of all that the day is, so that nothing can be forgotten, but for what is asked of the plan itself (what is pinned, what is done, what time it is).</summary>
+    /// <summary>
+    /// A fingerprint of everything that a day's plan depends on: of all that the day is, so that nothing can be forgotten, but for what is
+    /// asked of the plan itself (what is pinned, what is done, what time it is).
+    /// </summary>
     public static string FingerprintOf(BuiltDay built)
     {
         var asked = built.Day with { Pinned = new Dictionary<int, int>(), Done = new Dictionary<int, (int, int)>(), Now = 0 };
@@ -54,16 +57,21 @@ public sealed record OpenDay
     }
 
     /// <summary>What is meant by a mark that no longer fits: the step and whose it is.</summary>
-    public string NameOf(WorkKey key) => $"{key.Work.Step.Kind.Label} for {Orders.FirstOrDefault(o => o.Key == key.Order)?.Name ?? "an order that is gone"}";
+    public string NameOf(WorkKey key) =>
+        $"{key.Work.Step.Kind.Label} for {Orders.FirstOrDefault(o => o.Key == key.Order)?.Name ?? "an order that is gone"}";
 
-    /// <summary>A work that is done or under way as it is known from then on: by its oven's id, and with all for whom it was done.</summary>
+    /// <summary>
+    /// A work that is done or under way as it is known from then on: by its oven's id, and with all for whom it was done.
+    /// </summary>
     /// <param name="work">Which work of the day as it is shown.</param>
     /// <param name="start">Its first slot.</param>
     /// <param name="oven">Its oven among the day's; -1 for hands.</param>
     public DoneWork DoneAt(int work, int start, int oven)
     {
         var of = Built.Day.Works[work];
-        return new(start, oven < 0 ? "" : Built.Day.Ovens[oven].Id, of.Batches.Count > 1 ? [.. of.Batches.Select(b => Built.Day.Batches[b].Key)] : []);
+        return new(
+            start, oven < 0 ? "" : Built.Day.Ovens[oven].Id,
+            of.Batches.Count > 1 ? [.. of.Batches.Select(b => Built.Day.Batches[b].Key)] : []);
     }
 
     /// <summary>A plan as it is kept.</summary>
@@ -73,7 +81,8 @@ public sealed record OpenDay
         return new(
             FingerprintOf(built),
             day.Works.Select((w, i) => (w.Key, i)).ToDictionary(x => x.Key, x => plan.Starts[x.i]),
-            day.Works.Select((w, i) => (w.Key, i)).Where(x => plan.Ovens[x.i] >= 0).ToDictionary(x => x.Key, x => day.Ovens[plan.Ovens[x.i]].Id),
+            day.Works.Select((w, i) => (w.Key, i)).Where(x => plan.Ovens[x.i] >= 0)
+                .ToDictionary(x => x.Key, x => day.Ovens[plan.Ovens[x.i]].Id),
             day.Batches.Select((b, i) => (b.Key, i)).ToDictionary(x => x.Key, x => plan.Ready[x.i]),
             [.. plan.Runs.Select(r => new KeptRun(day.Ovens[r.Oven].Id, r.Heat, r.From, r.To))],
             latenessProven, ovenOnProven);
@@ -83,11 +92,15 @@ public sealed record OpenDay
     public static Plan? Fit(Day day, KeptPlan kept)
     {
         int OvenOf(string id) => day.Ovens.ToList().FindIndex(o => o.Id == id);
-        if (day.Works.Any(w => !kept.Starts.ContainsKey(w.Key) || (!w.IsHands && (!kept.Ovens.TryGetValue(w.Key, out var oven) || OvenOf(oven) < 0))) || day.Batches.Any(b => !kept.Ready.ContainsKey(b.Key)) || kept.Runs.Any(r => OvenOf(r.Oven) < 0))
+        if (day.Works.Any(
+                w => !kept.Starts.ContainsKey(w.Key) || (!w.IsHands && (!kept.Ovens.TryGetValue(w.Key, out var oven) || OvenOf(oven) < 0)))
+                || day.Batches.Any(b => !kept.Ready.ContainsKey(b.Key))
+                || kept.Runs.Any(r => OvenOf(r.Oven) < 0))
             return null;
         return new(
             [.. day.Works.Select(w => kept.Starts[w.Key])], [.. day.Works.Select(w => w.IsHands ? -1 : OvenOf(kept.Ovens[w.Key]))],
-            [.. day.Batches.Select(b => Math.Max(b.Due, kept.Ready[b.Key]))], [.. kept.Runs.Select(r => new OvenRun(OvenOf(r.Oven), r.Heat, r.From, r.To))]);
+            [.. day.Batches.Select(b => Math.Max(b.Due, kept.Ready[b.Key]))],
+            [.. kept.Runs.Select(r => new OvenRun(OvenOf(r.Oven), r.Heat, r.From, r.To))]);
     }
 }
 
@@ -97,7 +110,8 @@ public sealed class DayOpener(DayBook book, CompositionReader compositions, PieS
     private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web);
 
     /// <summary>Opens a day; none where it is not there.</summary>
-    public async Task<OpenDay?> OpenAsync(int id, CancellationToken cancel = default) => await book.FindAsync(id, cancel) is { } day ? await OpenAsync(day, cancel) : null;
+    public async Task<OpenDay?> OpenAsync(int id, CancellationToken cancel = default) =>
+        await book.FindAsync(id, cancel) is { } day ? await OpenAsync(day, cancel) : null;
 
     /// <summary>Opens a day that was read.</summary>
     public async Task<OpenDay> OpenAsync(BakeDay day, CancellationToken cancel = default)
@@ -125,7 +139,12 @@ public sealed class DayOpener(DayBook book, CompositionReader compositions, PieS
 
         var kept = day.Plan.Length == 0 ? null : JsonSerializer.Deserialize<KeptPlan>(day.Plan, Json);
         var now = wall.SlotAt(clock.Now);
-        var setting = SettingOf(day, kitchen, wall) with { Now = Math.Max(0, now), Today = now, UnderWay = kept?.Starts.Where(s => s.Value < now).Select(s => s.Key.Split('.')[0]).ToHashSet() ?? [] };
+        var setting = SettingOf(day, kitchen, wall) with
+        {
+            Now = Math.Max(0, now),
+            Today = now,
+            UnderWay = kept?.Starts.Where(s => s.Value < now).Select(s => s.Key.Split('.')[0]).ToHashSet() ?? [],
+        };
         var built = DayBuilder.Build(orders, setting);
         var fits = kept is not null && kept.Print == OpenDay.FingerprintOf(built) && built.Made.Count > 0;
         var plan = fits ? OpenDay.Fit(built.Day, kept!) : null;
@@ -168,7 +187,8 @@ public sealed class DayOpener(DayBook book, CompositionReader compositions, PieS
     }
 
     /// <summary>Keeps a plan.</summary>
-    public Task<bool> KeepAsync(int id, KeptPlan plan, CancellationToken cancel = default) => book.ChangeAsync(id, d => d.Plan = JsonSerializer.Serialize(plan, Json), cancel);
+    public Task<bool> KeepAsync(int id, KeptPlan plan, CancellationToken cancel = default) =>
+        book.ChangeAsync(id, d => d.Plan = JsonSerializer.Serialize(plan, Json), cancel);
 
     /// <summary>The key of an order.</summary>
     public static string KeyOf(int order) => FormattableString.Invariant($"o{order}");

@@ -21,7 +21,9 @@ namespace RoundCrumb.Application.Days;
 /// <param name="Mark">Pinned or done; empty for neither.</param>
 /// <param name="Then">The baker's lane that takes over; -1 where nobody has to.</param>
 /// <param name="ThenAt">The slot from which.</param>
-public sealed record PlacedWork(int Index, string Key, string Letters, string Label, string Pies, int From, int To, int Who, int Oven, string Tint, string Mark, int Then = -1, int ThenAt = 0);
+public sealed record PlacedWork(
+    int Index, string Key, string Letters, string Label, string Pies, int From, int To, int Who, int Oven, string Tint, string Mark,
+    int Then = -1, int ThenAt = 0);
 
 /// <summary>A day's plan, ready to be drawn and listed.</summary>
 public sealed class DayView
@@ -55,7 +57,8 @@ public sealed class DayView
     public IReadOnlyList<PlacedWork> Placed { get; }
 
     /// <summary>The letter of an order on this day: A for the first that is due.</summary>
-    public static string LetterOf(int batch) => batch < 26 ? ((char)('A' + batch)).ToString() : LetterOf((batch / 26) - 1) + LetterOf(batch % 26);
+    public static string LetterOf(int batch) =>
+        batch < 26 ? ((char)('A' + batch)).ToString() : LetterOf((batch / 26) - 1) + LetterOf(batch % 26);
 
     /// <summary>A time of day.</summary>
     public string Clock(int slot) => _open.Clock.WallOf(slot).ToString("HH:mm", CultureInfo.InvariantCulture);
@@ -67,10 +70,14 @@ public sealed class DayView
     public static string HowLong(int slots) => Minutes(slots * Slot.Minutes);
 
     /// <summary>Minutes as a baker says them.</summary>
-    public static string Minutes(int minutes) => minutes < 60 ? $"{minutes} min" : minutes % 60 == 0 ? $"{minutes / 60} h" : $"{minutes / 60} h {minutes % 60:00}";
+    public static string Minutes(int minutes) =>
+        minutes < 60 ? $"{minutes} min" : minutes % 60 == 0 ? $"{minutes / 60} h" : $"{minutes / 60} h {minutes % 60:00}";
 
     /// <summary>The orders that are late, with how many slots.</summary>
-    public IReadOnlyList<(Batch Batch, int Slots)> Late => [.. Day.Batches.Select((b, i) => (b, Plan.Ready[i] - b.Due)).Where(x => x.Item2 > 0)];
+    public IReadOnlyList<(Batch Batch, int Slots)> Late =>
+    [
+        .. Day.Batches.Select((b, i) => (b, Plan.Ready[i] - b.Due)).Where(x => x.Item2 > 0)
+    ];
 
     /// <summary>Whose hands, and who takes over; or which oven.</summary>
     public string WhoOf(PlacedWork p) => p.Oven >= 0 ? Day.Ovens[p.Oven].Name
@@ -91,20 +98,37 @@ public sealed class DayView
             return _why[work] = "It is begun or done.";
         var later = Say(Reasons.NoLater(Day, Plan, work), later: true);
         var earlier = Say(Reasons.NoEarlier(Day, Plan, work), later: false);
-        return _why[work] = later.Length > 0 ? later + (earlier.Length > 0 ? " " + earlier : "") : earlier.Length > 0 ? earlier : "It could be moved a little either way.";
+        return _why[work] = later.Length > 0
+            ? later + (earlier.Length > 0 ? " " + earlier : "")
+            : earlier.Length > 0 ? earlier
+            : "It could be moved a little either way.";
     }
 
     private string Say(IReadOnlyList<Reason> reasons, bool later)
     {
         if (reasons.Count == 0)
             return "";
-        var said = reasons.OrderBy(r => r.Binds switch { Binds.Wait => 0, Binds.TooLong => 1, Binds.Due => 2, Binds.Keeps => 3, Binds.Hours => 4, Binds.Hands => 5, _ => 6 }).DistinctBy(r => r.Binds).Take(2).Select(r => One(r, later));
+        var said = reasons.OrderBy(
+            r =>
+                r.Binds switch
+                {
+                    Binds.Wait => 0,
+                    Binds.TooLong => 1,
+                    Binds.Due => 2,
+                    Binds.Keeps => 3,
+                    Binds.Hours => 4,
+                    Binds.Hands => 5,
+                    _ => 6
+                })
+            .DistinctBy(r => r.Binds).Take(2).Select(r => One(r, later));
         return (later ? "No later: " : "No earlier: ") + string.Join("; ", said) + ".";
     }
 
     private string One(Reason reason, bool later)
     {
-        var other = reason.Work < 0 ? "" : $"{LettersOf(Day.Works[reason.Work])} {Day.Works[reason.Work].Label.ToLowerInvariant()} at {Clock(Plan.Starts[reason.Work])}";
+        var other = reason.Work < 0
+            ? ""
+            : $"{LettersOf(Day.Works[reason.Work])} {Day.Works[reason.Work].Label.ToLowerInvariant()} at {Clock(Plan.Starts[reason.Work])}";
         return reason.Binds switch
         {
             Binds.Wait when later => reason.Slots == 0 ? $"{other} follows" : $"{other} needs {HowLong(reason.Slots)} after it",
@@ -130,7 +154,8 @@ public sealed class DayView
     public IReadOnlyList<(int From, int To)> Busy()
     {
         const int Fold = 75 / Slot.Minutes;
-        var spans = Placed.Select(p => (p.From, p.To)).Concat(Plan.Runs.Select(r => (From: r.From - Day.Ovens[r.Oven].WarmUp, r.To))).Concat(Day.Batches.Select((b, i) => (From: Plan.Ready[i] - 2, To: Plan.Ready[i] + 2))).OrderBy(s => s.From).ToList();
+        var spans = Placed.Select(p => (p.From, p.To)).Concat(Plan.Runs.Select(r => (From: r.From - Day.Ovens[r.Oven].WarmUp, r.To)))
+            .Concat(Day.Batches.Select((b, i) => (From: Plan.Ready[i] - 2, To: Plan.Ready[i] + 2))).OrderBy(s => s.From).ToList();
         var busy = new List<(int From, int To)>();
         foreach (var (from, to) in spans)
         {
@@ -167,14 +192,17 @@ public sealed class DayView
             // Whoever made what comes before goes on with it, where they are free and here.
             var w = Day.Works[i];
             bool Here(int b, int at) => Day.Shifts.Any(s => IsHis(s, b) && s.From <= at && at < s.To);
-            var who = Enumerable.Range(0, free.Length).OrderByDescending(b => free[b] <= from && Here(b, from)).ThenByDescending(b => free[b] <= from).ThenByDescending(b => Here(b, from + length - 1)).ThenByDescending(b => w.Batches.Any(x => last.TryGetValue(x, out var l) && l == b)).ThenBy(b => free[b]).First();
+            var who = Enumerable.Range(0, free.Length).OrderByDescending(b => free[b] <= from && Here(b, from))
+                .ThenByDescending(b => free[b] <= from).ThenByDescending(b => Here(b, from + length - 1))
+                .ThenByDescending(b => w.Batches.Any(x => last.TryGetValue(x, out var l) && l == b)).ThenBy(b => free[b]).First();
 
             // Whoever goes home meanwhile hands it over to one who is free then and stays.
             var (then, at) = (-1, from + length);
             if (touch < 0 && Here(who, from) && !Here(who, from + length - 1))
             {
                 var home = Day.Shifts.Where(s => IsHis(s, who) && s.From <= from && from < s.To).Max(s => s.To);
-                then = Enumerable.Range(0, free.Length).Where(b => b != who && free[b] <= home && Here(b, home) && Here(b, from + length - 1)).DefaultIfEmpty(-1).First();
+                then = Enumerable.Range(0, free.Length)
+                    .Where(b => b != who && free[b] <= home && Here(b, home) && Here(b, from + length - 1)).DefaultIfEmpty(-1).First();
                 if (then >= 0)
                 {
                     at = home;
@@ -197,12 +225,22 @@ public sealed class DayView
             var pies = string.Join(" and ", Built.WorksOf(i).Select(x => $"{x.Of.Order.Name} × {x.Work.Pies}"));
 
             // What is too long for one stretch is done in several, each for all the pies.
-            var turns = w.IsHands ? Enumerable.Range(0, Day.Works.Count).Where(o => Day.Works[o].IsHands && Day.Works[o].Label == w.Label && Day.Works[o].Batches.SequenceEqual(w.Batches) && Day.Works[o].Steps[0].Any(w.Steps[0].Contains)).ToList() : [];
+            var turns = w.IsHands
+                ? Enumerable.Range(0, Day.Works.Count)
+                    .Where(
+                        o =>
+                            Day.Works[o].IsHands && Day.Works[o].Label == w.Label && Day.Works[o].Batches.SequenceEqual(w.Batches)
+                                && Day.Works[o].Steps[0].Any(w.Steps[0].Contains))
+                    .ToList()
+                : [];
             if (turns.Count > 1 && w.Pies == Day.Batches[w.Batches[0]].Pies)
                 pies = $"{turns.IndexOf(i) + 1} of {turns.Count}, {pies}";
             var (who, then, thenAt) = hands.GetValueOrDefault(i, (-1, -1, 0));
             var mark = Day.Pinned.ContainsKey(i) ? "pinned" : _open.Setting.Done.ContainsKey(w.Key) ? "done" : "";
-            placed.Add(new(i, w.Key, LettersOf(w), w.Label, pies, Plan.Starts[i], Plan.Starts[i] + w.Length, who, Plan.Ovens[i], Built.Made[w.Batches[0]].Pie.Composition.Filling.Formula.Tint, mark, then, thenAt));
+            placed.Add(
+                new(
+                    i, w.Key, LettersOf(w), w.Label, pies, Plan.Starts[i], Plan.Starts[i] + w.Length, who, Plan.Ovens[i],
+                    Built.Made[w.Batches[0]].Pie.Composition.Filling.Formula.Tint, mark, then, thenAt));
         }
 
         return placed;
@@ -230,7 +268,11 @@ public sealed class DayView
     public string DialOf(int oven, int heat)
     {
         var one = Built.Setting.Kitchen.Ovens[oven];
-        return (one.DialIsHeat ? "" : "set ") + Shown.Say(one.DialIsHeat ? new Quantity(heat, Dimension.OvenHeat) : one.DialFor(new Core.Working.Worked<OvenCelsius>("heat", "Oven", new(heat), "the heat wanted")).Amount);
+        return (one.DialIsHeat ? "" : "set ")
+            + Shown.Say(
+                one.DialIsHeat
+                    ? new Quantity(heat, Dimension.OvenHeat)
+                    : one.DialFor(new Core.Working.Worked<OvenCelsius>("heat", "Oven", new(heat), "the heat wanted")).Amount);
     }
 
     /// <summary>What an oven is at, with its dial where that says something else.</summary>

@@ -1,10 +1,10 @@
+using System.Globalization;
 using Microsoft.Extensions.DependencyInjection;
 using Microsoft.Extensions.Logging;
-using System.Globalization;
-using RoundCrumb.Scheduling.Solving;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Scheduling.Changes;
 using RoundCrumb.Scheduling.Model;
+using RoundCrumb.Scheduling.Solving;
 
 namespace RoundCrumb.Application.Days;
 
@@ -83,7 +83,8 @@ public sealed class PlanningJob
 public sealed record PlanningSettings(double Seconds = 10);
 
 /// <summary>Puts days on the clock in the background, one job a day, and keeps what comes of it.</summary>
-public sealed partial class Planner(SolvingQueue queue, IServiceScopeFactory scopes, TimeProvider clock, PlanningSettings settings, ILogger<Planner> log)
+public sealed partial class Planner(
+    SolvingQueue queue, IServiceScopeFactory scopes, TimeProvider clock, PlanningSettings settings, ILogger<Planner> log)
 {
     /// <summary>How many jobs that are over are remembered for what they had to say.</summary>
     private const int MostRemembered = 50;
@@ -94,7 +95,10 @@ public sealed partial class Planner(SolvingQueue queue, IServiceScopeFactory sco
     /// <summary>Seconds that a plan may take to get better; the first one is waited for.</summary>
     public double Seconds { get; } = settings.Seconds;
 
-    /// <summary>Where planning a day stands, as one value: a page that reads the day before and after a job ends compares two of them, lest it show the plan of before as if it were the last word.</summary>
+    /// <summary>
+    /// Where planning a day stands, as one value: a page that reads the day before and after a job ends compares two of them, lest it show
+    /// the plan of before as if it were the last word.
+    /// </summary>
     public (PlanningJob? Job, bool Over) Standing(int day)
     {
         lock (_lock)
@@ -105,7 +109,10 @@ public sealed partial class Planner(SolvingQueue queue, IServiceScopeFactory sco
     public int Before(PlanningJob job) => job.Turn is { } turn ? queue.Before(turn) : 0;
 
     /// <summary>A short word for how far a job has come; another once there is something new to show.</summary>
-    public string PulseOf(PlanningJob job) => string.Create(CultureInfo.InvariantCulture, $"{job.Since.ToUnixTimeMilliseconds()}.{job.Steps.Count}.{job.Remedies.Count}.{Before(job)}.{(job.LooksForRemedies ? 1 : 0)}");
+    public string PulseOf(PlanningJob job) =>
+        string.Create(
+            CultureInfo.InvariantCulture,
+            $"{job.Since.ToUnixTimeMilliseconds()}.{job.Steps.Count}.{job.Remedies.Count}.{Before(job)}.{(job.LooksForRemedies ? 1 : 0)}");
 
     /// <summary>Begins to plan a day; one that is already being planned is stopped first.</summary>
     /// <param name="open">The day.</param>
@@ -137,7 +144,8 @@ public sealed partial class Planner(SolvingQueue queue, IServiceScopeFactory sco
                 _jobs.Remove(day);
             job.Turn = queue.TryJoin(stopping => RunAsync(open, built, job, near, stopping));
             if (job.Turn is null)
-                (job.Trouble, job.Version, job.Over) = ("Too many days are being planned at once. Try again in a minute; the day is as it was.", open.Kept.Version, true);
+                (job.Trouble, job.Version, job.Over) = (
+                    "Too many days are being planned at once. Try again in a minute; the day is as it was.", open.Kept.Version, true);
             return job;
         }
     }
@@ -186,8 +194,10 @@ public sealed partial class Planner(SolvingQueue queue, IServiceScopeFactory sco
                 // What is done in one go ties orders together; where that leaves no day at all, each is done by itself.
                 var apart = built.Joined.Select(j => j.Name).ToHashSet();
                 await using var scope = scopes.CreateAsyncScope();
-                await scope.ServiceProvider.GetRequiredService<DayBook>().ChangeAsync(open.Kept.Id, d => d.Apart = [.. apart], CancellationToken.None);
-                if (await scope.ServiceProvider.GetRequiredService<DayOpener>().OpenAsync(open.Kept.Id, CancellationToken.None) is { } again)
+                await scope.ServiceProvider.GetRequiredService<DayBook>().ChangeAsync(
+                    open.Kept.Id, d => d.Apart = [.. apart], CancellationToken.None);
+                var opener = scope.ServiceProvider.GetRequiredService<DayOpener>();
+                if (await opener.OpenAsync(open.Kept.Id, CancellationToken.None) is { } again)
                 {
                     (open, built) = (again, DayOpener.FromNow(again));
                     (job.Opened, job.Built) = (again, built);
@@ -197,7 +207,10 @@ public sealed partial class Planner(SolvingQueue queue, IServiceScopeFactory sco
 
             if (solution.Plan is not { } plan)
             {
-                job.Trouble = solution.NoneExists ? "There is no such day, however late: what was asked cannot be." : job.Stop.IsCancellationRequested ? "" : "No plan was found in the time. Give it longer, or make the day easier.";
+                job.Trouble = solution.NoneExists
+                    ? "There is no such day, however late: what was asked cannot be."
+                    : job.Stop.IsCancellationRequested ? ""
+                    : "No plan was found in the time. Give it longer, or make the day easier.";
                 await using var scope = scopes.CreateAsyncScope();
                 var book = scope.ServiceProvider.GetRequiredService<DayBook>();
                 if (job.Undo is { } undo)
@@ -206,12 +219,16 @@ public sealed partial class Planner(SolvingQueue queue, IServiceScopeFactory sco
                 return;
             }
 
-            var kept = OpenDay.Keep(built, plan, solution.LatenessProven, solution.OvenOnProven) with { Print = OpenDay.FingerprintOf(open.Built) };
+            var kept = OpenDay.Keep(built, plan, solution.LatenessProven, solution.OvenOnProven) with
+            {
+                Print = OpenDay.FingerprintOf(open.Built),
+            };
             await KeepAsync(open.Kept.Id, kept);
             if (plan.Lateness(built.Day) > 0 && !job.Stop.IsCancellationRequested)
             {
                 job.LooksForRemedies = true;
-                var remedies = Remedies.Find(open.Orders, built.Setting, plan, new SolveOptions { Seconds = 1.5 }, job.Found, job.Stop.Token);
+                var remedies = Remedies.Find(
+                    open.Orders, built.Setting, plan, new SolveOptions { Seconds = 1.5 }, job.Found, job.Stop.Token);
                 await KeepAsync(open.Kept.Id, kept with { Remedies = [.. remedies.Select(r => new KeptRemedy(r.Change.Code, r.IsLeast))] });
             }
         }

@@ -1,6 +1,6 @@
+using System.Threading.Channels;
 using Microsoft.Extensions.Hosting;
 using Microsoft.Extensions.Logging;
-using System.Threading.Channels;
 
 namespace RoundCrumb.Application.Days;
 
@@ -27,7 +27,9 @@ public sealed class SolvingTurn
 /// </summary>
 public sealed partial class SolvingQueue(ILogger<SolvingQueue> log) : BackgroundService
 {
-    /// <summary>The most that wait. At some ten seconds each the last one waits three minutes, and longer is too long to wait for a page.</summary>
+    /// <summary>
+    /// The most that wait. At some ten seconds each the last one waits three minutes, and longer is too long to wait for a page.
+    /// </summary>
     public const int MostWaiting = 20;
 
     private readonly Channel<SolvingTurn> _turns = Channel.CreateUnbounded<SolvingTurn>(new() { SingleReader = true });

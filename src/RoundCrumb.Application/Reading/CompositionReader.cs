@@ -35,31 +35,48 @@ public sealed class CompositionReader(Larder larder, RecipeBox box, PanRack rack
     public async Task<IngredientFinder> FinderAsync(CancellationToken cancel = default) => finders.For(await larder.KnownAsync(cancel));
 
     /// <summary>Reads lines.</summary>
-    public async Task<LineReader> ReaderAsync(RecipeMeasures measures, CancellationToken cancel = default) => new(await FinderAsync(cancel), measures);
+    public async Task<LineReader> ReaderAsync(RecipeMeasures measures, CancellationToken cancel = default) =>
+        new(await FinderAsync(cancel), measures);
 
     /// <summary>The shipped parts and those that some addresses name.</summary>
-    public async Task<PartBook> BookAsync(IEnumerable<string> addresses, CancellationToken cancel = default) => PartBook.Shipped.With(await box.NamedInAsync(addresses, cancel)).With(await OwnPansAsync(cancel), await OvensAsync(cancel)).With(await SchoolsAsync(cancel));
+    public async Task<PartBook> BookAsync(IEnumerable<string> addresses, CancellationToken cancel = default) =>
+        PartBook.Shipped.With(await box.NamedInAsync(addresses, cancel)).With(await OwnPansAsync(cancel), await OvensAsync(cancel))
+            .With(await SchoolsAsync(cancel));
 
     /// <summary>The shipped parts, those that an address names, and the ones changed last.</summary>
     public async Task<PartBook> OfferedAsync(string address, CancellationToken cancel = default) =>
-        PartBook.Shipped.With([.. await box.NamedInAsync([address], cancel), .. await box.RecentAsync(cancel)]).With(await OwnPansAsync(cancel), await OvensAsync(cancel)).With(await SchoolsAsync(cancel));
+        PartBook.Shipped.With([.. await box.NamedInAsync([address], cancel), .. await box.RecentAsync(cancel)])
+            .With(await OwnPansAsync(cancel), await OvensAsync(cancel)).With(await SchoolsAsync(cancel));
 
     /// <summary>This kitchen; what nobody has said of it is as usual.</summary>
     public Task<Kitchen> KitchenAsync(CancellationToken cancel = default) => kitchen.KitchenAsync(cancel);
 
     /// <summary>Reads an address against the parts that it names.</summary>
-    public async Task<ReadComposition> ReadAsync(string address, CancellationToken cancel = default) => CompositionAddress.Read(address, await BookAsync([address], cancel));
+    public async Task<ReadComposition> ReadAsync(string address, CancellationToken cancel = default) =>
+        CompositionAddress.Read(address, await BookAsync([address], cancel));
 
-    private async Task<IReadOnlyList<Pan>> OwnPansAsync(CancellationToken cancel) => [.. (await rack.AllAsync(cancel)).Select(p => p.Pan).Where(p => p.Id == PanCupboard.OwnId)];
+    private async Task<IReadOnlyList<Pan>> OwnPansAsync(CancellationToken cancel) =>
+    [
+        .. (await rack.AllAsync(cancel)).Select(p => p.Pan).Where(p => p.Id == PanCupboard.OwnId)
+    ];
 
     private async Task<Schools> SchoolsAsync(CancellationToken cancel) => (await kitchen.EquipmentAsync(cancel)).Schools;
 
-    private async Task<IReadOnlyList<Oven>> OvensAsync(CancellationToken cancel) => [.. (await kitchen.EquipmentAsync(cancel)).Ovens.Select(o => o.Item)];
+    private async Task<IReadOnlyList<Oven>> OvensAsync(CancellationToken cancel) =>
+    [
+        .. (await kitchen.EquipmentAsync(cancel)).Ovens.Select(o => o.Item)
+    ];
 
     /// <summary>What was understood of some lines.</summary>
     public static IReadOnlyList<RecipeLine> Understood(IEnumerable<ReadLine> lines) =>
-        [.. lines.SelectMany(l => l.Items.Where(i => i.Ingredient is not null).Select(i => new RecipeLine(i.Ingredient!, i.Grams, i.GoesIn, l.Note, l.Optional)))];
+        [
+            .. lines.SelectMany(
+                l =>
+                    l.Items.Where(i => i.Ingredient is not null).Select(
+                        i => new RecipeLine(i.Ingredient!, i.Grams, i.GoesIn, l.Note, l.Optional)))
+        ];
 
     /// <summary>A part's lines as text that reads back as they are.</summary>
-    public static string Text(IEnumerable<RecipeLine> lines) => string.Join('\n', lines.Select(l => LineWriter.Write(l.Ingredient, l.Grams, l.GoesIn, l.Note, l.Optional)));
+    public static string Text(IEnumerable<RecipeLine> lines) =>
+        string.Join('\n', lines.Select(l => LineWriter.Write(l.Ingredient, l.Grams, l.GoesIn, l.Note, l.Optional)));
 }

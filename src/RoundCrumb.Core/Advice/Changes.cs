@@ -52,13 +52,17 @@ internal static class Changes
         return at < 0 ? c : c with { Over = now.IsNone ? c.Over.Without(at) : c.Over.With(at, now) };
     }
 
-    private static ToppingChoice As(ToppingChoice old, Topping topping) => old.Topping.Kind == topping.Kind && !old.IsNone && topping != Topping.None ? old with { Topping = topping } : ToppingChoice.Usual(topping);
+    private static ToppingChoice As(ToppingChoice old, Topping topping) =>
+        old.Topping.Kind == topping.Kind && !old.IsNone && topping != Topping.None
+            ? old with { Topping = topping }
+            : ToppingChoice.Usual(topping);
 
     public static Composition Setter(this Composition c, double setter) => c with { Filling = c.Filling with { Setter = setter } };
 
     public static Composition FillLine(this Composition c, double line) => c with { Filling = c.Filling with { Line = new(line) } };
 
-    public static Composition Filled(this Composition c, double hours) => c with { Occasion = c.Occasion with { FilledAhead = hours, ToppedAhead = Math.Min(c.Occasion.ToppedAhead, hours) } };
+    public static Composition Filled(this Composition c, double hours) =>
+        c with { Occasion = c.Occasion with { FilledAhead = hours, ToppedAhead = Math.Min(c.Occasion.ToppedAhead, hours) } };
 
     public static Composition Topped(this Composition c, double hours) => c with { Occasion = c.Occasion with { ToppedAhead = hours } };
 

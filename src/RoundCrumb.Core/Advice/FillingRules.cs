@@ -21,7 +21,9 @@ internal static class FillingRules
         return new(
             rule, Severity.Stops,
             new("It runs over: {0} too much for the brim of each.", pie.Fit.RunsOver),
-            new("The batch gives {0} a pie and the lined pan holds {1} to its brim.", (pie.Fit.Chosen.Volume.Value * (1.0 / pie.Pies)).AsQuantity(), pie.LinedVolume),
+            new(
+                "The batch gives {0} a pie and the lined pan holds {1} to its brim.",
+                (pie.Fit.Chosen.Volume.Value * (1.0 / pie.Pies)).AsQuantity(), pie.LinedVolume),
             remedies);
     });
 
@@ -33,7 +35,9 @@ internal static class FillingRules
         var pots = Math.Max(1, Math.Round(left.Value / FillingConstants.SmallPot.Usual));
         return new(
             rule, Severity.WorthKnowing,
-            new($"{{0}} stays in the bowl: {(pots == 1 ? "a small pot" : $"{pots:0} small pots")}. Stop each at {{1}}.", left.AsQuantity(), pie.FilledMass),
+            new(
+                $"{{0}} stays in the bowl: {(pots == 1 ? "a small pot" : $"{pots:0} small pots")}. Stop each at {{1}}.", left.AsQuantity(),
+                pie.FilledMass),
             new("This batch gives {0} and the fill line asks for {1}.", pie.Fit.Chosen.Volume, pie.Fit.Needed),
             [Fit(pie)]);
     });
@@ -62,13 +66,18 @@ internal static class FillingRules
         if (depth <= family.Deepest.Usual + 0.5)
             return null;
         var lower = Math.Ceiling(pie.Lined.Depth.Value - family.Deepest.Usual);
-        var remedies = new List<Remedy>(2) { new(new("Fill to {0} below the rim", new Millimetres(lower).AsQuantity()), "fewer ml a slice", c => c.FillLine(lower)) };
+        var remedies = new List<Remedy>(2)
+        {
+            new(new("Fill to {0} below the rim", new Millimetres(lower).AsQuantity()), "fewer ml a slice", c => c.FillLine(lower))
+        };
         if (pie.Composition.Pan != PanCupboard.Plate23 && family.Deepest.Usual >= 30 && !family.StandsTall)
             remedies.Add(new("Use the 23 cm pie plate", "a smaller pie", c => c.To(PanCupboard.Plate23)));
         return new(
             rule, Severity.Disappoints,
             family.TooDeep,
-            new("It stands {0} deep; this kind comes out even to about {1}.", pie.FilledDepth, new Millimetres(family.Deepest.Usual).AsQuantity()),
+            new(
+                "It stands {0} deep; this kind comes out even to about {1}.", pie.FilledDepth,
+                new Millimetres(family.Deepest.Usual).AsQuantity()),
             remedies);
     });
 
@@ -76,7 +85,9 @@ internal static class FillingRules
         ? new(
             rule, pie.Yield.Cut.Verdict < -1 ? Severity.Disappoints : Severity.WorthKnowing,
             new($"Cut, {pie.Yield.Cut.Meaning}."),
-            new($"Its set index is {{0}}; a clean slice starts at {{1}} and is surest at {{2}}.", pie.Yield.SetIndex, CleanFrom(pie), Aim(pie)),
+            new(
+                $"Its set index is {{0}}; a clean slice starts at {{1}} and is surest at {{2}}.", pie.Yield.SetIndex, CleanFrom(pie),
+                Aim(pie)),
             [Aimed(pie, "a little less silk")])
         : null);
 
@@ -98,7 +109,9 @@ internal static class FillingRules
         return new(
             rule, Severity.Stops,
             new("It won’t be set when it is served."),
-            new("It stands {0} deep and wants {1} in the fridge at least; it gets {2}.", pie.FilledDepth, new Quantity(least, Dimension.Time), Changes.Hours(ahead)),
+            new(
+                "It stands {0} deep and wants {1} in the fridge at least; it gets {2}.", pie.FilledDepth,
+                new Quantity(least, Dimension.Time), Changes.Hours(ahead)),
             [new(new("Fill it {0} ahead", Changes.Hours(enough)), "an earlier start", c => c.Filled(enough))]);
     });
 
@@ -113,7 +126,9 @@ internal static class FillingRules
         return new(
             rule, tooLong ? Severity.Stops : Severity.WorthKnowing,
             tooLong ? "It is too old to serve by then." : "It is past its best by then: the base softens a little every hour.",
-            new("It waits {0}; it is best within {1} and keeps {2} at most, at or below {3}.", Changes.Hours(hours), new Quantity(best.Usual, Dimension.Time), new Quantity(most.Usual, Dimension.Time), new Quantity(5, Dimension.Warmth)),
+            new(
+                "It waits {0}; it is best within {1} and keeps {2} at most, at or below {3}.", Changes.Hours(hours),
+                new Quantity(best.Usual, Dimension.Time), new Quantity(most.Usual, Dimension.Time), new Quantity(5, Dimension.Warmth)),
             [new(new("Fill it {0} ahead", Changes.Hours(within)), "a later start", c => c.Filled(within))]);
     });
 
@@ -126,15 +141,20 @@ internal static class FillingRules
         return new(
             rule, Severity.Disappoints,
             new("In the oven it rises to {0} and runs over the rim.", risen),
-            new("It rises by {0}; the lined pan is {1} deep.", new Quantity(rise.Usual, Dimension.Share, rise.Low, rise.High), pie.Lined.Depth.AsQuantity()),
+            new(
+                "It rises by {0}; the lined pan is {1} deep.", new Quantity(rise.Usual, Dimension.Share, rise.Low, rise.High),
+                pie.Lined.Depth.AsQuantity()),
             [new(new("Fill to {0} below the rim", new Quantity(line, Dimension.Length)), "a little less in each", c => c.FillLine(line))]);
     });
 
     /// <summary>All of them.</summary>
-    public static IReadOnlyList<Rule> All { get; } = [RunsOver, LeftOver, ShortOf, TooDeep, TooSoft, TooFirm, NotSetInTime, PastKeeping, RisesOver];
+    public static IReadOnlyList<Rule> All { get; } = [
+        RunsOver, LeftOver, ShortOf, TooDeep, TooSoft, TooFirm, NotSetInTime, PastKeeping, RisesOver
+    ];
 
     /// <summary>The number of whole pieces, or of batches, of an option in words.</summary>
-    private static string Shown(BatchOption option, Assessment pie) => Units.Shown.Pieces(option.Pieces, pie.Composition.Filling.Formula.Piece);
+    private static string Shown(BatchOption option, Assessment pie) =>
+        Units.Shown.Pieces(option.Pieces, pie.Composition.Filling.Formula.Piece);
 
     private static Remedy Fit(Assessment pie) => pie.Fit.Below is { } below && below.DepthDifference.Value.Value > -4.5
         ? new(new($"Make {Shown(below, pie)} instead"), "a little below the line", c => c.Make(BatchChoice.Below))
@@ -165,7 +185,9 @@ internal static class FillingRules
 
     private static Quantity Aim(Assessment pie) => new(pie.Composition.Filling.Formula.Family.Aim, Dimension.Count);
 
-    /// <summary>Moves the setter until the index meets the family's aim. Yolk sets too and is not moved, so it goes by steps of 5 %.</summary>
+    /// <summary>
+    /// Moves the setter until the index meets the family's aim. Yolk sets too and is not moved, so it goes by steps of 5 %.
+    /// </summary>
     private static Remedy Aimed(Assessment pie, string cost)
     {
         var formula = pie.Composition.Filling.Formula;

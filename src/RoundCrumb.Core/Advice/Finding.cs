@@ -38,7 +38,9 @@ public enum RemedySize
 /// <param name="Change">What it changes; everything else stays as it was.</param>
 public sealed record Remedy(Phrase Do, string Cost, Func<Composition, Composition> Change)
 {
-    /// <summary>How much it changes, where that is not to be read from what it does: biscuits that are crushed are the same biscuits.</summary>
+    /// <summary>
+    /// How much it changes, where that is not to be read from what it does: biscuits that are crushed are the same biscuits.
+    /// </summary>
     public RemedySize? Declared { get; init; }
 
     /// <summary>How much of a pie it changes: what it says itself, or what becomes of crust, filling, pan and layers.</summary>
@@ -47,11 +49,16 @@ public sealed record Remedy(Phrase Do, string Cost, Func<Composition, Compositio
         if (Declared is { } size)
             return size;
         var after = Change(composition);
-        return after.Crust.Family == composition.Crust.Family && after.Crust.Treatment == composition.Crust.Treatment && after.Filling.Formula == composition.Filling.Formula
-            && after.Pan == composition.Pan && after.Under.Count == composition.Under.Count ? RemedySize.Adjustment : RemedySize.AnotherPart;
+        return after.Crust.Family == composition.Crust.Family && after.Crust.Treatment == composition.Crust.Treatment
+            && after.Filling.Formula == composition.Filling.Formula
+            && after.Pan == composition.Pan && after.Under.Count == composition.Under.Count
+                ? RemedySize.Adjustment
+                : RemedySize.AnotherPart;
     }
 
-    /// <summary>The composition with the remedy applied, and settled: in a very small pan a measure that no longer fits becomes the usual one.</summary>
+    /// <summary>
+    /// The composition with the remedy applied, and settled: in a very small pan a measure that no longer fits becomes the usual one.
+    /// </summary>
     public Composition Apply(Composition composition)
     {
         var changed = Change(composition);

@@ -12,17 +12,28 @@ namespace RoundCrumb.Core.Advice;
 /// <summary>Rules about what guests must not have, and how long it stands out.</summary>
 internal static class GuestRules
 {
-    private static readonly Constant OutOfTheFridge = new("out of the fridge at most", 120, Dimension.Time, "For what is rich in egg or dairy; or as local rules say.");
-    private static readonly Constant OutInTheHeat = new("out of the fridge at most, in heat", 60, Dimension.Time, "For what is rich in egg or dairy; or as local rules say.");
+    private static readonly Constant OutOfTheFridge = new(
+        "out of the fridge at most", 120, Dimension.Time, "For what is rich in egg or dairy; or as local rules say.");
+    private static readonly Constant OutInTheHeat = new(
+        "out of the fridge at most, in heat", 60, Dimension.Time, "For what is rich in egg or dairy; or as local rules say.");
     private static readonly Constant InTheHeat = new("heat from", 32, Dimension.Warmth, "Above it an hour is the most.");
 
     private static readonly Rule AllergenInCrust = new("allergen-crust", Layer.Crust, DecidedBy.FoodSafety, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (c.Occasion.Without is Allergens.None || c.Crust.Family.Ingredients.FirstOrDefault(i => (i.Allergens & c.Occasion.Without) != Allergens.None) is not { } found)
+        if (c.Occasion.Without is Allergens.None
+                || c.Crust.Family.Ingredients.FirstOrDefault(i => (i.Allergens & c.Occasion.Without) != Allergens.None) is not { } found)
             return null;
         return Says(rule, c, found, "crust", Nearest.Crust(c) is { } other
-            ? [new($"Take {Low(other.Name)}", "another crust; look at it again", p => p.To(other, p.Occasion.NoOven && other.Treatments.Contains(Treatment.Chilled) ? Treatment.Chilled : other.Treatments[0]).Seal(Seal.None))]
+            ? [
+                new(
+                    $"Take {Low(other.Name)}", "another crust; look at it again",
+                    p =>
+                        p.To(
+                            other,
+                            p.Occasion.NoOven && other.Treatments.Contains(Treatment.Chilled) ? Treatment.Chilled : other.Treatments[0])
+                            .Seal(Seal.None))
+            ]
             : []);
     });
 
@@ -42,9 +53,13 @@ internal static class GuestRules
         for (var i = 0; i < c.Under.Count; i++)
         {
             var at = i;
-            var inLayer = c.Under[i] is FillingLayer f ? f.Formula.Lines.Select(l => l.Ingredient) : [((PieceLayer)c.Under[i]).Piece.Ingredient];
+            var inLayer = c.Under[i] is FillingLayer f
+                ? f.Formula.Lines.Select(l => l.Ingredient)
+                : [((PieceLayer)c.Under[i]).Piece.Ingredient];
             if (inLayer.FirstOrDefault(x => (x.Allergens & c.Occasion.Without) != Allergens.None) is { } beneath)
-                return Says(rule, c, beneath, "layer beneath", [new("Leave that layer out", "one layer less", p => p with { Under = p.Under.Without(at) })]);
+                return Says(
+                    rule, c, beneath, "layer beneath",
+                    [new("Leave that layer out", "one layer less", p => p with { Under = p.Under.Without(at) })]);
         }
 
         return c.Filling.Formula.Lines.FirstOrDefault(l => (l.Ingredient.Allergens & c.Occasion.Without) != Allergens.None) is { } line
@@ -59,7 +74,8 @@ internal static class GuestRules
             return null;
         foreach (var top in c.Toppings)
         {
-            if (top.Topping.With.Select(w => w.Ingredient).Prepend(top.Topping.Base).FirstOrDefault(x => (x.Allergens & c.Occasion.Without) != Allergens.None) is { } found)
+            if (top.Topping.With.Select(w => w.Ingredient).Prepend(top.Topping.Base)
+                    .FirstOrDefault(x => (x.Allergens & c.Occasion.Without) != Allergens.None) is { } found)
                 return Says(rule, c, found, "topping", Swap(c, top));
         }
 
@@ -71,13 +87,24 @@ internal static class GuestRules
         var c = pie.Composition;
         if (!c.Occasion.NoAlcohol)
             return null;
-        if (c.Under.Select((l, i) => (Layer: l, At: i)).FirstOrDefault(l => l.Layer is FillingLayer f && f.Formula.Lines.Any(x => x.Ingredient.Alcohol > 0)) is { Layer: FillingLayer under } beneath)
-            return Found(under.Formula.Lines.First(x => x.Ingredient.Alcohol > 0).Ingredient, [new("Leave that layer out", "one layer less", p => p with { Under = p.Under.Without(beneath.At) })]);
+        if (c.Under.Select((l, i) => (Layer: l, At: i))
+                .FirstOrDefault(
+                    l => l.Layer is FillingLayer f && f.Formula.Lines.Any(x => x.Ingredient.Alcohol > 0))
+                    is { Layer: FillingLayer under } beneath)
+            return Found(
+                under.Formula.Lines.First(x => x.Ingredient.Alcohol > 0).Ingredient,
+                [new("Leave that layer out", "one layer less", p => p with { Under = p.Under.Without(beneath.At) })]);
         if (c.Filling.Formula.Lines.FirstOrDefault(l => l.Ingredient.Alcohol > 0) is { } line)
             return Found(line.Ingredient, Nearest.Filling(c) is { } other ? [Instead(other)] : []);
         if (c.Crust.Family.Ingredients.FirstOrDefault(i => i.Alcohol > 0) is { } inCrust)
-            return Found(inCrust, Nearest.Crust(c) is { } other ? [new($"Take {Low(other.Name)}", "another crust", p => p.To(other, other.Treatments[0]))] : []);
-        return c.Toppings.FirstOrDefault(t => t.Topping.With.Any(w => w.Ingredient.Alcohol > 0)) is { } top ? Found(top.Topping.With.First(w => w.Ingredient.Alcohol > 0).Ingredient, Swap(c, top)) : null;
+            return Found(
+                inCrust,
+                Nearest.Crust(c) is { } other
+                    ? [new($"Take {Low(other.Name)}", "another crust", p => p.To(other, other.Treatments[0]))]
+                    : []);
+        return c.Toppings.FirstOrDefault(t => t.Topping.With.Any(w => w.Ingredient.Alcohol > 0)) is { } top
+            ? Found(top.Topping.With.First(w => w.Ingredient.Alcohol > 0).Ingredient, Swap(c, top))
+            : null;
 
         Finding Found(Ingredient ingredient, IReadOnlyList<Remedy> remedies) => new(
             rule, Severity.Stops,
@@ -90,7 +117,8 @@ internal static class GuestRules
         var c = pie.Composition;
         if (!c.Occasion.NoRawEgg)
             return null;
-        if (c.Under.Select((l, i) => (Layer: l, At: i)).FirstOrDefault(l => l.Layer is FillingLayer f && Needs.RawEggIn(f.Formula) is not null) is { Layer: FillingLayer } beneath)
+        if (c.Under.Select((l, i) => (Layer: l, At: i))
+                .FirstOrDefault(l => l.Layer is FillingLayer f && Needs.RawEggIn(f.Formula) is not null) is { Layer: FillingLayer } beneath)
             return Found([new("Leave that layer out", "one layer less", p => p with { Under = p.Under.Without(beneath.At) })]);
         return Needs.RawEggIn(c.Filling.Formula) is null ? null : Found(Nearest.Filling(c) is { } other ? [Instead(other)] : []);
 
@@ -104,26 +132,40 @@ internal static class GuestRules
     {
         var c = pie.Composition;
         var most = (pie.Kitchen.Room.Value > InTheHeat.Usual ? OutInTheHeat : OutOfTheFridge).Usual / 60;
-        var cold = c.Fillings.Any(f => f.Lines.Any(l => l.Ingredient.Egg is not EggPart.None || l.Ingredient.Shelf is PantryShelf.Dairy) && !f.Family.KeepsInTheRoom)
+        var cold = c.Fillings.Any(
+            f =>
+                f.Lines.Any(l => l.Ingredient.Egg is not EggPart.None || l.Ingredient.Shelf is PantryShelf.Dairy)
+                    && !f.Family.KeepsInTheRoom)
             || c.Toppings.Any(t => t.Topping.Kind is ToppingKind.Whipped);
         return cold && c.Occasion.OnTable > most + 1e-9
             ? new(
                 rule, Severity.Stops,
-                new("It stands out for {0}; rich in egg and dairy it is safe for {1}, or as your local rules say.", Changes.Hours(c.Occasion.OnTable), Changes.Hours(most)),
+                new(
+                    "It stands out for {0}; rich in egg and dairy it is safe for {1}, or as your local rules say.",
+                    Changes.Hours(c.Occasion.OnTable), Changes.Hours(most)),
                 new("It wants {0} or less until then.", new Quantity(5, Dimension.Warmth)),
-                [new(new("Keep it cold until {0} before the last slice", Changes.Hours(most)), "a second trip to the fridge", p => p with { Occasion = p.Occasion with { OnTable = most } })])
+                [
+                    new(
+                        new("Keep it cold until {0} before the last slice", Changes.Hours(most)), "a second trip to the fridge",
+                        p => p with { Occasion = p.Occasion with { OnTable = most } })
+                ])
             : null;
     });
 
     /// <summary>All of them.</summary>
-    public static IReadOnlyList<Rule> All { get; } = [AllergenInCrust, AllergenInSeal, AllergenInFilling, AllergenInTopping, Alcohol, RawEgg, OnTheTable];
+    public static IReadOnlyList<Rule> All { get; } = [
+        AllergenInCrust, AllergenInSeal, AllergenInFilling, AllergenInTopping, Alcohol, RawEgg, OnTheTable
+    ];
 
     private static Finding Says(Rule rule, Composition c, Ingredient found, string where, List<Remedy> remedies) => new(
         rule, Severity.Stops,
         $"Not for these guests: there is {string.Join(" and ", Needs.Named(found.Allergens & c.Occasion.Without))} in the {where}.",
-        $"It comes with the {found.ShortName}. Your kitchen may add traces of its own." + (remedies.Count == 0 ? " Nothing in the box does without it." : ""), remedies);
+        $"It comes with the {found.ShortName}. Your kitchen may add traces of its own."
+            + (remedies.Count == 0 ? " Nothing in the box does without it." : ""),
+        remedies);
 
-    private static Remedy Instead(FillingFormula other) => new($"Fill it with the {Low(other.Name)}", "another filling", p => Nearest.With(p, other));
+    private static Remedy Instead(FillingFormula other) =>
+        new($"Fill it with the {Low(other.Name)}", "another filling", p => Nearest.With(p, other));
 
     private static List<Remedy> Swap(Composition c, ToppingChoice top)
     {
@@ -144,14 +186,21 @@ internal static class Nearest
     private const double WidestRolled = 220;
 
     /// <summary>A pressed crumb that these guests may have; the plain one where none is.</summary>
-    public static CrumbFamily Crumb(Composition c) => CrustBook.All.OfType<CrumbFamily>().FirstOrDefault(c.Occasion.Needs.Allow) ?? CrustBook.PlainCrumb;
+    public static CrumbFamily Crumb(Composition c) =>
+        CrustBook.All.OfType<CrumbFamily>().FirstOrDefault(c.Occasion.Needs.Allow) ?? CrustBook.PlainCrumb;
 
-    /// <summary>A crust that these guests may have and this day allows, as like the one there is as can be; none where there is none.</summary>
+    /// <summary>
+    /// A crust that these guests may have and this day allows, as like the one there is as can be; none where there is none.
+    /// </summary>
     public static CrustFamily? Crust(Composition c)
     {
         var needs = c.Occasion.Needs;
         return CrustBook.All
-            .Where(f => f != c.Crust.Family && (f is CrumbFamily || (f is RolledFamily && c.Pan.Inside.TopHalf + c.Pan.Inside.HalfExtra < WidestRolled)) && needs.Allow(f) && (!c.Occasion.NoOven || f.Treatments.Contains(Treatment.Chilled)))
+            .Where(
+                f =>
+                    f != c.Crust.Family
+                        && (f is CrumbFamily || (f is RolledFamily && c.Pan.Inside.TopHalf + c.Pan.Inside.HalfExtra < WidestRolled))
+                        && needs.Allow(f) && (!c.Occasion.NoOven || f.Treatments.Contains(Treatment.Chilled)))
             .OrderBy(f => f.GetType() == c.Crust.Family.GetType() ? 0 : 1)
             .ThenBy(f => f is RolledFamily { NeedsLayers: true } == c.Crust.Family is RolledFamily { NeedsLayers: true } ? 0 : 1)
             .FirstOrDefault();
@@ -172,12 +221,16 @@ internal static class Nearest
     public static Topping? Topping(Composition c, ToppingChoice top)
     {
         var needs = c.Occasion.Needs;
-        return ToppingBook.All.FirstOrDefault(t => t.Kind == top.Topping.Kind && t != Toppings.Topping.None && t.Id != top.Topping.Id && t != ToppingBook.Held && needs.Allow(t));
+        return ToppingBook.All.FirstOrDefault(
+            t =>
+                t.Kind == top.Topping.Kind && t != Toppings.Topping.None && t.Id != top.Topping.Id && t != ToppingBook.Held
+                    && needs.Allow(t));
     }
 
     /// <summary>A pie with another filling, as it is usually filled.</summary>
     public static Composition With(Composition c, FillingFormula filling) => c with
     {
-        Filling = new(filling, c.Filling.Batch.Kind is BatchKind.Times ? BatchChoice.Exact : c.Filling.Batch, new(filling.Family.FillLine.Usual), 1),
+        Filling = new(
+            filling, c.Filling.Batch.Kind is BatchKind.Times ? BatchChoice.Exact : c.Filling.Batch, new(filling.Family.FillLine.Usual), 1),
     };
 }

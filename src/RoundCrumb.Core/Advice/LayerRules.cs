@@ -10,7 +10,8 @@ namespace RoundCrumb.Core.Advice;
 /// <summary>Rules about layers beneath, pieces in a filling, and what weakens a set.</summary>
 internal static class LayerRules
 {
-    private static readonly Constant CutFruit = new("cut fruit under a filling stays good for", 720, 480, 960, Dimension.Time, "Then it softens and weeps.");
+    private static readonly Constant CutFruit = new(
+        "cut fruit under a filling stays good for", 720, 480, 960, Dimension.Time, "Then it softens and weeps.");
 
     private static readonly Rule Melts = new("layer-melts", Layer.Filling, DecidedBy.Physics, static (rule, pie) =>
     {
@@ -25,11 +26,17 @@ internal static class LayerRules
         var below = c.Under.Select((l, i) => (Layer: l, At: i)).Last(l => l.Layer is FillingLayer f && f.Formula == fillings[upper - 1]);
         if (upper == fillings.Count - 1 && Swapped(c, below.At) is { } swapped && !Meetings.Of(swapped).Any(m => m.Melts))
             remedies.Add(new("Change the two about", "the cold one on top; another look", _ => swapped));
-        remedies.Add(new("Leave the layer beneath out", "one layer less", p => p with { Under = p.Under.Without(Math.Min(below.At, p.Under.Count - 1)) }));
+        remedies.Add(
+            new(
+                "Leave the layer beneath out", "one layer less",
+                p => p with { Under = p.Under.Without(Math.Min(below.At, p.Under.Count - 1)) }));
         return new(
             rule, Severity.Disappoints,
-            $"{meeting.Upper} melts the {char.ToLowerInvariant(meeting.Lower[0])}{meeting.Lower[1..]} beneath it, and the two run together.",
-            new("It goes in at {0} at the coolest; what is beneath bears {1}.", new Quantity(at.Low, Dimension.Warmth), new Quantity(bears.Usual, Dimension.Warmth)),
+            $"{meeting.Upper} melts the {char.ToLowerInvariant(meeting.Lower[0])}{meeting.Lower[1..]} beneath it, and the two run "
+                + $"together.",
+            new(
+                "It goes in at {0} at the coolest; what is beneath bears {1}.", new Quantity(at.Low, Dimension.Warmth),
+                new Quantity(bears.Usual, Dimension.Warmth)),
             remedies);
     });
 
@@ -43,12 +50,20 @@ internal static class LayerRules
             var at = i;
             var remedies = new List<Remedy>(2);
             if (PieceBook.Find(layer.Piece.Smaller) is { } smaller)
-                remedies.Add(new($"Cut {smaller.Name}: they ride", "more cutting", p => p with { Under = p.Under.With(at, new PieceLayer(smaller, new(smaller.Thick.Usual), true)) }));
-            remedies.Add(new("Lay them all beneath", "none to be seen on top", p => p with { Under = p.Under.With(at, layer with { HalfOver = false }) }));
+                remedies.Add(
+                    new(
+                        $"Cut {smaller.Name}: they ride", "more cutting",
+                        p => p with { Under = p.Under.With(at, new PieceLayer(smaller, new(smaller.Thick.Usual), true)) }));
+            remedies.Add(
+                new(
+                    "Lay them all beneath", "none to be seen on top",
+                    p => p with { Under = p.Under.With(at, layer with { HalfOver = false }) }));
             return new(
                 rule, Severity.Disappoints,
                 $"The {layer.Piece.Name} on top sink before the filling has set.",
-                new("One weighs {0}; from {1} a piece goes down in a filling that is still soft.", new Quantity(layer.Piece.Grams.Usual, Dimension.Mass), new Quantity(PieceBook.Sinks.Usual, Dimension.Mass)),
+                new(
+                    "One weighs {0}; from {1} a piece goes down in a filling that is still soft.",
+                    new Quantity(layer.Piece.Grams.Usual, Dimension.Mass), new Quantity(PieceBook.Sinks.Usual, Dimension.Mass)),
                 remedies);
         }
 
@@ -66,7 +81,10 @@ internal static class LayerRules
             {
                 return new(
                     rule, Severity.Stops,
-                    new($"Not one goes in whole: {layer.Piece.Name} are {{0}} long and the base is {{1}} across.", new Quantity(layer.Piece.Length.Usual, Dimension.Length), new Quantity(2 * pie.Lined.HalfAt(sums.From), Dimension.Length)),
+                    new(
+                        $"Not one goes in whole: {layer.Piece.Name} are {{0}} long and the base is {{1}} across.",
+                        new Quantity(layer.Piece.Length.Usual, Dimension.Length),
+                        new Quantity(2 * pie.Lined.HalfAt(sums.From), Dimension.Length)),
                     "They would stand up the wall.",
                     [new("Leave them out", "no fruit in it", p => p with { Under = p.Under.Without(at) })]);
             }
@@ -75,7 +93,9 @@ internal static class LayerRules
             {
                 return new(
                     rule, Severity.Disappoints,
-                    new($"The {layer.Piece.Name} stand {{0}} out of the filling, and dry.", new Quantity(sums.To - pie.FilledDepth.Value.Value, Dimension.Length)),
+                    new(
+                        $"The {layer.Piece.Name} stand {{0}} out of the filling, and dry.",
+                        new Quantity(sums.To - pie.FilledDepth.Value.Value, Dimension.Length)),
                     new("They lie {0} high; the filling stands {1}.", new Quantity(sums.To, Dimension.Length), pie.FilledDepth),
                     [new("Leave them out", "no fruit in it", p => p with { Under = p.Under.Without(at) })]);
             }
@@ -87,27 +107,54 @@ internal static class LayerRules
     private static readonly Rule Browns = new("cut-fruit-waits", Layer.Filling, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
-        return c.Occasion.FilledAhead * 60 > CutFruit.Usual && c.Under.Select((l, i) => (Layer: l, At: i)).FirstOrDefault(l => l.Layer is PieceLayer { Piece.AtServing: true }) is { Layer: PieceLayer layer } found
+        return c.Occasion.FilledAhead * 60 > CutFruit.Usual
+            && c.Under.Select((l, i) => (Layer: l, At: i))
+                .FirstOrDefault(l => l.Layer is PieceLayer { Piece.AtServing: true }) is { Layer: PieceLayer layer } found
             ? new(
                 rule, Severity.WorthKnowing,
                 $"The {layer.Piece.Name} in it go soft and weep by the time it is served.",
-                new("They lie in it for {0}; under a filling cut fruit stays good for about {1}.", Changes.Hours(c.Occasion.FilledAhead), new Quantity(CutFruit.Usual, Dimension.Time)),
-                [new(new("Fill it {0} ahead", new Quantity(CutFruit.Usual, Dimension.Time)), "a later start", p => p.Filled(CutFruit.Usual / 60)), new("Leave them out", "no fruit in it", p => p with { Under = p.Under.Without(found.At) })])
+                new(
+                    "They lie in it for {0}; under a filling cut fruit stays good for about {1}.", Changes.Hours(c.Occasion.FilledAhead),
+                    new Quantity(CutFruit.Usual, Dimension.Time)),
+                [
+                    new(
+                        new("Fill it {0} ahead", new Quantity(CutFruit.Usual, Dimension.Time)), "a later start",
+                        p => p.Filled(CutFruit.Usual / 60)),
+                    new("Leave them out", "no fruit in it", p => p with { Under = p.Under.Without(found.At) })
+                ])
             : null;
     });
 
     private static readonly Rule EatsGelatine = new("fruit-eats-gelatine", Layer.Filling, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        var gelatine = c.Fillings.Any(f => f.Lines.Any(l => l.Ingredient.Bloom > 0)) || c.Toppings.Any(t => t.Topping.With.Any(w => w.Ingredient.Bloom > 0));
+        var gelatine = c.Fillings.Any(f => f.Lines.Any(l => l.Ingredient.Bloom > 0))
+            || c.Toppings.Any(t => t.Topping.With.Any(w => w.Ingredient.Bloom > 0));
         if (!gelatine)
             return null;
-        if (c.Under.Select((l, i) => (Layer: l, At: i)).FirstOrDefault(l => l.Layer is PieceLayer { Piece.Ingredient.ProteaseWhenRaw: true }) is { Layer: PieceLayer layer } found)
+        if (c.Under.Select((l, i) => (Layer: l, At: i))
+                .FirstOrDefault(l => l.Layer is PieceLayer { Piece.Ingredient.ProteaseWhenRaw: true }) is { Layer: PieceLayer layer } found)
             return Says(layer.Piece.Name, [new("Leave them out", "no fruit in it", p => p with { Under = p.Under.Without(found.At) })]);
         if (c.Toppings.FirstOrDefault(t => t.Topping.Piece?.Ingredient.ProteaseWhenRaw is true) is { } top)
-            return Says(top.Topping.Piece!.Name, [new("Leave them off", "no fruit on it", p => p.Retop(top, Toppings.ToppingChoice.Usual(Toppings.Topping.None)))]);
-        if (c.Fillings.SelectMany(f => f.Lines).FirstOrDefault(l => l.Ingredient.ProteaseWhenRaw && l.GoesIn is not GoesIn.Reduced && l.Grams > 0) is { } line && c.Filling.Formula.Lines.Contains(line) && c.Filling.Formula.Family.Scale == SetScale.Gelatine)
-            return Says(line.Ingredient.ShortName, [new("Fill it with the malt custard", "cooked on the hob, set by starch and yolk", p => p with { Filling = new(FillingBook.MaltCustard, BatchChoice.Exact, new(FillingFamilies.StarchCustard.FillLine.Usual), 1) })]);
+            return Says(
+                top.Topping.Piece!.Name,
+                [new("Leave them off", "no fruit on it", p => p.Retop(top, Toppings.ToppingChoice.Usual(Toppings.Topping.None)))]);
+        if (c.Fillings.SelectMany(f => f.Lines).FirstOrDefault(
+                l => l.Ingredient.ProteaseWhenRaw && l.GoesIn is not GoesIn.Reduced && l.Grams > 0) is { } line
+                && c.Filling.Formula.Lines.Contains(line)
+                && c.Filling.Formula.Family.Scale == SetScale.Gelatine)
+            return Says(
+                line.Ingredient.ShortName,
+                [
+                    new(
+                        "Fill it with the malt custard", "cooked on the hob, set by starch and yolk",
+                        p =>
+                            p with
+                            {
+                                Filling = new(
+                                    FillingBook.MaltCustard, BatchChoice.Exact, new(FillingFamilies.StarchCustard.FillLine.Usual), 1),
+                            })
+                ]);
         return null;
 
         Finding Says(string fruit, IReadOnlyList<Remedy> remedies) => new(
@@ -123,7 +170,9 @@ internal static class LayerRules
             ? new(
                 rule, Severity.WorthKnowing,
                 "Add the juice off the heat: boiled in with the starch it thins the set.",
-                new("With {0} sharp juice the set index {1} would fall to about {2}.", pie.Yield.Juice, pie.Yield.SetIndex, new Quantity(pie.Yield.SetIndex.Value.Value * FillingConstants.BoiledWithAcid.Usual, Dimension.Count)),
+                new(
+                    "With {0} sharp juice the set index {1} would fall to about {2}.", pie.Yield.Juice, pie.Yield.SetIndex,
+                    new Quantity(pie.Yield.SetIndex.Value.Value * FillingConstants.BoiledWithAcid.Usual, Dimension.Count)),
                 [])
             : null;
     });
@@ -139,7 +188,13 @@ internal static class LayerRules
         return c with
         {
             Under = c.Under.With(at, new FillingLayer(c.Filling.Formula, new(FillingLayer.UsualThickness.Usual))),
-            Filling = c.Filling with { Formula = below.Formula, Batch = BatchChoice.Exact, Line = new(below.Formula.Family.FillLine.Usual), Setter = 1 },
+            Filling = c.Filling with
+            {
+                Formula = below.Formula,
+                Batch = BatchChoice.Exact,
+                Line = new(below.Formula.Family.FillLine.Usual),
+                Setter = 1,
+            },
         };
     }
 }

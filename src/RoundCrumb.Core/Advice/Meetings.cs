@@ -24,7 +24,11 @@ public static class Meetings
             {
                 meetings.Add(new(
                     upper.Name, "the crust",
-                    new Phrase(upper.Family.GoesOntoHotShell ? "{0} onto the crust while that is still hot from the oven." : "{0} onto a cold crust.", Range(amount.Low, amount.High)),
+                    new Phrase(
+                        upper.Family.GoesOntoHotShell
+                            ? "{0} onto the crust while that is still hot from the oven."
+                            : "{0} onto a cold crust.",
+                        Range(amount.Low, amount.High)),
                     IfNot(heat), false));
                 continue;
             }
@@ -36,7 +40,10 @@ public static class Meetings
                 upper.Name, lower.Name,
                 upper.Family.Bake is not null
                     ? new Phrase("It is baked on the layer below, which melts in the oven and sets again.")
-                    : new Phrase("{0} onto a layer that is set and cold, and bears {1}.", Range(amount.Low, Math.Max(amount.Low, Math.Min(amount.High, bears.Usual))), new Quantity(bears.Usual, Dimension.Warmth)),
+                    : new Phrase(
+                        "{0} onto a layer that is set and cold, and bears {1}.",
+                        Range(amount.Low, Math.Max(amount.Low, Math.Min(amount.High, bears.Usual))),
+                        new Quantity(bears.Usual, Dimension.Warmth)),
                 amount.High > bears.Usual ? "warmer, it melts what it lies on and the two run together" : IfNot(heat), melts));
         }
 
@@ -44,9 +51,11 @@ public static class Meetings
         {
             var says = topping.Topping.Kind switch
             {
-                ToppingKind.Whipped => new Phrase("Cream at {0} onto a filling no warmer than {1}.", Range(4, 8), new Quantity(20, Dimension.Warmth)),
+                ToppingKind.Whipped =>
+                    new Phrase("Cream at {0} onto a filling no warmer than {1}.", Range(4, 8), new Quantity(20, Dimension.Warmth)),
                 ToppingKind.Jelly => new Phrase("Jelly at {0} onto a set, cold filling.", Range(20, 28)),
-                ToppingKind.Meringue => new Phrase("Meringue onto the filling while that is above {0}.", new Quantity(60, Dimension.Warmth)),
+                ToppingKind.Meringue =>
+                    new Phrase("Meringue onto the filling while that is above {0}.", new Quantity(60, Dimension.Warmth)),
                 ToppingKind.Glaze => new Phrase("Glaze while it is hot; a tart that was baked is warm, not hot."),
                 _ => Phrase.None,
             };
@@ -65,7 +74,9 @@ public static class Meetings
         return meetings;
     }
 
-    private static string IfNot(PourHeat heat) => (heat.Warmer.Length > 0 ? "warmer, " + heat.Warmer : "") + (heat.Warmer.Length > 0 && heat.Colder.Length > 0 ? "; " : "") + (heat.Colder.Length > 0 ? "colder, " + heat.Colder : "");
+    private static string IfNot(PourHeat heat) =>
+        (heat.Warmer.Length > 0 ? "warmer, " + heat.Warmer : "") + (heat.Warmer.Length > 0 && heat.Colder.Length > 0 ? "; " : "")
+            + (heat.Colder.Length > 0 ? "colder, " + heat.Colder : "");
 
     private static Quantity Range(double low, double high) => new((low + high) / 2, Dimension.Warmth, low, high);
 }

@@ -22,7 +22,9 @@ internal static class OccasionRules
                 new("It wants {0} in the oven.", new Quantity(bake.Heat.Usual, Dimension.OvenHeat)),
                 [
                     c.Occasion.Vegetarian
-                        ? new("Fill it with the ginger and lime cream cheese", "another pie: cold, without gelatine, 8 h to set", p => Stiff(p))
+                        ? new(
+                            "Fill it with the ginger and lime cream cheese", "another pie: cold, without gelatine, 8 h to set",
+                            p => Stiff(p))
                         : new("Fill it with the lemon cream cheese", "another pie: cold, with gelatine", p => Cheese(p)),
                 ]);
         }
@@ -39,7 +41,10 @@ internal static class OccasionRules
     private static readonly Rule GelatineInFilling = new("gelatine-filling", Layer.Filling, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (c.Occasion.Vegetarian && c.Under.Select((l, i) => (Layer: l, At: i)).FirstOrDefault(l => l.Layer is FillingLayer { Formula.Slaughtered: not null }) is { Layer: FillingLayer under } beneath)
+        if (c.Occasion.Vegetarian
+                && c.Under.Select((l, i) => (Layer: l, At: i))
+                    .FirstOrDefault(l => l.Layer is FillingLayer { Formula.Slaughtered: not null })
+                is { Layer: FillingLayer under } beneath)
         {
             return new(
                 rule, Severity.Stops,
@@ -67,7 +72,11 @@ internal static class OccasionRules
                 rule, Severity.Stops,
                 "Vegetarians can’t eat this cream: gelatine comes from animals.",
                 "A trace of gelatine holds it up.",
-                [new("Hold it with icing sugar", "8–12 h instead of two days", p => p.Top(top, Topping.Icing).Topped(Math.Min(p.Occasion.ToppedAhead, 8)))])
+                [
+                    new(
+                        "Hold it with icing sugar", "8–12 h instead of two days",
+                        p => p.Top(top, Topping.Icing).Topped(Math.Min(p.Occasion.ToppedAhead, 8)))
+                ])
             : new(
                 rule, Severity.Stops,
                 "Vegetarians can’t eat this: gelatine comes from animals.",
@@ -85,10 +94,21 @@ internal static class OccasionRules
     }
 
     private static Composition Stiff(Composition c) =>
-        (c with { Filling = new(FillingBook.GingerCheese, c.Filling.Batch.Kind is BatchKind.Times ? BatchChoice.Exact : c.Filling.Batch, new(FillingFamilies.CheeseStiff.FillLine.Usual), 1) }).Filled(Math.Max(8, c.Occasion.FilledAhead));
+        (
+            c with
+            {
+                Filling = new(
+                    FillingBook.GingerCheese, c.Filling.Batch.Kind is BatchKind.Times ? BatchChoice.Exact : c.Filling.Batch,
+                    new(FillingFamilies.CheeseStiff.FillLine.Usual), 1),
+            }).Filled(Math.Max(8, c.Occasion.FilledAhead));
 
     private static Composition Cheese(Composition c) =>
-        c with { Filling = new(FillingBook.LemonCheese, c.Filling.Batch.Kind is BatchKind.Times ? BatchChoice.Exact : c.Filling.Batch, new(FillingFamilies.CheeseGelatine.FillLine.Usual), 1) };
+        c with
+        {
+            Filling = new(
+                FillingBook.LemonCheese, c.Filling.Batch.Kind is BatchKind.Times ? BatchChoice.Exact : c.Filling.Batch,
+                new(FillingFamilies.CheeseGelatine.FillLine.Usual), 1),
+        };
 
     private static Composition Custard(Composition c)
     {

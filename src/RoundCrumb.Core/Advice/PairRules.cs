@@ -16,13 +16,21 @@ namespace RoundCrumb.Core.Advice;
 /// <summary>Rules about whether the parts go together: crust with filling, filling with topping, pie with pan and room.</summary>
 internal static class PairRules
 {
-    private static readonly Constant Softens = new("plain cream softens in a room of", 26, 25, 28, Dimension.Warmth, "Its fat begins to melt.");
-    private static readonly Constant SoonSoft = new("and does so within", 30, 20, 40, Dimension.Time, "Out of the fridge; less is no matter.");
-    private static readonly Constant Balances = new("sharp juice that balances a sweet bite, from", 0.02, 0.015, 0.03, Dimension.Share, "Less is not noticed.");
-    private static readonly Constant Salty = new("salt that is tasted in a filling, from", 0.004, 0.003, 0.005, Dimension.Share, "A pinch for the flavour is half of it.");
-    private static readonly Constant CoolsDeep = new("cooling to 21 °C at the middle, for each mm of depth", 8.4, 7.2, 9.6, Dimension.Time, "3–4 h for 25 mm, hot, in a still fridge; in proportion to depth.");
-    private static readonly Constant SlowToCool = new("slow to cool from", 270, 240, 300, Dimension.Time, "Far over the two hours of the cooling rule.");
-    private static readonly Constant CrispAnyway = new("a dry filling leaves a base crisp for", 360, 240, 480, Dimension.Time, "A seal within that time is a job for nothing.");
+    private static readonly Constant Softens = new(
+        "plain cream softens in a room of", 26, 25, 28, Dimension.Warmth, "Its fat begins to melt.");
+    private static readonly Constant SoonSoft = new(
+        "and does so within", 30, 20, 40, Dimension.Time, "Out of the fridge; less is no matter.");
+    private static readonly Constant Balances = new(
+        "sharp juice that balances a sweet bite, from", 0.02, 0.015, 0.03, Dimension.Share, "Less is not noticed.");
+    private static readonly Constant Salty = new(
+        "salt that is tasted in a filling, from", 0.004, 0.003, 0.005, Dimension.Share, "A pinch for the flavour is half of it.");
+    private static readonly Constant CoolsDeep = new(
+        "cooling to 21 °C at the middle, for each mm of depth", 8.4, 7.2, 9.6, Dimension.Time,
+        "3–4 h for 25 mm, hot, in a still fridge; in proportion to depth.");
+    private static readonly Constant SlowToCool = new(
+        "slow to cool from", 270, 240, 300, Dimension.Time, "Far over the two hours of the cooling rule.");
+    private static readonly Constant CrispAnyway = new(
+        "a dry filling leaves a base crisp for", 360, 240, 480, Dimension.Time, "A seal within that time is a job for nothing.");
 
     private static readonly Rule CrumbLeaks = new("crumb-leaks", Layer.Crust, DecidedBy.Physics, static (rule, pie) =>
     {
@@ -33,8 +41,20 @@ internal static class PairRules
                 "It leaks: so thin a filling, baked so long, finds its way between the crumbs, and the base goes soft.",
                 new("It goes in liquid and bakes {0}; pressed crumb is not tight.", pie.FilledBake!.Minutes),
                 [
-                    .. c.Occasion.Needs.Allow(CrustBook.ShortCrust) ? (Remedy[])[new("Line it with short crust", "an hour’s rest, and a blind bake", p => p.To(CrustBook.ShortCrust, Treatment.Steady).Seal(p.Occasion.Needs.Allow(Pantry.EggWhite) ? Seal.White : Seal.None))] : [],
-                    .. c.Occasion.Needs.Allow(FillingBook.MaltCustard) ? (Remedy[])[new("Fill it with the malt custard", "another filling: it goes in thick", p => Nearest.With(p, FillingBook.MaltCustard))] : [],
+                    .. c.Occasion.Needs.Allow(CrustBook.ShortCrust)
+                        ? (Remedy[])[
+                            new(
+                                "Line it with short crust", "an hour’s rest, and a blind bake",
+                                p =>
+                                    p.To(CrustBook.ShortCrust, Treatment.Steady).Seal(
+                                        p.Occasion.Needs.Allow(Pantry.EggWhite) ? Seal.White : Seal.None))]
+                        : [],
+                    .. c.Occasion.Needs.Allow(FillingBook.MaltCustard)
+                        ? (Remedy[])[
+                            new(
+                                "Fill it with the malt custard", "another filling: it goes in thick",
+                                p => Nearest.With(p, FillingBook.MaltCustard))]
+                        : [],
                 ])
             : null;
     });
@@ -48,10 +68,17 @@ internal static class PairRules
         return new(
             rule, Severity.WorthKnowing,
             "Soft on soft on soft: nothing in it to bite on.",
-            "Every pie wants something crisp beside what is soft; this crust is " + (c.Crust.Treatment is Treatment.Chilled ? "chilled, not baked." : "soft by the time it is served."),
+            "Every pie wants something crisp beside what is soft; this crust is "
+                + (c.Crust.Treatment is Treatment.Chilled ? "chilled, not baked." : "soft by the time it is served."),
             [
                 .. c.Over.Count < Composition.MostLayers && !c.Occasion.NoOven && c.Occasion.Needs.Allow(crisp)
-                    ? (Remedy[])[new($"Strew it with {crisp.Name.ToLowerInvariant()}", "ten minutes in the oven", p => p.Topping.IsNone ? p with { Topping = ToppingChoice.Usual(crisp) } : p with { Over = p.Over.Add(ToppingChoice.Usual(crisp)) })]
+                    ? (Remedy[])[
+                        new(
+                            $"Strew it with {crisp.Name.ToLowerInvariant()}", "ten minutes in the oven",
+                            p =>
+                                p.Topping.IsNone
+                                    ? p with { Topping = ToppingChoice.Usual(crisp) }
+                                    : p with { Over = p.Over.Add(ToppingChoice.Usual(crisp)) })]
                     : [],
             ]);
     });
@@ -59,7 +86,8 @@ internal static class PairRules
     private static readonly Rule NothingSharp = new("nothing-sharp", Layer.Occasion, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (pie.Bite.Sugars.Value.Value < Bite.Sweet.Usual || pie.Bite.Juice.Value.Value >= Balances.Usual || c.Fillings.Any(IsSalty) || Sharp(c) || c.Crust.Family.Id == CrustBook.PretzelCrumb.Id)
+        if (pie.Bite.Sugars.Value.Value < Bite.Sweet.Usual || pie.Bite.Juice.Value.Value >= Balances.Usual || c.Fillings.Any(IsSalty)
+                || Sharp(c) || c.Crust.Family.Id == CrustBook.PretzelCrumb.Id)
             return null;
         return new(
             rule, Severity.WorthKnowing,
@@ -67,7 +95,10 @@ internal static class PairRules
             new("A bite is {0} sugar and {1} sharp juice.", pie.Bite.Sugars, pie.Bite.Juice),
             [
                 .. c.Over.Count < Composition.MostLayers && pie.SurfaceHalf > 20
-                    ? (Remedy[])[new("Lay raspberries on it at serving", "a punnet or two", p => p.Topping.IsNone ? p with { Topping = Berries } : p with { Over = p.Over.Add(Berries) })]
+                    ? (Remedy[])[
+                        new(
+                            "Lay raspberries on it at serving", "a punnet or two",
+                            p => p.Topping.IsNone ? p with { Topping = Berries } : p with { Over = p.Over.Add(Berries) })]
                     : [],
             ]);
     });
@@ -75,14 +106,18 @@ internal static class PairRules
     private static readonly Rule TooRich = new("too-rich", Layer.Occasion, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (pie.Bite.Fat.Value.Value < Bite.Rich.Usual || c.Toppings.FirstOrDefault(t => t.Topping.Kind is ToppingKind.Whipped && t.Laying.Pattern is Pattern.Spread && t.Height.Value > 8) is not { } top)
+        if (pie.Bite.Fat.Value.Value < Bite.Rich.Usual
+                || c.Toppings.FirstOrDefault(
+                    t => t.Topping.Kind is ToppingKind.Whipped && t.Laying.Pattern is Pattern.Spread && t.Height.Value > 8) is not { } top)
             return null;
         return new(
             rule, Severity.WorthKnowing,
             new("So rich, a slice is hard to finish: {0} of a bite is fat.", pie.Bite.Fat),
             new("From {0} it coats the mouth.", new Quantity(Bite.Rich.Usual, Dimension.Share)),
             [
-                new(new("Put on {0} of cream", new Quantity(6, Dimension.Length)), "less to see", p => p.Retop(top, top with { Height = new(6) })),
+                new(
+                    new("Put on {0} of cream", new Quantity(6, Dimension.Length)), "less to see",
+                    p => p.Retop(top, top with { Height = new(6) })),
                 new("Leave the cream off", "a plainer pie", p => p.Retop(top, ToppingChoice.Usual(Topping.None))),
             ]);
     });
@@ -94,18 +129,24 @@ internal static class PairRules
         foreach (var top in c.Toppings)
         {
             if (Fight(filling, Strong(top.Topping.With.Select(w => w.Ingredient).Prepend(top.Topping.Base))) is { } pair)
-                return Found(pair, "topping", [new("Leave that topping off", "one flavour less", p => p.Retop(top, ToppingChoice.Usual(Topping.None)))]);
+                return Found(
+                    pair, "topping",
+                    [new("Leave that topping off", "one flavour less", p => p.Retop(top, ToppingChoice.Usual(Topping.None)))]);
         }
 
         for (var i = 0; i < c.Under.Count; i++)
         {
             var at = i;
-            var inLayer = c.Under[i] is FillingLayer f ? f.Formula.Lines.Select(l => l.Ingredient) : [((PieceLayer)c.Under[i]).Piece.Ingredient];
+            var inLayer = c.Under[i] is FillingLayer f
+                ? f.Formula.Lines.Select(l => l.Ingredient)
+                : [((PieceLayer)c.Under[i]).Piece.Ingredient];
             if (Fight(filling, Strong(inLayer)) is { } pair)
-                return Found(pair, "layer beneath", [new("Leave that layer out", "one layer less", p => p with { Under = p.Under.Without(at) })]);
+                return Found(
+                    pair, "layer beneath", [new("Leave that layer out", "one layer less", p => p with { Under = p.Under.Without(at) })]);
         }
 
-        return Fight(filling, Strong(c.Crust.Family.Ingredients)) is { } with && c.Crust.Family is CrumbFamily && c.Occasion.Needs.Allow(CrustBook.PlainCrumb)
+        return Fight(filling, Strong(c.Crust.Family.Ingredients)) is { } with && c.Crust.Family is CrumbFamily
+            && c.Occasion.Needs.Allow(CrustBook.PlainCrumb)
             ? Found(with, "crust", [new("Press plain biscuit crumb", "a milder base", p => p.To(CrustBook.PlainCrumb, p.Crust.Treatment))])
             : null;
 
@@ -121,7 +162,8 @@ internal static class PairRules
         return c.Crust is { Frozen: true, IsBaked: true } && c.Pan.Material is PanMaterial.Glass or PanMaterial.Ceramic
             ? new(
                 rule, Severity.Stops,
-                $"{(c.Pan.Material is PanMaterial.Glass ? "Glass" : "A ceramic dish")} may burst, straight from the freezer into a hot oven.",
+                $"{(c.Pan.Material is PanMaterial.Glass ? "Glass" : "A ceramic dish")} may burst, straight from the freezer into a "
+                    + $"hot oven.",
                 new("It is some {0} colder than the oven.", new Quantity((pie.Card.Oven?.Value ?? 180) + 18, Dimension.HeatDifference)),
                 [
                     new("Chill the shell instead", "it may shrink a little more", p => p with { Crust = p.Crust with { Frozen = false } }),
@@ -138,7 +180,10 @@ internal static class PairRules
                 rule, Severity.Disappoints,
                 "In silicone the base stays pale and the wall sags.",
                 "It carries little heat to the dough and does not hold its shape.",
-                [new("Line the 23 cm fluted tin", "another size", p => p.To(PanCupboard.Find("tart-23")!)), new("Press a chilled crumb crust", "no blind bake", p => p.To(Nearest.Crumb(p), Treatment.Chilled))])
+                [
+                    new("Line the 23 cm fluted tin", "another size", p => p.To(PanCupboard.Find("tart-23")!)),
+                    new("Press a chilled crumb crust", "no blind bake", p => p.To(Nearest.Crumb(p), Treatment.Chilled))
+                ])
             : null;
     });
 
@@ -147,7 +192,9 @@ internal static class PairRules
             ? new(
                 rule, Severity.WorthKnowing,
                 "Set the foil on a hot tray: it bends as it is lifted, and its base is slow to brown.",
-                new("It is thin, and takes {0} times as long as bright metal.", new Quantity(PanConstants.BakeFactor(PanMaterial.Foil).Usual, Dimension.Factor)),
+                new(
+                    "It is thin, and takes {0} times as long as bright metal.",
+                    new Quantity(PanConstants.BakeFactor(PanMaterial.Foil).Usual, Dimension.Factor)),
                 [])
             : null);
 
@@ -169,7 +216,8 @@ internal static class PairRules
         for (var i = 1; i < tops.Count; i++)
         {
             var top = tops[i];
-            if (tops[i - 1].Topping.Kind is ToppingKind.Whipped && top.Topping.Kind is ToppingKind.Glaze or ToppingKind.Jelly or ToppingKind.Meringue or ToppingKind.Crumble)
+            if (tops[i - 1].Topping.Kind is ToppingKind.Whipped
+                    && top.Topping.Kind is ToppingKind.Glaze or ToppingKind.Jelly or ToppingKind.Meringue or ToppingKind.Crumble)
             {
                 return new(
                     rule, Severity.Disappoints,
@@ -197,7 +245,9 @@ internal static class PairRules
     private static readonly Rule CreamInHeat = new("cream-in-heat", Layer.Topping, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (pie.Kitchen.Room.Value < Softens.Usual || c.Toppings.FirstOrDefault(t => t.Topping is { Kind: ToppingKind.Whipped, Holds.Most: <= 12 * 60 }) is not { } top || c.Occasion.OnTable * 60 <= SoonSoft.Usual)
+        if (pie.Kitchen.Room.Value < Softens.Usual
+                || c.Toppings.FirstOrDefault(t => t.Topping is { Kind: ToppingKind.Whipped, Holds.Most: <= 12 * 60 }) is not { } top
+                || c.Occasion.OnTable * 60 <= SoonSoft.Usual)
             return null;
         return new(
             rule, Severity.Disappoints,
@@ -205,8 +255,12 @@ internal static class PairRules
             "Its own fat holds it, and that melts; cheese or gelatine would hold it longer.",
             [
                 new("Hold it with mascarpone", "richer; a tub of it", p => p.Top(top, ToppingBook.Mascarpone)),
-                .. c.Occasion.Vegetarian ? Array.Empty<Remedy>() : [new("Hold it with gelatine", "10 min to bloom and melt", p => p.Top(top, Topping.Gelatine))],
-                new("Bring it out at the last moment", "a trip to the fridge", p => p with { Occasion = p.Occasion with { OnTable = SoonSoft.Usual / 60 } }),
+                .. c.Occasion.Vegetarian
+                    ? Array.Empty<Remedy>()
+                    : [new("Hold it with gelatine", "10 min to bloom and melt", p => p.Top(top, Topping.Gelatine))],
+                new(
+                    "Bring it out at the last moment", "a trip to the fridge",
+                    p => p with { Occasion = p.Occasion with { OnTable = SoonSoft.Usual / 60 } }),
             ]);
     });
 
@@ -220,7 +274,9 @@ internal static class PairRules
         var widest = fridges.MaxBy(f => f.Widest.Value)!;
         return new(
             rule, Severity.Stops,
-            new($"It does not go into the {widest.Name} to set: it is {{0}} wide, a place there {{1}}.", new Quantity(wide, Dimension.Length), widest.Widest.AsQuantity()),
+            new(
+                $"It does not go into the {widest.Name} to set: it is {{0}} wide, a place there {{1}}.",
+                new Quantity(wide, Dimension.Length), widest.Widest.AsQuantity()),
             new("It wants {0} there at least.", new Quantity(pie.Chain.SetTime.Value.Least, Dimension.Time)),
             [new("Use the 23 cm pie plate", "a smaller pie", p => p.To(PanCupboard.Plate23))]);
     });
@@ -241,7 +297,9 @@ internal static class PairRules
         pie.Composition.Filling.Formula.Family.Scale == SetScale.Gelatine && pie.Yield.Juice.Value.Value > FillingConstants.StrongAcid.Usual
             ? new(
                 rule, Severity.WorthKnowing,
-                new("So much sharp juice, {0}, weakens the gelatine: its set is reckoned {1} of what it would be.", pie.Yield.Juice, new Quantity(FillingConstants.AcidWeakens.Usual, Dimension.Share)),
+                new(
+                    "So much sharp juice, {0}, weakens the gelatine: its set is reckoned {1} of what it would be.", pie.Yield.Juice,
+                    new Quantity(FillingConstants.AcidWeakens.Usual, Dimension.Share)),
                 new("From {0} on acid cuts into it.", new Quantity(FillingConstants.StrongAcid.Usual, Dimension.Share)),
                 [])
             : null);
@@ -255,29 +313,38 @@ internal static class PairRules
         return pie.Composition.Filling.Formula.Family.GoesInHot && egg && minutes > SlowToCool.Usual
             ? new(
                 rule, Severity.WorthKnowing,
-                new("So deep it is slow to cool: about {0} to {1} at its middle. Spread it on a tray or stir it over ice first.", new Quantity(minutes, Dimension.Time), new Quantity(21, Dimension.Warmth)),
+                new(
+                    "So deep it is slow to cool: about {0} to {1} at its middle. Spread it on a tray or stir it over ice first.",
+                    new Quantity(minutes, Dimension.Time), new Quantity(21, Dimension.Warmth)),
                 new("It stands {0} deep and goes in hot; the rule of thumb is 2 h, or as your local rules say.", pie.FilledDepth),
                 [])
             : null;
     });
 
-    private static ToppingChoice Berries => ToppingChoice.Usual(Topping.Find("laid-raspberries")!) with { Laying = new(Pattern.Rim, 0.1, new(12)) };
+    private static ToppingChoice Berries =>
+        ToppingChoice.Usual(Topping.Find("laid-raspberries")!) with { Laying = new(Pattern.Rim, 0.1, new(12)) };
 
     /// <summary>All of them.</summary>
     public static IReadOnlyList<Rule> All { get; } =
     [
-        CrumbLeaks, AllSoft, NothingSharp, TooRich, FlavoursFight, GlassFromFreezer, Silicone, FoilOnATray, JellyOnSoft, GlazeOnCream, PiecesOnSoft, CreamInHeat, NotInTheFridge, SealForNothing, AcidOnGelatine, WarmOnCold,
+        CrumbLeaks, AllSoft, NothingSharp, TooRich, FlavoursFight, GlassFromFreezer, Silicone, FoilOnATray, JellyOnSoft, GlazeOnCream,
+        PiecesOnSoft, CreamInHeat, NotInTheFridge, SealForNothing, AcidOnGelatine, WarmOnCold,
     ];
 
     /// <summary>True where something in it is still crisp when it is served.</summary>
     public static bool Crisp(Composition c) =>
-        (c.Crust.Treatment is not Treatment.Chilled && (c.Crust.Seal.HoldsWater || !c.Filling.Formula.Family.Shell.Wet || c.Occasion.FilledAhead <= 12 || c.Crust.Family is CrumbFamily))
+        (
+            c.Crust.Treatment is not Treatment.Chilled
+                && (
+                    c.Crust.Seal.HoldsWater || !c.Filling.Formula.Family.Shell.Wet || c.Occasion.FilledAhead <= 12
+                        || c.Crust.Family is CrumbFamily))
         || c.Filling.Formula.Family.StaysCrisp
         || c.Toppings.Any(t => t.Topping.Kind is ToppingKind.Crumble or ToppingKind.Strewn || t.Topping.Base.Shelf is PantryShelf.Nuts)
         || c.Under.Any(l => l is PieceLayer { Piece.Ingredient.Shelf: PantryShelf.Nuts });
 
     /// <summary>True for a filling that tastes of its salt: a pinch does not count.</summary>
-    private static bool IsSalty(FillingFormula filling) => filling.Lines.Where(l => l.Ingredient.Is(Traits.Salty)).Sum(l => l.Grams) >= Salty.Usual * filling.Lines.Sum(l => l.Grams);
+    private static bool IsSalty(FillingFormula filling) =>
+        filling.Lines.Where(l => l.Ingredient.Is(Traits.Salty)).Sum(l => l.Grams) >= Salty.Usual * filling.Lines.Sum(l => l.Grams);
 
     /// <summary>True where something sharp lies on it or in it.</summary>
     public static bool Sharp(Composition c) =>
@@ -298,8 +365,10 @@ internal static class PairRules
 
     private static readonly (string A, string B)[] Fights =
     [
-        ("coffee", "citrus"), ("coffee", "blackcurrant"), ("coffee", "bergamot tea"), ("coffee", "ginger"), ("bergamot tea", "ginger"), ("bergamot tea", "chocolate"), ("bergamot tea", "blackcurrant"),
-        ("sesame", "blackcurrant"), ("sesame", "mint"), ("mint", "citrus"), ("malt", "citrus"), ("malt", "blackcurrant"), ("malt", "ginger"),
+        ("coffee", "citrus"), ("coffee", "blackcurrant"), ("coffee", "bergamot tea"), ("coffee", "ginger"), ("bergamot tea", "ginger"),
+        ("bergamot tea", "chocolate"), ("bergamot tea", "blackcurrant"),
+        ("sesame", "blackcurrant"), ("sesame", "mint"), ("mint", "citrus"), ("malt", "citrus"), ("malt", "blackcurrant"),
+        ("malt", "ginger"),
     ];
 
     private static List<string> Strong(IEnumerable<Ingredient> ingredients)

@@ -6,7 +6,10 @@ namespace RoundCrumb.Core.Advice;
 public static class RuleBook
 {
     /// <summary>Every rule.</summary>
-    public static IReadOnlyList<Rule> All { get; } = [.. FillingRules.All, .. LayerRules.All, .. CrustRules.All, .. PairRules.All, .. ToppingRules.All, .. OccasionRules.All, .. GuestRules.All, .. SchoolRules.All];
+    public static IReadOnlyList<Rule> All { get; } = [
+        .. FillingRules.All, .. LayerRules.All, .. CrustRules.All, .. PairRules.All, .. ToppingRules.All, .. OccasionRules.All,
+        .. GuestRules.All, .. SchoolRules.All
+    ];
 
     private static readonly Dictionary<string, Rule> ById = All.ToDictionary(r => r.Id, StringComparer.Ordinal);
 
@@ -20,10 +23,18 @@ public static class RuleBook
         foreach (var rule in All)
         {
             if (rule.Check(rule, pie) is { } finding)
-                found.Add(pie.Composition.Known.Count > 0 && finding.MayBeKnown && pie.Composition.Known.Contains(rule.Id) ? finding with { IsKnown = true } : finding);
+                found.Add(
+                    pie.Composition.Known.Count > 0 && finding.MayBeKnown && pie.Composition.Known.Contains(rule.Id)
+                        ? finding with { IsKnown = true }
+                        : finding);
         }
 
-        found.Sort(static (a, b) => a.IsKnown != b.IsKnown ? a.IsKnown.CompareTo(b.IsKnown) : a.Severity != b.Severity ? a.Severity.CompareTo(b.Severity) : a.Rule.Layer.CompareTo(b.Rule.Layer));
+        found.Sort(
+            static (a, b) =>
+                a.IsKnown != b.IsKnown
+                    ? a.IsKnown.CompareTo(b.IsKnown)
+                    : a.Severity != b.Severity ? a.Severity.CompareTo(b.Severity)
+                    : a.Rule.Layer.CompareTo(b.Rule.Layer));
         return found;
     }
 }

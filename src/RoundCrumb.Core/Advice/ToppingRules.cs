@@ -35,8 +35,12 @@ internal static class ToppingRules
                 remedies.Add(new(new("Fill it {0} ahead", Changes.Hours(later)), "a later start", p => p.Filled(later)));
             return new(
                 rule, Severity.Disappoints,
-                cream ? new("The cream weeps and sinks before it is served.") : new($"{top.Topping.Name}: {top.Topping.Why} before it is served."),
-                new((cream ? "Held by " + top.Topping.Why + " it lasts {0}" : "It lasts {0}") + "; it waits {1}.", top.Topping.Holds.AsQuantity(), Changes.Hours(hours)),
+                cream
+                    ? new("The cream weeps and sinks before it is served.")
+                    : new($"{top.Topping.Name}: {top.Topping.Why} before it is served."),
+                new(
+                    (cream ? "Held by " + top.Topping.Why + " it lasts {0}" : "It lasts {0}") + "; it waits {1}.",
+                    top.Topping.Holds.AsQuantity(), Changes.Hours(hours)),
                 remedies);
         }
 
@@ -48,14 +52,20 @@ internal static class ToppingRules
         var c = pie.Composition;
         var cold = (c.Occasion.FilledAhead - c.Occasion.ToppedAhead) * 60;
         var least = pie.Chain.SetTime.Value.Least;
-        if (cold >= least - 0.5 || c.Toppings.FirstOrDefault(t => t.Topping.GoesOn is GoesOn.Cold && t.Topping.Kind is ToppingKind.Whipped or ToppingKind.Jelly) is not { } top)
+        if (cold >= least - 0.5
+                || c.Toppings.FirstOrDefault(
+                    t => t.Topping.GoesOn is GoesOn.Cold && t.Topping.Kind is ToppingKind.Whipped or ToppingKind.Jelly) is not { } top)
             return null;
         var later = Math.Floor(c.Occasion.FilledAhead - (least / 60));
         var earlier = Math.Ceiling(c.Occasion.ToppedAhead + (least / 60));
         return new(
             rule, Severity.Disappoints,
-            top.Topping.Kind is ToppingKind.Jelly ? "The jelly goes on before the filling has set, and the two run together." : new Phrase("The cream goes on while the filling is above {0}, and slides off.", new Quantity(20, Dimension.Warmth)),
-            new("It is topped {0} after filling; cold right through takes {1}.", new Quantity(cold, Dimension.Time), new Quantity(least, Dimension.Time)),
+            top.Topping.Kind is ToppingKind.Jelly
+                ? "The jelly goes on before the filling has set, and the two run together."
+                : new Phrase("The cream goes on while the filling is above {0}, and slides off.", new Quantity(20, Dimension.Warmth)),
+            new(
+                "It is topped {0} after filling; cold right through takes {1}.", new Quantity(cold, Dimension.Time),
+                new Quantity(least, Dimension.Time)),
             [
                 later >= 0
                     ? new(new("Top it {0} ahead", Changes.Hours(later)), "a job nearer to serving", p => p.Topped(later))
@@ -67,13 +77,19 @@ internal static class ToppingRules
     {
         var c = pie.Composition;
         var family = c.Filling.Formula.Family;
-        if (c.Toppings.FirstOrDefault(t => t.Topping.Kind is ToppingKind.Meringue && t.Topping.Id != ToppingBook.Italian.Id) is not { } top || (family.GoesInHot && family.Scale != SetScale.Chocolate) || family.Bake is not null)
+        if (c.Toppings.FirstOrDefault(t => t.Topping.Kind is ToppingKind.Meringue && t.Topping.Id != ToppingBook.Italian.Id) is not { } top
+                || (family.GoesInHot && family.Scale != SetScale.Chocolate) || family.Bake is not null)
             return null;
         return new(
             rule, Severity.Disappoints,
             "On a cold filling the meringue stays wet beneath, and slides on its own syrup.",
-            new("This filling goes in at about {0}; meringue wants it above {1}.", new Quantity(family.PourHeat.At.Usual, Dimension.Warmth), new Quantity(60, Dimension.Warmth)),
-            [new("Make it Italian", "a thermometer, and boiling sugar", p => p.Top(top, ToppingBook.Italian)), new("Take whipped cream", "no meringue", p => p.Top(top, Topping.Icing))]);
+            new(
+                "This filling goes in at about {0}; meringue wants it above {1}.",
+                new Quantity(family.PourHeat.At.Usual, Dimension.Warmth), new Quantity(60, Dimension.Warmth)),
+            [
+                new("Make it Italian", "a thermometer, and boiling sugar", p => p.Top(top, ToppingBook.Italian)),
+                new("Take whipped cream", "no meringue", p => p.Top(top, Topping.Icing))
+            ]);
     });
 
     private static readonly Rule CrumbleOnWhat = new("crumble-unbaked", Layer.Topping, DecidedBy.Physics, static (rule, pie) =>
@@ -101,34 +117,50 @@ internal static class ToppingRules
         if (top.Topping.Piece is { } piece)
         {
             var remedies = new List<Remedy>(2);
-            if (PieceBook.Find(piece.Smaller) is { } smaller && smaller.Length.Usual < across.Value && Topping.Find("laid-" + smaller.Id) is { } other)
+            if (PieceBook.Find(piece.Smaller) is { } smaller && smaller.Length.Usual < across.Value
+                    && Topping.Find("laid-" + smaller.Id) is { } other)
                 remedies.Add(new($"Cut it smaller: {smaller.Name}", "more cutting", p => p.Retop(top, ToppingChoice.Usual(other))));
             remedies.Add(new("Leave it off", "nothing laid on top", p => p.Retop(top, ToppingChoice.Usual(Topping.None))));
             return new(
-                rule, Severity.Stops, new($"Not one goes on whole: {piece.Name} are {{0}} long and the pie is {{1}} across up there.", new Quantity(piece.Length.Usual, Dimension.Length), across.AsQuantity()),
+                rule, Severity.Stops,
+                new(
+                    $"Not one goes on whole: {piece.Name} are {{0}} long and the pie is {{1}} across up there.",
+                    new Quantity(piece.Length.Usual, Dimension.Length), across.AsQuantity()),
                 "A piece that hangs over the rim breaks the edge and falls.", remedies);
         }
 
         var fits = Math.Max(Laying.Nozzles.Least, Math.Floor(across.Value / 6));
         return new(
             rule, Severity.Stops,
-            new("A nozzle of {0} is too wide here: what it pipes is wider than the pie, {1} across.", top.Laying.Nozzle.AsQuantity(), across.AsQuantity()),
+            new(
+                "A nozzle of {0} is too wide here: what it pipes is wider than the pie, {1} across.", top.Laying.Nozzle.AsQuantity(),
+                across.AsQuantity()),
             "A rosette comes out nearly two and a half times as wide as the nozzle.",
             [
-                new(new("Take one of {0}", new Quantity(fits, Dimension.Length)), "smaller peaks", p => p.Retop(top, top with { Laying = top.Laying with { Nozzle = new(fits) } })),
-                new("Spread it instead", "no pattern", p => p.Retop(top, top with { Laying = top.Laying with { Pattern = Pattern.Spread } })),
+                new(
+                    new("Take one of {0}", new Quantity(fits, Dimension.Length)), "smaller peaks",
+                    p => p.Retop(top, top with { Laying = top.Laying with { Nozzle = new(fits) } })),
+                new(
+                    "Spread it instead", "no pattern",
+                    p => p.Retop(top, top with { Laying = top.Laying with { Pattern = Pattern.Spread } })),
             ]);
     });
 
     private static readonly Rule TallOnSoft = new("tall-on-soft", Layer.Topping, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        return c.Toppings.FirstOrDefault(t => t.Topping.Kind is ToppingKind.Whipped && t.Laying.Pattern is Pattern.Spread && t.Height.Value >= 17) is { } top && pie.Yield.Cut.Verdict < 0
+        return c.Toppings.FirstOrDefault(
+            t => t.Topping.Kind is ToppingKind.Whipped && t.Laying.Pattern is Pattern.Spread && t.Height.Value >= 17) is { } top
+            && pie.Yield.Cut.Verdict < 0
             ? new(
                 rule, Severity.Disappoints,
                 "So much cream presses a soft filling out of the slice.",
                 new($"{{0}} of cream on a filling that is {pie.Yield.Cut.Name}: {pie.Yield.Cut.Meaning}.", top.Height.AsQuantity()),
-                [new(new("Put on {0}", new Quantity(12, Dimension.Length)), "less cream", p => p.Retop(top, top with { Height = new(12) }))])
+                [
+                    new(
+                        new("Put on {0}", new Quantity(12, Dimension.Length)), "less cream",
+                        p => p.Retop(top, top with { Height = new(12) })),
+                ])
             : null;
     });
 
@@ -136,15 +168,23 @@ internal static class ToppingRules
     {
         var c = pie.Composition;
         var filling = pie.Yield.Sugars.Value.Value;
-        if (filling < SweetFilling || pie.Toppings.FirstOrDefault(t => t.Choice.Topping.Kind is ToppingKind.Whipped && t.Choice.Topping.IsSweetened) is not { } top)
+        if (filling < SweetFilling
+                || pie.Toppings.FirstOrDefault(
+                    t => t.Choice.Topping.Kind is ToppingKind.Whipped && t.Choice.Topping.IsSweetened) is not { } top)
             return null;
         return new(
             rule, Severity.WorthKnowing,
             "Sweet on sweet: the slice tires before it is finished.",
             new("The filling is {0} sugar and the cream {1}.", new Quantity(filling, Dimension.Share), top.Sugars),
-            [new("Leave the cream plain", "holds only 2–4 h", p => p.Top(top.Choice, Topping.Plain).Topped(Math.Min(p.Occasion.ToppedAhead, 2)))]);
+            [
+                new(
+                    "Leave the cream plain", "holds only 2–4 h",
+                    p => p.Top(top.Choice, Topping.Plain).Topped(Math.Min(p.Occasion.ToppedAhead, 2)))
+            ]);
     });
 
     /// <summary>All of them.</summary>
-    public static IReadOnlyList<Rule> All { get; } = [PastItsHold, OnWarm, MeringueOnCold, CrumbleOnWhat, PieceTooLarge, TallOnSoft, SweetOnSweet];
+    public static IReadOnlyList<Rule> All { get; } = [
+        PastItsHold, OnWarm, MeringueOnCold, CrumbleOnWhat, PieceTooLarge, TallOnSoft, SweetOnSweet
+    ];
 }

@@ -94,7 +94,8 @@ public sealed record Arrangement(IReadOnlyList<PlacedPiece> Pieces, IReadOnlyLis
                 Pattern.Rings => surface.IsRound ? Rings(half, piece) : Rows(surface, half, piece),
                 Pattern.Spiral => surface.IsRound ? Spiral(half, piece) : Rows(surface, half, piece),
                 Pattern.HalfMoon => surface.IsRound ? HalfMoon(half, piece) : [.. Rows(surface, half, piece).Where(p => p.X <= 0)],
-                Pattern.Rim or Pattern.Shells => surface.IsRound ? [.. Rings(half, piece).Where(p => p.Ring == 0)] : Border(surface, half, piece),
+                Pattern.Rim or Pattern.Shells =>
+                    surface.IsRound ? [.. Rings(half, piece).Where(p => p.Ring == 0)] : Border(surface, half, piece),
                 Pattern.Cover => Cover(surface, half, piece),
                 Pattern.Spread or Pattern.Lattice => [],
             },
@@ -204,7 +205,8 @@ public sealed record Arrangement(IReadOnlyList<PlacedPiece> Pieces, IReadOnlyLis
         var (r, at) = (half - piece.A, 0.0);
         while (r > a + Hair)
         {
-            placed.Add(new(r * Math.Cos(at - (Math.PI / 2)), r * Math.Sin(at - (Math.PI / 2)), at - (Math.PI / 2), (int)(at / (2 * Math.PI))));
+            placed.Add(
+                new(r * Math.Cos(at - (Math.PI / 2)), r * Math.Sin(at - (Math.PI / 2)), at - (Math.PI / 2), (int)(at / (2 * Math.PI))));
 
             // One turn on, the line lies a piece further in, and as much more as a step is short of a turn.
             var inner = 2 * Wedge(Math.Max(a + Hair, r - (2 * a)), a, b);
@@ -282,7 +284,8 @@ public sealed record Arrangement(IReadOnlyList<PlacedPiece> Pieces, IReadOnlyLis
                 var spot = new PlacedPiece(x, y, turn + (Math.PI / 2), 0);
 
                 // On a narrow surface the sides come too near to each other for two rows.
-                if (Inside(surface, half, piece, spot) && placed.TrueForAll(p => new Spot(p.X, p.Y).To(new(spot.X, spot.Y)) >= pitch - 1e-6))
+                if (Inside(surface, half, piece, spot)
+                    && placed.TrueForAll(p => new Spot(p.X, p.Y).To(new(spot.X, spot.Y)) >= pitch - 1e-6))
                     placed.Add(spot);
             }
         }

@@ -16,7 +16,8 @@ namespace RoundCrumb.Core.Arranging;
 /// <param name="Tint">Its colour, as #rrggbb.</param>
 /// <param name="Holds">Minutes it looks fresh once it lies there.</param>
 public sealed record Piece(
-    string Id, string Name, Ingredient Ingredient, Constant Length, Constant Width, Constant Thick, Constant Grams, Constant Trimmed, string Tint, MinuteRange Holds)
+    string Id, string Name, Ingredient Ingredient, Constant Length, Constant Width, Constant Thick, Constant Grams, Constant Trimmed,
+    string Tint, MinuteRange Holds)
 {
     /// <summary>True when it is sliced, so that its thickness is the baker's choice.</summary>
     public bool Sliced { get; init; }
@@ -41,17 +42,28 @@ public sealed record Piece(
 public static class PieceBook
 {
     /// <summary>From this weight a piece sinks in a soft filling.</summary>
-    public static readonly Constant Sinks = new("a piece sinks from", 14, 12, 18, Dimension.Mass, "Halves of plum, apricot or pear go down in a soft filling; quarters ride.");
+    public static readonly Constant Sinks = new(
+        "a piece sinks from", 14, 12, 18, Dimension.Mass, "Halves of plum, apricot or pear go down in a soft filling; quarters ride.");
 
     private static readonly MinuteRange Cut = MinuteRange.Between(2 * 60, 4 * 60);
     private static readonly MinuteRange Firm = MinuteRange.Between(6 * 60, 12 * 60);
     private static readonly MinuteRange Cooked = MinuteRange.Between(24 * 60, 48 * 60);
 
-    public static readonly Piece StrawberryHalves = Of("strawberry-halves", "strawberry halves", "strawberries", 32, 25, 13, 7, 0.08, "#d2404a", Cut) with { AtServing = true };
-    public static readonly Piece Raspberries = Of("raspberries", "raspberries", "raspberries", 20, 20, 18, 4, 0.02, "#c93a5e", Cut) with { AtServing = true };
-    public static readonly Piece BananaSlices = Of("banana-slices", "banana slices", "bananas", 32, 32, 8, 6, 0.35, "#f2e3a8", Cut) with { AtServing = true, Sliced = true };
+    public static readonly Piece StrawberryHalves = Of(
+        "strawberry-halves", "strawberry halves", "strawberries", 32, 25, 13, 7, 0.08, "#d2404a", Cut) with
+    { AtServing = true };
+    public static readonly Piece Raspberries = Of(
+        "raspberries", "raspberries", "raspberries", 20, 20, 18, 4, 0.02, "#c93a5e", Cut) with
+    { AtServing = true };
+    public static readonly Piece BananaSlices = Of("banana-slices", "banana slices", "bananas", 32, 32, 8, 6, 0.35, "#f2e3a8", Cut) with
+    {
+        AtServing = true,
+        Sliced = true,
+    };
     public static readonly Piece PlumQuarters = Of("plum-quarters", "plum quarters", "plums", 42, 20, 20, 12, 0.10, "#8d3b52", Cooked);
-    public static readonly Piece ApricotHalves = Of("apricot-halves", "apricot halves", "apricots", 42, 40, 18, 16, 0.10, "#eda24d", Cooked) with { Smaller = "apricot-quarters" };
+    public static readonly Piece ApricotHalves = Of(
+        "apricot-halves", "apricot halves", "apricots", 42, 40, 18, 16, 0.10, "#eda24d", Cooked) with
+    { Smaller = "apricot-quarters" };
 
     /// <summary>All of them, in the order in which they are offered.</summary>
     public static IReadOnlyList<Piece> All { get; } =
@@ -82,10 +94,15 @@ public static class PieceBook
     /// <summary>The piece with this id, or none.</summary>
     public static Piece? Find(string id) => All.FirstOrDefault(p => p.Id == id);
 
-    private static Piece Of(string id, string name, string ingredient, double l, double w, double thick, double grams, double trimmed, string tint, MinuteRange holds) => new(
+    private static Piece Of(
+        string id, string name, string ingredient, double l, double w, double thick, double grams, double trimmed, string tint,
+        MinuteRange holds) =>
+        new(
         id, name, Pantry.Find(ingredient) ?? throw new InvalidOperationException(ingredient),
-        Measured("long", l, Dimension.Length), Measured("wide", w, Dimension.Length), Measured("thick", thick, Dimension.Length), Measured("one weighs", grams, Dimension.Mass),
+        Measured("long", l, Dimension.Length), Measured("wide", w, Dimension.Length), Measured("thick", thick, Dimension.Length),
+        Measured("one weighs", grams, Dimension.Mass),
         new("stone, core, peel or hull", trimmed, trimmed * 0.7, trimmed * 1.4, Dimension.Share, "Of what is bought."), tint, holds);
 
-    private static Constant Measured(string name, double value, Dimension dimension) => new(name, value, value * 0.8, value * 1.2, dimension, "Of middling fruit; measure one of yours.");
+    private static Constant Measured(string name, double value, Dimension dimension) =>
+        new(name, value, value * 0.8, value * 1.2, dimension, "Of middling fruit; measure one of yours.");
 }

@@ -48,13 +48,27 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
         {
             var area = Term.Given("base inside the crust", pie.Lined.Within.BaseArea);
             var film = new Worked<Grams>(
-                "sheet-seal-" + seal.Id, seal.Name, new(area.Amount.Amount / 100 * c.Crust.Seal.Film.Usual * pie.Pies), "base inside the crust, in cm² × grams to a cm² × pies",
+                "sheet-seal-" + seal.Id, seal.Name, new(area.Amount.Amount / 100 * c.Crust.Seal.Film.Usual * pie.Pies),
+                "base inside the crust, in cm² × grams to a cm² × pies",
                 area, c.Crust.Seal.Film, Pies(pie));
-            parts.Add(Part("Seal", [new("seal." + seal.Id, seal, film, 0, c.Crust.Seal.NeedsOven ? "beaten, brushed on thinly; the rest of the egg goes elsewhere" : c.Crust.Seal.Melts ? "melted, brushed on the cooled shell" : "spread on the base as the filling goes in")]));
+            parts.Add(
+                Part(
+                    "Seal",
+                    [
+                        new(
+                            "seal." + seal.Id, seal, film, 0,
+                            c.Crust.Seal.NeedsOven
+                                ? "beaten, brushed on thinly; the rest of the egg goes elsewhere"
+                                : c.Crust.Seal.Melts ? "melted, brushed on the cooled shell"
+                                : "spread on the base as the filling goes in")
+                    ]));
         }
 
         for (var i = 0; i < pie.Layers.Count; i++)
-            parts.Add(Part("Beneath: " + pie.Layers[i].Choice.Name, pie.Layers[i].Lines.Select(l => Times(l, pie.Pies, "under")), $"under{i + 1}"));
+            parts.Add(
+                Part(
+                    "Beneath: " + pie.Layers[i].Choice.Name, pie.Layers[i].Lines.Select(l => Times(l, pie.Pies, "under")),
+                    $"under{i + 1}"));
 
         var formula = c.Filling.Formula;
         parts.Add(Part(pie.Layers.Count == 0 ? "Filling" : "Filling: " + formula.Name, formula.Lines.Select((line, i) =>
@@ -63,12 +77,16 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
             var grams = line.Grams * setter * pie.Fit.Chosen.Scale.Value.Value;
             var mass = new Worked<Grams>(
                 $"sheet-filling-{i}-{line.Ingredient.Id}", line.Ingredient.Name, new(grams), "in one batch × firmness × times the formula",
-                Term.Given("in one batch", new Grams(line.Grams)), Term.Given("firmness", new Factor(setter)), Term.Of(pie.Fit.Chosen.Scale));
+                Term.Given("in one batch", new Grams(line.Grams)), Term.Given("firmness", new Factor(setter)),
+                Term.Of(pie.Fit.Chosen.Scale));
             var pieces = line.Ingredient.GramsEach > 0 ? grams / line.Ingredient.GramsEach : 0;
             return new WeighLine($"filling.{i}.{line.Ingredient.Id}", line.Ingredient, mass, pieces, line.Note);
         }), "filling"));
         for (var i = 0; i < pie.Toppings.Count; i++)
-            parts.Add(Part(pie.Toppings.Count == 1 ? "Topping" : (i == 0 ? "Topping: " : "On that: ") + pie.Toppings[i].Choice.Topping.Name, pie.Toppings[i].Lines.Select(l => Times(l, pie.Pies, "topping")), i == 0 ? "topping" : $"topping-{i + 1}"));
+            parts.Add(
+                Part(
+                    pie.Toppings.Count == 1 ? "Topping" : (i == 0 ? "Topping: " : "On that: ") + pie.Toppings[i].Choice.Topping.Name,
+                    pie.Toppings[i].Lines.Select(l => Times(l, pie.Pies, "topping")), i == 0 ? "topping" : $"topping-{i + 1}"));
 
         var allergens = parts.SelectMany(p => p.Lines).Aggregate(Allergens.None, (all, line) => all | line.Ingredient.Allergens);
         return new(pie, parts, allergens);
@@ -82,7 +100,9 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
             line.Pieces * pies,
             line.Note)
         {
-            StopInside = line.StopInside is { } range ? new(range.Amount * pies, range.Dimension, range.Low * pies, range.High * pies) : null,
+            StopInside = line.StopInside is { } range
+                ? new(range.Amount * pies, range.Dimension, range.Low * pies, range.High * pies)
+                : null,
         };
 
         static Term Pies(Assessment pie) => Term.Given("pies", pie.Pies, Dimension.Count);
@@ -91,16 +111,19 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
         {
             WeighLine[] all = [.. lines];
             return new(name, all, new Worked<Grams>(
-                "sheet-total-" + (id ?? name.ToLowerInvariant()), name + " in all", new(all.Sum(l => l.Mass.Value.Value)), "all its lines added up",
+                "sheet-total-" + (id ?? name.ToLowerInvariant()), name + " in all", new(all.Sum(l => l.Mass.Value.Value)),
+                "all its lines added up",
                 [.. all.Select(l => Term.Of(l.Mass))]));
         }
     }
 
     /// <summary>Every figure on the sheet that can be opened.</summary>
-    public IEnumerable<IWorked> Figures() => new IWorked[] { Serving.Slices }.Concat(Parts.SelectMany(p => p.Lines.Select(l => (IWorked)l.Mass).Append(p.Total)))
+    public IEnumerable<IWorked> Figures() =>
+        new IWorked[] { Serving.Slices }.Concat(Parts.SelectMany(p => p.Lines.Select(l => (IWorked)l.Mass).Append(p.Total)))
         .Concat(Shopping.Of(this).Select(p => (IWorked)p.Mass))
         .Concat(Pie.Chain.Steps.SelectMany((step, i) => new IWorked[] { step.HandsFigure(i), step.WaitFigure(i) }))
-        .Concat(Pie.FiguresWithTimes()).Concat(Firmness.Of(Pie.Composition.Filling.Formula, Pie.Composition.Filling.Setter).Figures()).Concat(Pie.StandInFigures());
+        .Concat(Pie.FiguresWithTimes()).Concat(Firmness.Of(Pie.Composition.Filling.Formula, Pie.Composition.Filling.Setter).Figures())
+            .Concat(Pie.StandInFigures());
 
     /// <summary>How the pies come to the table.</summary>
     public Serving Serving => Serving.Of(Pie);

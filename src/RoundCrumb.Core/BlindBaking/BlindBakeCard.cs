@@ -126,7 +126,8 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
 
     /// <summary>Every figure that can be opened.</summary>
     public IEnumerable<IWorked> Figures() =>
-        Stages.SelectMany(s => new IWorked?[] { s.Heat, s.Minutes }.Concat(s.Chain.Select(a => a.After))).Concat([Weights, Dial, Paper, PaperLength, .. (Shield.Amounts ?? []).Select(a => a.Figure)]).OfType<IWorked>();
+        Stages.SelectMany(s => new IWorked?[] { s.Heat, s.Minutes }.Concat(s.Chain.Select(a => a.After)))
+            .Concat([Weights, Dial, Paper, PaperLength, .. (Shield.Amounts ?? []).Select(a => a.Figure)]).OfType<IWorked>();
 
     /// <summary>The card for a crust in a pan.</summary>
     /// <param name="choice">The crust.</param>
@@ -160,12 +161,17 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
     {
         if (family.Bake is not { } bake)
             return null;
-        var heat = new Worked<OvenCelsius>("filled-oven", "Oven for the filled shell", new(bake.Heat.Usual), "the filling's own heat", bake.Heat);
-        return Stage("filled-bake", StageKind.Filled, "Bake the filled shell", heat, (bake.Low, bake.High), Factors(choice, pan, load, rolled: false, small: true), null) with { Cue = bake.Cue };
+        var heat = new Worked<OvenCelsius>(
+            "filled-oven", "Oven for the filled shell", new(bake.Heat.Usual), "the filling's own heat", bake.Heat);
+        return Stage(
+            "filled-bake", StageKind.Filled, "Bake the filled shell", heat, (bake.Low, bake.High),
+            Factors(choice, pan, load, rolled: false, small: true), null) with
+        { Cue = bake.Cue };
     }
 
     private static BlindBakeCard Rolled(
-        CrustChoice choice, Pan pan, LinedPan lined, BakeSetting setting, OvenLoad load, Constant oven, (Constant Low, Constant High) weighted, (Constant Low, Constant High) open, string why)
+        CrustChoice choice, Pan pan, LinedPan lined, BakeSetting setting, OvenLoad load, Constant oven,
+        (Constant Low, Constant High) weighted, (Constant Low, Constant High) open, string why)
     {
         var part = setting.Need.Bake is ShellBake.Part;
         var weights = new Worked<Grams>(
@@ -176,19 +182,28 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
         var factors = Factors(choice, pan, load, rolled: true);
         var stages = new List<BakeStage>(4)
         {
-            Stage("bake-weighted", StageKind.Weighted, "Weighted bake", heat, weighted, factors, choice.Frozen ? BlindBakeConstants.FromFrozen : null) with
+            Stage(
+                "bake-weighted", StageKind.Weighted, "Weighted bake", heat, weighted, factors,
+                choice.Frozen ? BlindBakeConstants.FromFrozen : null) with
             {
                 Weighted = true, Cue = "edge set and matt, paper lifts clean", Hands = "paper in, weights to the rim",
             },
             Stage("bake-open", StageKind.Open, part ? "Open bake, for a part bake" : "Open bake", heat, open, factors, null) with
             {
-                Cue = part ? "dry and blond; press a puffed base down with a spoon" : "base dry and golden; press a puffed base down with a spoon",
+                Cue = part
+                    ? "dry and blond; press a puffed base down with a spoon"
+                    : "base dry and golden; press a puffed base down with a spoon",
                 Hands = "lift paper and weights out, turn it round; patch cracks with kept scraps",
             },
         };
         AddSeal(stages, choice.Seal, heat);
         stages.Add(part && setting.Need.FilledHot
-            ? new BakeStage(StageKind.Fill, null, new Worked<MinuteRange>("cool-shell", "Fill it hot", MinuteRange.None, "the filling goes onto a hot shell", Term.Given("cooling", MinuteRange.None)), false, "straight from the oven")
+            ? new BakeStage(
+                StageKind.Fill, null,
+                new Worked<MinuteRange>(
+                    "cool-shell", "Fill it hot", MinuteRange.None, "the filling goes onto a hot shell",
+                    Term.Given("cooling", MinuteRange.None)),
+                false, "straight from the oven")
             : Cooling(BlindBakeConstants.CoolShell, "cold to the back of the hand"));
 
         var wall = pan.Inside.UpTo(choice.Height.Value);
@@ -196,23 +211,36 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
         var across = pan.Base.Value + (2 * (wall.Slant + CrustConstants.PaperOverhang.Usual));
         return new(choice.Treatment, stages, weights, why)
         {
-            Paper = new("paper", pan.IsRound ? "Paper circle, across" : "Paper, across", new(across), "base width + 2 × wall slant + 2 × to lift by", [Term.Given("base width", pan.Base), .. paper]),
+            Paper = new(
+                "paper", pan.IsRound ? "Paper circle, across" : "Paper, across", new(across),
+                "base width + 2 × wall slant + 2 × to lift by", [Term.Given("base width", pan.Base), .. paper]),
             PaperLength = pan.IsRound ? null : new(
                 "paper-length", "Paper, long", new(across + (2 * pan.Inside.HalfExtra)), "base length + 2 × wall slant + 2 × to lift by",
                 [Term.Given("base length", new Millimetres(pan.Base.Value + (2 * pan.Inside.HalfExtra))), .. paper]),
             Shield = choice.Edge is Edge.Trimmed && !pan.HasRim ? Phrase.None : new(
-                choice.Treatment is Treatment.HotStart ? "Shield the rim with foil once the weights are out, {0} round; drop to {1} if it runs ahead." : "Shield the rim with foil, {0} round, when it is a shade darker than the base.",
-                new Worked<Millimetres>("shield-rim", "Round the rim", pan.Inside.Rim, "the length round the pan's top", Term.Given("top width", pan.Top)), new Quantity(BlindBakeConstants.HotDrop.Usual, Dimension.OvenHeat)),
+                choice.Treatment is Treatment.HotStart
+                    ? "Shield the rim with foil once the weights are out, {0} round; drop to {1} if it runs ahead."
+                    : "Shield the rim with foil, {0} round, when it is a shade darker than the base.",
+                new Worked<Millimetres>(
+                    "shield-rim", "Round the rim", pan.Inside.Rim, "the length round the pan's top", Term.Given("top width", pan.Top)),
+                new Quantity(BlindBakeConstants.HotDrop.Usual, Dimension.OvenHeat)),
             StopAt = ShellColour.StopAt(setting.Need.Bake, setting.Need.Wet, choice.Seal.HoldsWater),
         };
     }
 
     private static BlindBakeCard Crumb(CrustChoice choice, Pan pan, OvenLoad load)
     {
-        var heat = new Worked<OvenCelsius>("oven", "Oven", new(BlindBakeConstants.CrumbOven.Usual), "the usual heat for crumb", BlindBakeConstants.CrumbOven);
+        var heat = new Worked<OvenCelsius>(
+            "oven", "Oven", new(BlindBakeConstants.CrumbOven.Usual), "the usual heat for crumb", BlindBakeConstants.CrumbOven);
         var stages = new List<BakeStage>(3)
         {
-            Stage("bake-open", StageKind.Crumb, "Bake", heat, BlindBakeConstants.CrumbBake, Factors(choice, pan, load, rolled: false), null) with { Cue = "smells toasted, edge a shade darker, firm when cool", Hands = "press the base once more with a glass when it comes out" },
+            Stage(
+                "bake-open", StageKind.Crumb, "Bake", heat, BlindBakeConstants.CrumbBake, Factors(choice, pan, load, rolled: false), null)
+                with
+                {
+                    Cue = "smells toasted, edge a shade darker, firm when cool",
+                    Hands = "press the base once more with a glass when it comes out",
+                },
         };
         AddSeal(stages, choice.Seal, heat);
         stages.Add(Cooling(BlindBakeConstants.CoolShell, "quite cold: a warm crumb crust drinks the filling"));
@@ -224,17 +252,30 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
         var laid = choice.Family is LaidFamily;
         var (low, high) = laid ? BlindBakeConstants.LaidChill : BlindBakeConstants.CrumbChill;
         var minutes = new Worked<MinuteRange>(
-            "chill", "Chill", MinuteRange.Between(low.Usual, high.Usual), laid ? "table minutes" : "table minutes; 20 in the freezer do as well", low, high);
-        var stages = new List<BakeStage>(2) { new(StageKind.Chill, null, minutes, false, laid ? "the crumbs between no longer move" : "firm to a knuckle") };
+            "chill", "Chill", MinuteRange.Between(low.Usual, high.Usual),
+            laid ? "table minutes" : "table minutes; 20 in the freezer do as well", low, high);
+        var stages = new List<BakeStage>(2)
+        {
+            new(StageKind.Chill, null, minutes, false, laid ? "the crumbs between no longer move" : "firm to a knuckle")
+        };
         AddSeal(stages, choice.Seal.NeedsOven ? Seal.None : choice.Seal, null);
         return new(
             Treatment.Chilled, stages, null,
-            laid ? "Laid biscuits are not baked again; the crumbs between need only hold." : "Chilled crumb is softer and needs no oven: for no-bake days.");
+            laid
+                ? "Laid biscuits are not baked again; the crumbs between need only hold."
+                : "Chilled crumb is softer and needs no oven: for no-bake days.");
     }
 
     private static BlindBakeCard Bought(CrustChoice choice)
     {
-        var stages = new List<BakeStage>(2) { new(StageKind.Unpack, null, new Worked<MinuteRange>("unpack", "Unpack", MinuteRange.None, "it is baked already", Term.Given("in the oven", MinuteRange.None)), false, "no cracks; leave it in its foil") };
+        var stages = new List<BakeStage>(2)
+        {
+            new(
+                StageKind.Unpack, null,
+                new Worked<MinuteRange>(
+                    "unpack", "Unpack", MinuteRange.None, "it is baked already", Term.Given("in the oven", MinuteRange.None)),
+                false, "no cracks; leave it in its foil")
+        };
         AddSeal(stages, choice.Seal.NeedsOven ? Seal.None : choice.Seal, null);
         return new(Treatment.Ready, stages, null, "It is baked already; it needs no oven.");
     }
@@ -265,7 +306,10 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
         var factors = new List<Constant>(4);
         var thickness = choice.Thickness.Value / BlindBakeConstants.TableThickness.Usual;
         if (rolled && thickness != 1)
-            factors.Add(new("thickness ÷ 3 mm", thickness, Dimension.Factor, "Heat has further to go through thicker dough; the table is for 3 mm."));
+            factors.Add(
+                new(
+                    "thickness ÷ 3 mm", thickness, Dimension.Factor,
+                    "Heat has further to go through thicker dough; the table is for 3 mm."));
         if (PanConstants.BakeFactor(pan.Material) is var material && material.Usual != 1)
             factors.Add(material);
         if ((small ?? rolled) && pan.IsSmall)
@@ -274,13 +318,18 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
         {
             var shelf = OvenConstants.Shelf;
             var more = load.ShelvesUsed - 1;
-            factors.Add(new(FormattableString.Invariant($"{load.ShelvesUsed} shelves loaded"), 1 + (shelf.Usual * more), 1 + (shelf.Low * more), 1 + (shelf.High * more), Dimension.Factor, shelf.Reason));
+            factors.Add(
+                new(
+                    FormattableString.Invariant($"{load.ShelvesUsed} shelves loaded"), 1 + (shelf.Usual * more), 1 + (shelf.Low * more),
+                    1 + (shelf.High * more), Dimension.Factor, shelf.Reason));
         }
 
         return factors;
     }
 
-    private static BakeStage Stage(string id, StageKind kind, string figure, Worked<OvenCelsius> heat, (Constant Low, Constant High) table, List<Constant> factors, Constant? more)
+    private static BakeStage Stage(
+        string id, StageKind kind, string figure, Worked<OvenCelsius> heat, (Constant Low, Constant High) table, List<Constant> factors,
+        Constant? more)
     {
         var written = MinuteRange.Between(table.Low.Usual, table.High.Usual);
         var minutes = written;
@@ -289,22 +338,37 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
         {
             var before = minutes;
             minutes *= factor.Usual;
-            chain.Add(new(factor.Name, new(factor.Usual, factor.Dimension), factor.Reason, new($"{id}-after-{chain.Count + 1}", $"{figure}, after {factor.Name}", minutes, "the minutes before × this", Term.Given("before", before), factor)));
+            chain.Add(
+                new(
+                    factor.Name, new(factor.Usual, factor.Dimension), factor.Reason,
+                    new(
+                        $"{id}-after-{chain.Count + 1}", $"{figure}, after {factor.Name}", minutes, "the minutes before × this",
+                        Term.Given("before", before), factor)));
         }
 
         if (more is not null)
         {
             var before = minutes;
             minutes += MinuteRange.Of(more.Usual);
-            chain.Add(new(more.Name, new(more.Usual, Dimension.Time), more.Reason, new($"{id}-after-{chain.Count + 1}", $"{figure}, after {more.Name}", minutes, "the minutes before + this", Term.Given("before", before), more)));
+            chain.Add(
+                new(
+                    more.Name, new(more.Usual, Dimension.Time), more.Reason,
+                    new(
+                        $"{id}-after-{chain.Count + 1}", $"{figure}, after {more.Name}", minutes, "the minutes before + this",
+                        Term.Given("before", before), more)));
         }
 
         var worked = new Worked<MinuteRange>(
-            id, figure, minutes, "table minutes" + string.Concat(factors.Select(f => " × " + f.Name)) + (more is null ? "" : " + " + more.Name),
+            id, figure, minutes,
+            "table minutes" + string.Concat(factors.Select(f => " × " + f.Name)) + (more is null ? "" : " + " + more.Name),
             [table.Low, table.High, .. factors.Select(Term.FromConstant), .. more is null ? Array.Empty<Term>() : [more]]);
         return new(kind, heat, worked, false, "") { Table = written, Chain = chain };
     }
 
     private static BakeStage Cooling((Constant Low, Constant High) table, string cue) => new(
-        StageKind.Cool, null, new Worked<MinuteRange>("cool-shell", "Cool the shell", MinuteRange.Between(table.Low.Usual, table.High.Usual), "on a rack, least to most", table.Low, table.High), false, cue);
+        StageKind.Cool, null,
+        new Worked<MinuteRange>(
+            "cool-shell", "Cool the shell", MinuteRange.Between(table.Low.Usual, table.High.Usual), "on a rack, least to most", table.Low,
+            table.High),
+        false, cue);
 }

@@ -17,10 +17,13 @@ public sealed record ShellColour(string Name, string Tint, string Looks, string 
         new("set", "#f0dcae", "matt, holds its shape, bends", "too soon: it drinks at once", "right to take the weights out, no sooner"),
         new("straw", "#e8c984", "dry to the touch, blond", "right only if it bakes on with its filling", "right for a part bake"),
         new("golden", "#d8a552", "golden from edge to middle, snaps at the rim", "right with a seal, for a day", "right: crisp and mild"),
-        new("hazel", "#b9793a", "hazel-brown, smells of toast", "best unsealed: it stays crisp longest", "full flavour; the rim is at its limit"),
+        new(
+            "hazel", "#b9793a", "hazel-brown, smells of toast", "best unsealed: it stays crisp longest",
+            "full flavour; the rim is at its limit"),
         new("too far", "#7d4a22", "dark at the rim, bitter smell", "bitter through any cream", "bitter: bake another"),
     ];
 
     /// <summary>The colour to stop at.</summary>
-    public static ShellColour StopAt(ShellBake bake, bool wet, bool isSealed) => bake is ShellBake.Part ? Scale[2] : wet && !isSealed ? Scale[4] : Scale[3];
+    public static ShellColour StopAt(ShellBake bake, bool wet, bool isSealed) =>
+        bake is ShellBake.Part ? Scale[2] : wet && !isSealed ? Scale[4] : Scale[3];
 }

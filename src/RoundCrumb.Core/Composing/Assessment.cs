@@ -11,7 +11,10 @@ using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Composing;
 
-/// <summary>The facts that follow from a composition: its sums, each with its working. Steps, advice and stand-ins are worked out above them, when they are asked for.</summary>
+/// <summary>
+/// The facts that follow from a composition: its sums, each with its working. Steps, advice and stand-ins are worked out above them, when
+/// they are asked for.
+/// </summary>
 public sealed class Assessment
 {
     private readonly ConcurrentDictionary<Type, object> _once = new();
@@ -30,10 +33,13 @@ public sealed class Assessment
         (PanVolume, PanBase, PanWall, PanTop, PanRim) = (measures.Volume, measures.Base, measures.Wall, measures.Top, measures.Rim);
         LinedVolume = new(
             "lined-volume", "Inside the lining, to the brim", Lined.Volume, "the pan less the lining on base and wall",
-            Term.Of(PanVolume), Term.Given("lining on the base", composition.Crust.Thickness), Term.Given("lining on the wall", composition.Crust.WallThickness), Term.Given("it stands", new Millimetres(Lined.LiningHeight)));
+            Term.Of(PanVolume), Term.Given("lining on the base", composition.Crust.Thickness),
+            Term.Given("lining on the wall", composition.Crust.WallThickness),
+            Term.Given("it stands", new Millimetres(Lined.LiningHeight)));
 
         Crust = CrustSums.Of(composition.Crust, pan);
-        Card = BlindBakeCard.For(composition.Crust, pan, Lined, new(composition.Oven ?? kitchen.Oven, pies, composition.Filling.Formula.Family.Shell));
+        Card = BlindBakeCard.For(
+            composition.Crust, pan, Lined, new(composition.Oven ?? kitchen.Oven, pies, composition.Filling.Formula.Family.Shell));
         Yield = FillingYield.Of(composition.Filling.Formula, composition.Filling.Setter);
         Layers = LayerSums.Of(composition.Under, Lined);
         var taken = new Millilitres(Layers.Sum(l => l.Takes.Value.Value));
@@ -46,18 +52,22 @@ public sealed class Assessment
             Term.Of(Fit.Chosen.Stands), Term.Of(Fit.LineDepth));
         var inPan = new Millilitres(Math.Max(0, (Lined.VolumeTo(depth) - taken).Value));
         FilledEach = new(
-            "filled-each", "Filling in each pie", inPan, "room inside the lining up to where it stands" + (taken.Value > 0 ? " − what layers and pieces take" : ""),
+            "filled-each", "Filling in each pie", inPan,
+            "room inside the lining up to where it stands" + (taken.Value > 0 ? " − what layers and pieces take" : ""),
             [Term.Of(FilledDepth), .. Layers.Select(l => Term.Of(l.Takes))]);
         var perMl = Yield.Mass.Value.Value / Yield.Volume.Value.Value;
         FilledMass = new(
-            "filled-mass", "Filling in each pie, by weight", new(inPan.Value * perMl), "filling in each pie × what the batch weighs ÷ what it measures",
+            "filled-mass", "Filling in each pie, by weight", new(inPan.Value * perMl),
+            "filling in each pie × what the batch weighs ÷ what it measures",
             Term.Of(FilledEach), Term.Of(Yield.Mass), Term.Of(Yield.Volume));
         LeftOver = new(
-            "left-over", "Left in the bowl", new(Math.Max(0, Fit.Chosen.Volume.Value.Value - (inPan.Value * pies))), "the batch − what is in the pies",
+            "left-over", "Left in the bowl", new(Math.Max(0, Fit.Chosen.Volume.Value.Value - (inPan.Value * pies))),
+            "the batch − what is in the pies",
             Term.Of(Fit.Chosen.Volume), Term.Of(FilledEach), Term.Given("pies", pies, Dimension.Count));
 
         LeftOverMass = new(
-            "left-over-mass", "Left in the bowl, by weight", new(LeftOver.Value.Value * perMl), "left in the bowl × what the batch weighs ÷ what it measures",
+            "left-over-mass", "Left in the bowl, by weight", new(LeftOver.Value.Value * perMl),
+            "left in the bowl × what the batch weighs ÷ what it measures",
             Term.Of(LeftOver), Term.Of(Yield.Mass), Term.Of(Yield.Volume));
         PotMass = new(
             "pot-mass", "Filling from the pot", Yield.Mass.Value * Fit.Chosen.Scale.Value.Value, "one batch by weight × times the formula",
@@ -70,12 +80,15 @@ public sealed class Assessment
         Toppings = [.. composition.Toppings.Select((t, i) => ToppingSums.Of(t, surface, pan.Inside, half, i == 0 ? "" : $"on{i + 1}-")!)];
         SurfaceHalf = half;
         var yolks = Layers.SelectMany(l => l.Lines).Where(l => l.Ingredient.Egg is EggPart.Yolk).Sum(l => l.Mass.Value.Value) * pies;
-        yolks += composition.Filling.Formula.Lines.Where(l => l.Ingredient.Egg is EggPart.Yolk).Sum(l => composition.Filling.Formula.GramsOf(l, composition.Filling.Setter)) * Fit.Chosen.Scale.Value.Value;
+        yolks += composition.Filling.Formula.Lines.Where(l => l.Ingredient.Egg is EggPart.Yolk)
+            .Sum(l => composition.Filling.Formula.GramsOf(l, composition.Filling.Setter))
+            * Fit.Chosen.Scale.Value.Value;
         yolks += Crust.Lines.Where(l => l.Ingredient.Egg is EggPart.Yolk).Sum(l => l.Mass.Value.Value) * pies;
         if (yolks > 0)
         {
             WhitesLeft = new(
-                "whites-left", "Whites that its yolks leave over", new(yolks * ToppingConstants.WhiteOfAnEgg.Usual), "yolks by weight × white for each yolk",
+                "whites-left", "Whites that its yolks leave over", new(yolks * ToppingConstants.WhiteOfAnEgg.Usual),
+                "yolks by weight × white for each yolk",
                 Term.Given("yolks", new Grams(yolks)), ToppingConstants.WhiteOfAnEgg);
         }
 
@@ -85,7 +98,8 @@ public sealed class Assessment
         if (composition.Filling.Formula.Family.Rise is { } rise)
         {
             Risen = new(
-                "risen", "In the oven it stands", FilledDepth.Value * (1 + rise.Usual), "the filling stands × (1 + what it rises)", Term.Of(FilledDepth), rise);
+                "risen", "In the oven it stands", FilledDepth.Value * (1 + rise.Usual), "the filling stands × (1 + what it rises)",
+                Term.Of(FilledDepth), rise);
         }
     }
 
@@ -160,17 +174,22 @@ public sealed class Assessment
     /// <summary>How high it stands in the oven; none for a filling that does not rise.</summary>
     public Worked<Millimetres>? Risen { get; }
 
-    /// <summary>Something that follows from these facts and is worked out once, when it is first asked for: steps, advice, stand-ins. How that is done is known to whoever stands above.</summary>
+    /// <summary>
+    /// Something that follows from these facts and is worked out once, when it is first asked for: steps, advice, stand-ins. How that is
+    /// done is known to whoever stands above.
+    /// </summary>
     /// <typeparam name="T">What it is; one thing of each type.</typeparam>
     /// <param name="work">Works it out.</param>
     public T Once<T>(Func<Assessment, T> work)
         where T : class => (T)_once.GetOrAdd(typeof(T), static (_, asked) => asked.work(asked.pie), (work, pie: this));
 
     /// <summary>Works a composition out.</summary>
-    /// <param name="composition">What was put together; each measure within the limits that <see cref="CompositionAddress"/> holds to.</param>
+    /// <param name="composition">What was put together; each measure within the limits that <see cref="CompositionAddress"/> holds
+    /// to.</param>
     /// <param name="pies">How many of it, 1 or more.</param>
     /// <param name="kitchen">The kitchen it is made in; one of which nothing is known when there is none.</param>
-    public static Assessment Of(Composition composition, int pies = 1, Kitchen? kitchen = null) => new(composition, Math.Max(1, pies), kitchen ?? Kitchen.Usual);
+    public static Assessment Of(Composition composition, int pies = 1, Kitchen? kitchen = null) =>
+        new(composition, Math.Max(1, pies), kitchen ?? Kitchen.Usual);
 
     /// <summary>Every figure of these facts that can be opened, each once.</summary>
     public IEnumerable<IWorked> Figures()
@@ -184,8 +203,10 @@ public sealed class Assessment
         ];
         var options = new[] { Fit.Exact, Fit.Below, Fit.Above, Fit.Chosen }.OfType<BatchOption>().Distinct()
             .SelectMany(o => new IWorked[] { o.Scale, o.Volume, o.Difference, o.DepthDifference, o.Stands });
-        var lines = Crust.Lines.Select(l => (IWorked)l.Mass).Concat(Layers.SelectMany(l => l.Figures())).Concat(Toppings.SelectMany(t => t.Figures()));
-        return figures.OfType<IWorked>().Concat(Crust.Figures()).Concat(Card.Figures()).Concat(Bite.Figures()).Concat(lines).Concat(options).DistinctBy(f => f.Id);
+        var lines = Crust.Lines.Select(l => (IWorked)l.Mass).Concat(Layers.SelectMany(l => l.Figures()))
+            .Concat(Toppings.SelectMany(t => t.Figures()));
+        return figures.OfType<IWorked>().Concat(Crust.Figures()).Concat(Card.Figures()).Concat(Bite.Figures()).Concat(lines)
+            .Concat(options).DistinctBy(f => f.Id);
     }
 
     /// <summary>The kitchen it is made in.</summary>

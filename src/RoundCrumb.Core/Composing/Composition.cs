@@ -75,7 +75,8 @@ public sealed record Composition(Pan Pan, CrustChoice Crust, FillingChoice Filli
         foreach (var topping in Toppings)
         {
             atServing |= topping.Topping.GoesOn is GoesOn.AtServing;
-            yield return (topping, atServing ? 0 : topping.Topping.GoesOn is GoesOn.WithTheFilling ? Occasion.FilledAhead : Occasion.ToppedAhead);
+            yield return (
+                topping, atServing ? 0 : topping.Topping.GoesOn is GoesOn.WithTheFilling ? Occasion.FilledAhead : Occasion.ToppedAhead);
         }
     }
 
@@ -96,7 +97,8 @@ public sealed record Composition(Pan Pan, CrustChoice Crust, FillingChoice Filli
     public LinedPan Lined => new(Pan.Inside, Crust.Thickness.Value, Crust.WallThickness.Value, Crust.Height.Value);
 
     /// <summary>What a baker starts from: a pie that works as it is.</summary>
-    public static Composition Usual { get; } = For(PanCupboard.Plate23, CrustBook.ButterFlaky, FillingBook.MaltCustard, Core.Toppings.Topping.Icing) with
+    public static Composition Usual { get; } = For(
+        PanCupboard.Plate23, CrustBook.ButterFlaky, FillingBook.MaltCustard, Core.Toppings.Topping.Icing) with
     {
         Crust = UsualCrust(PanCupboard.Plate23, CrustBook.ButterFlaky) with { Seal = Seal.White },
     };

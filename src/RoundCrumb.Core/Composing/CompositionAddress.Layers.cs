@@ -29,28 +29,35 @@ public static partial class CompositionAddress
 
     private static readonly (Pattern Value, string Name)[] Patterns =
     [
-        (Pattern.Spread, "spread"), (Pattern.Rings, "rings"), (Pattern.Spiral, "spiral"), (Pattern.HalfMoon, "half-moon"), (Pattern.Cover, "cover"),
+        (Pattern.Spread, "spread"), (Pattern.Rings, "rings"), (Pattern.Spiral, "spiral"), (Pattern.HalfMoon, "half-moon"),
+        (Pattern.Cover, "cover"),
         (Pattern.Rim, "rim"), (Pattern.Shells, "shells"), (Pattern.Lattice, "lattice"),
     ];
 
     private static IEnumerable<string> MoreFields =>
     [
         First.Pattern, First.Overlap, First.Nozzle, First.Was,
-        .. Enumerable.Range(0, Composition.MostLayers).SelectMany(i => OverAt(i) is var o ? new[] { o.Id, o.Height, o.Pattern, o.Overlap, o.Nozzle, o.Was } : []),
+        .. Enumerable.Range(0, Composition.MostLayers).SelectMany(
+            i => OverAt(i) is var o ? new[] { o.Id, o.Height, o.Pattern, o.Overlap, o.Nozzle, o.Was } : []),
         .. Enumerable.Range(0, Composition.MostLayers).SelectMany(i => UnderAt(i) is var u ? new[] { u.Id, u.Height, u.Half, u.Was } : []),
     ];
 
     /// <summary>Every field that names a part: crust, fillings and toppings.</summary>
     public static IReadOnlyList<string> PartFields { get; } =
     [
-        CrustField, FillingField, ToppingField, .. Enumerable.Range(0, Composition.MostLayers).SelectMany(i => new[] { UnderAt(i).Id, OverAt(i).Id }),
+        CrustField, FillingField, ToppingField,
+        .. Enumerable.Range(0, Composition.MostLayers).SelectMany(i => new[] { UnderAt(i).Id, OverAt(i).Id }),
     ];
 
     /// <summary>The fields of a topping beyond the first, counted from 0.</summary>
-    public static ToppingFields OverAt(int index) => new($"on{index + 1}", $"on{index + 1}-high", $"on{index + 1}-laid", $"on{index + 1}-over", $"on{index + 1}-nozzle", $"on{index + 1}-was");
+    public static ToppingFields OverAt(int index) =>
+        new(
+            $"on{index + 1}", $"on{index + 1}-high", $"on{index + 1}-laid", $"on{index + 1}-over", $"on{index + 1}-nozzle",
+            $"on{index + 1}-was");
 
     /// <summary>The fields of a layer beneath the filling, counted from 0.</summary>
-    public static LayerFields UnderAt(int index) => new($"under{index + 1}", $"under{index + 1}-high", $"under{index + 1}-half", $"under{index + 1}-was");
+    public static LayerFields UnderAt(int index) =>
+        new($"under{index + 1}", $"under{index + 1}-high", $"under{index + 1}-half", $"under{index + 1}-was");
 
     /// <summary>The name a pattern has in an address.</summary>
     public static string NameOf(Pattern value) => NameIn(Patterns, value);
@@ -101,12 +108,18 @@ public static partial class CompositionAddress
             if (field(fields.Was) is { Length: > 0 } was && was != topping.Id)
                 return usual;
             var (least, most) = topping.Piece is { Sliced: true } ? (2.0, 20.0) : (2.0, 60.0);
-            var height = Length(fields.Height, new(Math.Clamp(usual.Height.Value, least, most)), least, most, topping.Piece is null ? "It goes on {0} to {1} thick." : "Slices are cut {0} to {1} thick.");
+            var height = Length(
+                fields.Height, new(Math.Clamp(usual.Height.Value, least, most)), least, most,
+                topping.Piece is null ? "It goes on {0} to {1} thick." : "Slices are cut {0} to {1} thick.");
             var pattern = Named(fields.Pattern, Patterns, usual.Laying.Pattern, "a way to lay it");
             if (!topping.Patterns.Contains(pattern))
                 pattern = usual.Laying.Pattern;
-            var overlap = Plain(fields.Overlap, usual.Laying.Overlap * 100, 0, Footprint.Most * 100, "Pieces lie 0 to 60 % over one another.") / 100;
-            var nozzle = Length(fields.Nozzle, usual.Laying.Nozzle, Laying.Nozzles.Least, Laying.Nozzles.Most, "A nozzle is {0} to {1} wide at its opening.");
+            var overlap = Plain(
+                fields.Overlap, usual.Laying.Overlap * 100, 0, Footprint.Most * 100, "Pieces lie 0 to 60 % over one another.")
+                / 100;
+            var nozzle = Length(
+                fields.Nozzle, usual.Laying.Nozzle, Laying.Nozzles.Least, Laying.Nozzles.Most,
+                "A nozzle is {0} to {1} wide at its opening.");
             return new(topping, height, new(pattern, overlap, nozzle));
         }
 
@@ -122,7 +135,10 @@ public static partial class CompositionAddress
                 if (!read.IsNone)
                     over.Add(read);
                 else if (_troubles.Count > before)
-                    _troubles[^1] = _troubles[^1] with { Message = $"There is no topping called “{Short(typed)}” here. Nothing is taken for it." };
+                    _troubles[^1] = _troubles[^1] with
+                    {
+                        Message = $"There is no topping called “{Short(typed)}” here. Nothing is taken for it.",
+                    };
             }
 
             return over.Count == 0 ? Pile.Of<ToppingChoice>() : new(over);
@@ -141,7 +157,9 @@ public static partial class CompositionAddress
                 var fresh = field(fields.Was) is { Length: > 0 } was && was != typed;
                 if (PieceBook.Find(typed) is { } piece)
                 {
-                    var thick = piece.Sliced && !fresh ? Length(fields.Height, new(piece.Thick.Usual), 2, 20, "Slices are cut {0} to {1} thick.") : new(piece.Thick.Usual);
+                    var thick = piece.Sliced && !fresh
+                        ? Length(fields.Height, new(piece.Thick.Usual), 2, 20, "Slices are cut {0} to {1} thick.")
+                        : new(piece.Thick.Usual);
                     under.Add(new PieceLayer(piece, thick, Flag(fields.Half)));
                     continue;
                 }
@@ -154,19 +172,29 @@ public static partial class CompositionAddress
 
                 if (!formula.Family.NeedsNoOven)
                 {
-                    Say(fields.Id, typed, $"{formula.Name} is baked in its shell; a layer beneath is one that sets without. Nothing is taken for it.");
+                    Say(
+                        fields.Id, typed,
+                        $"{formula.Name} is baked in its shell; a layer beneath is one that sets without. Nothing is taken for it.");
                     continue;
                 }
 
                 var most = room - LeastFilling;
                 if (most < 2)
                 {
-                    Say(fields.Id, typed, new("There is no room for it: {0} are left up to the fill line, and the filling wants {1} of them.", new Millimetres(Math.Max(0, room)).AsQuantity(), new Millimetres(LeastFilling).AsQuantity()));
+                    Say(
+                        fields.Id, typed,
+                        new(
+                            "There is no room for it: {0} are left up to the fill line, and the filling wants {1} of them.",
+                            new Millimetres(Math.Max(0, room)).AsQuantity(), new Millimetres(LeastFilling).AsQuantity()));
                     continue;
                 }
 
                 var usual = new Millimetres(Math.Min(FillingLayer.UsualThickness.Usual, most));
-                var high = fresh ? usual : Length(fields.Height, usual, 2, Math.Min(60, most), "Here a layer beneath is {0} to {1} thick: the filling wants its room.");
+                var high = fresh
+                    ? usual
+                    : Length(
+                        fields.Height, usual, 2, Math.Min(60, most),
+                        "Here a layer beneath is {0} to {1} thick: the filling wants its room.");
                 under.Add(new FillingLayer(formula, high));
                 room -= high.Value;
             }

@@ -83,23 +83,33 @@ public static partial class CompositionAddress
     /// <summary>Every field of an address.</summary>
     public static IReadOnlyList<string> Fields { get; } =
     [
-        PanField, OwnTop, OwnBase, OwnDepth, OwnLength, OwnCorner, OwnWater, OwnName, OwnKind, OwnMaterial, CrustField, Thickness, Height, WallThick, BinderField, Browned, Frozen, Bake, EdgeField, SealField, OvenField,
-        FillingField, Make, Line, Firmness, ToppingField, Cream, Ahead, Topped, NoOven, Vegetarian, NoAlcohol, NoRawEgg, OnTable, KnownRules, Was, .. Needs.Groups.Select(g => g.Field), .. MoreFields,
+        PanField, OwnTop, OwnBase, OwnDepth, OwnLength, OwnCorner, OwnWater, OwnName, OwnKind, OwnMaterial, CrustField, Thickness, Height,
+        WallThick, BinderField, Browned, Frozen, Bake, EdgeField, SealField, OvenField,
+        FillingField, Make, Line, Firmness, ToppingField, Cream, Ahead, Topped, NoOven, Vegetarian, NoAlcohol, NoRawEgg, OnTable,
+        KnownRules, Was, .. Needs.Groups.Select(g => g.Field), .. MoreFields,
     ];
 
     private static readonly (Treatment Value, string Name)[] Treatments =
-        [(Treatment.HotStart, "hot"), (Treatment.Steady, "steady"), (Treatment.Baked, "baked"), (Treatment.Chilled, "chilled"), (Treatment.Ready, "ready")];
+        [
+            (Treatment.HotStart, "hot"), (Treatment.Steady, "steady"), (Treatment.Baked, "baked"), (Treatment.Chilled, "chilled"),
+            (Treatment.Ready, "ready")
+        ];
 
-    private static readonly (Binder Value, string Name)[] Binders = [(Binder.AsWritten, "written"), (Binder.None, "none"), (Binder.Sugar, "sugar"), (Binder.Honey, "honey")];
+    private static readonly (Binder Value, string Name)[] Binders = [
+        (Binder.AsWritten, "written"), (Binder.None, "none"), (Binder.Sugar, "sugar"), (Binder.Honey, "honey")
+    ];
 
-    private static readonly (Edge Value, string Name)[] Edges = [(Edge.Trimmed, "trimmed"), (Edge.Crimped, "crimped"), (Edge.HighFluted, "fluted")];
+    private static readonly (Edge Value, string Name)[] Edges = [
+        (Edge.Trimmed, "trimmed"), (Edge.Crimped, "crimped"), (Edge.HighFluted, "fluted")
+    ];
 
     private static readonly (PanKind Value, string Name)[] Kinds = [.. Enum.GetValues<PanKind>().Select(k => (k, k.Facts.Code))];
 
     private static readonly (PanMaterial Value, string Name)[] Materials =
     [
         (PanMaterial.BrightAluminium, "aluminium"), (PanMaterial.DarkSteel, "dark-steel"), (PanMaterial.Glass, "glass"),
-        (PanMaterial.Ceramic, "ceramic"), (PanMaterial.Foil, "foil"), (PanMaterial.PerforatedSteel, "perforated"), (PanMaterial.Silicone, "silicone"),
+        (PanMaterial.Ceramic, "ceramic"), (PanMaterial.Foil, "foil"), (PanMaterial.PerforatedSteel, "perforated"),
+        (PanMaterial.Silicone, "silicone"),
     ];
 
     /// <summary>The name a treatment has in an address.</summary>
@@ -206,14 +216,18 @@ public static partial class CompositionAddress
     public static string WritePan(Pan pan)
     {
         var fields = Write(Composition.Usual with { Pan = pan }).Split('&');
-        return string.Join('&', fields.Where(f => f.StartsWith(PanField + "=", StringComparison.Ordinal) || f.StartsWith("own-", StringComparison.Ordinal)));
+        return string.Join(
+            '&',
+            fields.Where(f => f.StartsWith(PanField + "=", StringComparison.Ordinal) || f.StartsWith("own-", StringComparison.Ordinal)));
     }
 
     /// <summary>What the fields of a composition were usual for; see <see cref="Was"/>.</summary>
     public static string UsualMark(Composition c)
     {
         var usual = Composition.UsualCrust(c.Pan, c.Crust.Family);
-        return string.Join('~', c.Crust.Family.Id, Number(usual.Thickness.Value), Number(usual.Height.Value), NameOf(usual.Edge), c.Filling.Formula.Family.Id, Number(c.Filling.Formula.Family.FillLine.Usual));
+        return string.Join(
+            '~', c.Crust.Family.Id, Number(usual.Thickness.Value), Number(usual.Height.Value), NameOf(usual.Edge),
+            c.Filling.Formula.Family.Id, Number(c.Filling.Formula.Family.FillLine.Usual));
     }
 
     /// <summary>Reads an address written by <see cref="Write"/>, a form, or a hand.</summary>
@@ -243,7 +257,8 @@ public static partial class CompositionAddress
     /// <param name="field">The text of a field, null when it is missing.</param>
     /// <param name="bare">What a length without a unit is taken for: mm, or inches for a baker who works in them.</param>
     /// <param name="book">The parts it may name; those shipped when there is none.</param>
-    public static ReadComposition Read(Func<string, string?> field, LengthUnit bare = LengthUnit.Centimetres, PartBook? book = null) => new Reader(field, bare, book ?? PartBook.Shipped).Read();
+    public static ReadComposition Read(Func<string, string?> field, LengthUnit bare = LengthUnit.Centimetres, PartBook? book = null) =>
+        new Reader(field, bare, book ?? PartBook.Shipped).Read();
 
     internal static string Number(double value) => Math.Round(value, 3).ToString("0.###", CultureInfo.InvariantCulture);
 
@@ -269,8 +284,14 @@ public static partial class CompositionAddress
 
             var usual = book.Schools.Prefer(Composition.UsualCrust(pan, crustFamily));
             var (thinnest, thickest) = crustFamily.Limits;
-            var thick = newCrust || Follows(Thickness, 1) ? usual.Thickness : Length(Thickness, usual.Thickness, thinnest, thickest, "A crust of this kind is {0} to {1} thick.");
-            var height = newCrust || Follows(Height, 2) ? usual.Height : Length(Height, usual.Height, crustFamily is RolledFamily ? 10 : 0, pan.Depth.Value, "In this pan the crust can stand {0} to {1} high.");
+            var thick = newCrust || Follows(Thickness, 1)
+                ? usual.Thickness
+                : Length(Thickness, usual.Thickness, thinnest, thickest, "A crust of this kind is {0} to {1} thick.");
+            var height = newCrust || Follows(Height, 2)
+                ? usual.Height
+                : Length(
+                    Height, usual.Height, crustFamily is RolledFamily ? 10 : 0, pan.Depth.Value,
+                    "In this pan the crust can stand {0} to {1} high.");
             var treatment = newCrust ? usual.Treatment : Named(Bake, Treatments, usual.Treatment, "a way to bake");
             if (!crustFamily.Treatments.Contains(treatment))
                 treatment = usual.Treatment;
@@ -279,13 +300,17 @@ public static partial class CompositionAddress
             var oven = string.IsNullOrEmpty(field(OvenField)) ? null : Known(OvenField, book.Oven, null, "oven");
 
             var usualLine = new Millimetres(formula.Family.FillLine.Usual);
-            var line = newFilling || Follows(Line, 5) ? usualLine : Length(Line, usualLine, 0, pan.Depth.Value, "The fill line is {0} to {1} below the rim.");
+            var line = newFilling || Follows(Line, 5)
+                ? usualLine
+                : Length(Line, usualLine, 0, pan.Depth.Value, "The fill line is {0} to {1} below the rim.");
             (thick, line) = LeaveRoom(pan, thick, line, usual.Thickness, usualLine, thinnest);
             var crust = new CrustChoice(crustFamily, thick, height, treatment, edge, seal);
             if (crustFamily is CrumbFamily)
             {
                 // A wall of which nothing is said follows the base.
-                var wall = newCrust || string.IsNullOrWhiteSpace(field(WallThick)) ? crust.UsualWall : Length(WallThick, crust.UsualWall, 2, 12, "A pressed wall is {0} to {1} thick.");
+                var wall = newCrust || string.IsNullOrWhiteSpace(field(WallThick))
+                    ? crust.UsualWall
+                    : Length(WallThick, crust.UsualWall, 2, 12, "A pressed wall is {0} to {1} thick.");
                 crust = crust with
                 {
                     Wall = Math.Abs(wall.Value - crust.UsualWall.Value) < 1e-9 ? null : wall,
@@ -318,7 +343,9 @@ public static partial class CompositionAddress
                     OnTable = Plain(OnTable, Occasion.UsualOnTable, 0, 24, "Between 0 and 24 hours on the table."),
                 })
             {
-                Known = string.IsNullOrEmpty(field(KnownRules)) ? Pile.Of<string>() : new(field(KnownRules)!.Split(',').Where(IsName).Distinct().Take(40)),
+                Known = string.IsNullOrEmpty(field(KnownRules))
+                    ? Pile.Of<string>()
+                    : new(field(KnownRules)!.Split(',').Where(IsName).Distinct().Take(40)),
                 Oven = oven,
                 Over = ReadOver(),
                 Under = ReadUnder(Math.Max(0, pan.Depth.Value - thick.Value - line.Value)),
@@ -337,28 +364,38 @@ public static partial class CompositionAddress
             var floor = Length(OwnBase, likely, 20, 600, "The base is {0} to {1} across.");
             if (floor > top)
             {
-                Say(OwnBase, field(OwnBase), new("The base can’t be wider than the top, {0}. Taken as {1}.", top.AsQuantity(), likely.AsQuantity()));
+                Say(
+                    OwnBase, field(OwnBase),
+                    new("The base can’t be wider than the top, {0}. Taken as {1}.", top.AsQuantity(), likely.AsQuantity()));
                 floor = likely;
             }
             else if (floor.Value < top.Value / 2)
             {
-                Say(OwnBase, field(OwnBase), new("A base less than half as wide as the top is a funnel. Taken as {0}.", likely.AsQuantity()));
+                Say(
+                    OwnBase, field(OwnBase),
+                    new("A base less than half as wide as the top is a funnel. Taken as {0}.", likely.AsQuantity()));
                 floor = likely;
             }
 
             var depth = Length(OwnDepth, new(35), 15, 150, "A pan is {0} to {1} deep.");
             if (!kind.Facts.HasLength)
                 return Watered(new(PanCupboard.OwnId, Called(), kind, material, top, floor, depth));
-            var length = Length(OwnLength, kind.Facts.IsFluted ? new(Math.Min(600, top.Value * 3)) : top, 30, 600, "A tin is {0} to {1} long; longer won’t go into an oven.");
+            var length = Length(
+                OwnLength, kind.Facts.IsFluted ? new(Math.Min(600, top.Value * 3)) : top, 30, 600,
+                "A tin is {0} to {1} long; longer won’t go into an oven.");
             if (length < top)
             {
-                Say(OwnLength, field(OwnLength), new("The length is the longer side; it can’t be less than the width, {0}. Taken as that.", top.AsQuantity()));
+                Say(
+                    OwnLength, field(OwnLength),
+                    new("The length is the longer side; it can’t be less than the width, {0}. Taken as that.", top.AsQuantity()));
                 length = top;
             }
 
             // The wall leans as far at the corners as along the sides, so a corner can't be tighter than the lean.
             var lean = (top.Value - floor.Value) / 2;
-            var corner = Length(OwnCorner, new(Math.Max(lean, Math.Min(12, floor.Value / 2))), lean, floor.Value / 2 > lean ? top.Value / 2 : lean, "Here the corners’ radius is {0} to {1}.");
+            var corner = Length(
+                OwnCorner, new(Math.Max(lean, Math.Min(12, floor.Value / 2))), lean, floor.Value / 2 > lean ? top.Value / 2 : lean,
+                "Here the corners’ radius is {0} to {1}.");
             return Watered(new(PanCupboard.OwnId, Called(), kind, material, top, floor, depth) { Length = length, Corner = corner });
         }
 
@@ -378,20 +415,27 @@ public static partial class CompositionAddress
         {
             if (string.IsNullOrWhiteSpace(field(OwnWater)))
                 return pan;
-            var water = Plain(OwnWater, 0, 5, 30_000, "Between 5 and 30,000 g of water; it holds as many ml. Its sizes are used until then.", usualWords: false);
+            var water = Plain(
+                OwnWater, 0, 5, 30_000, "Between 5 and 30,000 g of water; it holds as many ml. Its sizes are used until then.",
+                usualWords: false);
             var sizes = pan.Inside.Volume;
             if (water <= 0)
                 return pan;
             if (water > sizes.Value * 3 || water < sizes.Value / 3)
             {
-                Say(OwnWater, field(OwnWater), new("By its sizes it holds {0}; the water says {1}. One of them is wrong; the sizes are used until then.", sizes.AsQuantity(), new Millilitres(water).AsQuantity()));
+                Say(
+                    OwnWater, field(OwnWater),
+                    new(
+                        "By its sizes it holds {0}; the water says {1}. One of them is wrong; the sizes are used until then.",
+                        sizes.AsQuantity(), new Millilitres(water).AsQuantity()));
                 return pan;
             }
 
             return pan with { Water = new(water) };
         }
 
-        private (Millimetres Thick, Millimetres Line) LeaveRoom(Pan pan, Millimetres thick, Millimetres line, Millimetres usualThick, Millimetres usualLine, double thinnest)
+        private (Millimetres Thick, Millimetres Line) LeaveRoom(
+            Pan pan, Millimetres thick, Millimetres line, Millimetres usualThick, Millimetres usualLine, double thinnest)
         {
             const double Room = 5;
             if (thick.Value + line.Value + Room <= pan.Depth.Value)
@@ -400,12 +444,20 @@ public static partial class CompositionAddress
             // Give back what was asked too much of: first the line, then the crust.
             if (thick.Value + usualLine.Value + Room <= pan.Depth.Value)
             {
-                Say(Line, field(Line), new("Nothing is left between a base {0} thick and this line. Taken as {1}.", thick.AsQuantity(), usualLine.AsQuantity()));
+                Say(
+                    Line, field(Line),
+                    new(
+                        "Nothing is left between a base {0} thick and this line. Taken as {1}.", thick.AsQuantity(),
+                        usualLine.AsQuantity()));
                 return (thick, usualLine);
             }
 
             var thin = new Millimetres(Math.Min(usualThick.Value, Math.Max(thinnest, pan.Depth.Value - Room - usualLine.Value)));
-            Say(Thickness, field(Thickness), new("In a pan {0} deep a base this thick leaves nothing to fill. Taken as {1}.", pan.Depth.AsQuantity(), thin.AsQuantity()));
+            Say(
+                Thickness, field(Thickness),
+                new(
+                    "In a pan {0} deep a base this thick leaves nothing to fill. Taken as {1}.", pan.Depth.AsQuantity(),
+                    thin.AsQuantity()));
             return (thin, new(Math.Min(usualLine.Value, Math.Max(0, pan.Depth.Value - Room - thin.Value))));
         }
 
@@ -456,7 +508,9 @@ public static partial class CompositionAddress
             var typed = field(name);
             if (typed is null)
                 return usual;
-            var range = new Phrase(limits + " Taken as {2} until then.", new Millimetres(least).AsQuantity(), new Millimetres(most).AsQuantity(), usual.AsQuantity());
+            var range = new Phrase(
+                limits + " Taken as {2} until then.", new Millimetres(least).AsQuantity(), new Millimetres(most).AsQuantity(),
+                usual.AsQuantity());
             if (string.IsNullOrWhiteSpace(typed))
             {
                 Say(name, typed, range with { Template = "Nothing is written here. " + range.Template });

@@ -10,12 +10,16 @@ namespace RoundCrumb.Core.Composing;
 /// <param name="occasion">When and by whom it is eaten.</param>
 public sealed class Needs(Occasion occasion)
 {
-    private const Allergens Nuts = Allergens.Almond | Allergens.Hazelnut | Allergens.Walnut | Allergens.Pecan | Allergens.Pistachio | Allergens.Cashew | Allergens.Macadamia | Allergens.BrazilNut | Allergens.Peanut;
+    private const Allergens Nuts = Allergens.Almond | Allergens.Hazelnut | Allergens.Walnut | Allergens.Pecan | Allergens.Pistachio
+        | Allergens.Cashew | Allergens.Macadamia | Allergens.BrazilNut | Allergens.Peanut;
 
-    /// <summary>The groups that a baker can be asked to leave out, in the order in which they are offered. Nuts hold the peanut too.</summary>
+    /// <summary>
+    /// The groups that a baker can be asked to leave out, in the order in which they are offered. Nuts hold the peanut too.
+    /// </summary>
     public static IReadOnlyList<(string Field, string Name, Allergens Of)> Groups { get; } =
     [
-        ("no-milk", "milk", Allergens.Milk), ("no-egg", "egg", Allergens.Egg), ("no-nuts", "nuts", Nuts), ("no-wheat", "wheat and other gluten", Allergens.Wheat | Allergens.Barley | Allergens.Rye | Allergens.Oats),
+        ("no-milk", "milk", Allergens.Milk), ("no-egg", "egg", Allergens.Egg), ("no-nuts", "nuts", Nuts),
+        ("no-wheat", "wheat and other gluten", Allergens.Wheat | Allergens.Barley | Allergens.Rye | Allergens.Oats),
         ("no-soya", "soya", Allergens.Soya), ("no-sesame", "sesame", Allergens.Sesame),
     ];
 
@@ -26,13 +30,15 @@ public sealed class Needs(Occasion occasion)
 
     /// <summary>True for an ingredient that may be in it.</summary>
     public bool Allow(Ingredient ingredient) =>
-        (ingredient.Allergens & _occasion.Without) == Allergens.None && !(_occasion.NoAlcohol && ingredient.Alcohol > 0) && !(_occasion.Vegetarian && ingredient.FromSlaughter);
+        (ingredient.Allergens & _occasion.Without) == Allergens.None && !(_occasion.NoAlcohol && ingredient.Alcohol > 0)
+            && !(_occasion.Vegetarian && ingredient.FromSlaughter);
 
     /// <summary>True for a crust that may hold it.</summary>
     public bool Allow(CrustFamily crust) => crust.Ingredients.All(Allow);
 
     /// <summary>True for a filling that may be in it.</summary>
-    public bool Allow(FillingFormula filling) => filling.Lines.All(l => Permits(l.Ingredient)) && !(_occasion.NoRawEgg && RawEggIn(filling) is not null);
+    public bool Allow(FillingFormula filling) =>
+        filling.Lines.All(l => Permits(l.Ingredient)) && !(_occasion.NoRawEgg && RawEggIn(filling) is not null);
 
     /// <summary>True for a topping that may lie on it.</summary>
     public bool Allow(Topping topping) => topping.Id == Topping.None.Id || (Allow(topping.Base) && topping.With.All(Permits));

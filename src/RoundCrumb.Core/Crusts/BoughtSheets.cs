@@ -24,8 +24,13 @@ public sealed record BoughtSheets(Worked<Number> Count, int EachLines, bool Join
             : Math.Max(Grid(wide, longer), Grid(longer, wide));
         var mass = Term.Given("one sheet", sheet.Mass);
         var count = each > 0
-            ? new Worked<Number>("bought-sheets", "Sheets to buy", new(Math.Ceiling((double)pans / each)), "pans ÷ discs to a sheet, rounded up", Term.Given("pans", pans, Dimension.Count), Term.Given("discs to a sheet", each, Dimension.Count))
-            : new Worked<Number>("bought-sheets", "Sheets to buy", new(Math.Ceiling((pans * dough.Value.Value / sheet.Mass.Value) - 1e-9)), "too narrow for the disc, so by weight and joined: pans × dough for one ÷ one sheet, rounded up", Term.Given("pans", pans, Dimension.Count), Term.Of(dough), mass);
+            ? new Worked<Number>(
+                "bought-sheets", "Sheets to buy", new(Math.Ceiling((double)pans / each)), "pans ÷ discs to a sheet, rounded up",
+                Term.Given("pans", pans, Dimension.Count), Term.Given("discs to a sheet", each, Dimension.Count))
+            : new Worked<Number>(
+                "bought-sheets", "Sheets to buy", new(Math.Ceiling((pans * dough.Value.Value / sheet.Mass.Value) - 1e-9)),
+                "too narrow for the disc, so by weight and joined: pans × dough for one ÷ one sheet, rounded up",
+                Term.Given("pans", pans, Dimension.Count), Term.Of(dough), mass);
         return new(count, each, each == 0);
 
         int Grid(double across, double along) => (int)Math.Floor(sheet.Width.Value / across) * (int)Math.Floor(sheet.Length.Value / along);

@@ -56,7 +56,11 @@ public sealed record CrumbFamily(
         var high = Math.Max(share, CrustConstants.SugarToBind.High / with.Sugars);
         var part = new CrumbPart(
             with, CrumbRole.Other,
-            new(with.ShortName + " to crumb", share, low, high, Dimension.Share, binder is Binder.Honey ? "Its sugars weigh what the sugar’s would; its water and its glue hold a dry crumb." : "It melts as it bakes and holds the crumb together."),
+            new(
+                with.ShortName + " to crumb", share, low, high, Dimension.Share,
+                binder is Binder.Honey
+                    ? "Its sugars weigh what the sugar’s would; its water and its glue hold a dry crumb."
+                    : "It melts as it bakes and holds the crumb together."),
             binder is Binder.Honey ? "warmed with the fat" : "through the crumbs");
         return [.. rest.Where(p => p.Role is CrumbRole.Crumb), part, .. rest.Where(p => p.Role is not CrumbRole.Crumb)];
     }
@@ -98,15 +102,40 @@ public sealed record CrumbFamily(
     {
         var (choice, sums, pies) = (making.Choice, making.Sums, making.Pies);
         if (sums.BrownedAway is { } away)
-            yield return new(StepKind.BrownButter, new(new("Brown the butter in a wide pan: {0} of it boils off. Weigh it again.", (away.Value * pies).AsQuantity()), 6, 1, Place.Hob, "nut-brown flecks, smells of toast") { Wait = MinuteRange.Between(5, 10), Caution = "It foams up and goes from brown to black in seconds; smoking butter: off the heat, window open, leave it be." });
+            yield return new(
+                StepKind.BrownButter,
+                new(
+                    new("Brown the butter in a wide pan: {0} of it boils off. Weigh it again.", (away.Value * pies).AsQuantity()), 6, 1,
+                    Place.Hob, "nut-brown flecks, smells of toast")
+                {
+                    Wait = MinuteRange.Between(5, 10),
+                    Caution =
+                            "It foams up and goes from brown to black in seconds; smoking butter: off the heat, window open, leave it be.",
+                });
         yield return new(StepKind.GrindCrumb, new(
             sums.Biscuits is { } biscuits
-                ? new Phrase(choice.Browned ? "Crush about {0} biscuits." : "Crush about {0} biscuits and melt the fat.", (biscuits.Value with { Value = biscuits.Value.Value * pies }).AsQuantity())
+                ? new Phrase(
+                    choice.Browned ? "Crush about {0} biscuits." : "Crush about {0} biscuits and melt the fat.",
+                    (biscuits.Value with { Value = biscuits.Value.Value * pies }).AsQuantity())
                 : choice.Browned ? "Grind the crumb." : "Grind the crumb and melt the fat.",
             5, 2, Place.Processor, "even sand, no lumps"));
         if (sums.HeldBack is { } held)
-            yield return new(StepKind.BindCrumb, new(new($"Stir in the rest and all but {{0}} of the {Bare(Fat!.ShortName)}; add that in thirds of {{1}}, squeezing a handful each time.", new Said((held.Value * pies).AsQuantity(), Ingredient: Fat), new Said((held.Value * (pies / 3.0)).AsQuantity(), Ingredient: Fat)), 3, 1, Place.Bench, "squeezed, it clumps and looks dry; greasy wants more crumb"));
-        yield return new(StepKind.PressCrust, new(choice.Height.Value > choice.Thickness.Value ? "Press base, then wall, with a flat-bottomed glass." : "Press the base with a flat-bottomed glass.", 1, 7, Place.Bench, "level, corners not thick"));
+            yield return new(
+                StepKind.BindCrumb,
+                new(
+                    new(
+                        $"Stir in the rest and all but {{0}} of the {Bare(Fat!.ShortName)}; add that in thirds of {{1}}, "
+                            + $"squeezing a handful each time.",
+                        new Said((held.Value * pies).AsQuantity(), Ingredient: Fat),
+                        new Said((held.Value * (pies / 3.0)).AsQuantity(), Ingredient: Fat)),
+                    3, 1, Place.Bench, "squeezed, it clumps and looks dry; greasy wants more crumb"));
+        yield return new(
+            StepKind.PressCrust,
+            new(
+                choice.Height.Value > choice.Thickness.Value
+                    ? "Press base, then wall, with a flat-bottomed glass."
+                    : "Press the base with a flat-bottomed glass.",
+                1, 7, Place.Bench, "level, corners not thick"));
     }
 
     /// <inheritdoc/>
@@ -114,7 +143,8 @@ public sealed record CrumbFamily(
     {
         var baseArea = pan.Inside.BaseArea;
         var wallArea = pan.Inside.UpTo(choice.Height.Value).WallArea * pan.WallFactor;
-        var mass = ((baseArea.Value * choice.Thickness.Value) + (wallArea.Value * choice.WallThickness.Value)) / 1000 * CrustConstants.CrumbDensity.Usual;
+        var mass = ((baseArea.Value * choice.Thickness.Value) + (wallArea.Value * choice.WallThickness.Value)) / 1000
+            * CrustConstants.CrumbDensity.Usual;
         var total = new Worked<Grams>(
             "crumb-mix", "Crumb mixture", new(mass),
             "(base area × base thickness + wall area × wall thickness) × g/ml pressed",
@@ -139,7 +169,8 @@ public sealed record CrumbFamily(
             browned += choice.Browned && IsButter(part) ? grams.Value : 0;
             lines[i] = new(part.Ingredient, new Worked<Grams>(
                 "crust-" + keys[i], part.Ingredient.Name, grams, "crumb mixture ÷ all shares together × its own share",
-                Term.Of(total), all, part.Share), choice.Browned && IsButter(part) ? "browned, then weighed again; hold a quarter back and add it in thirds" : part.Note);
+                Term.Of(total), all, part.Share),
+                choice.Browned && IsButter(part) ? "browned, then weighed again; hold a quarter back and add it in thirds" : part.Note);
         }
 
         var held = melted <= 0 ? null : new Worked<Grams>(

@@ -23,21 +23,30 @@ public static class CrustBook
         ],
         Mixing.CutIn, RestMinutes: 60)
     {
-        Schools = "Butter tastes best and flakes most, but the room must be cool. A splash of vinegar or spirit for part of the water is custom: it changes little. Hot start or steady oven, both are baked.",
+        Schools =
+            "Butter tastes best and flakes most, but the room must be cool. A splash of vinegar or spirit for part of the water is "
+                + "custom: it changes little. Hot start or steady oven, both are baked.",
     };
 
     public static readonly RolledFamily ShorteningFlaky = new(
-        "shortening-flaky", "Flaky, shortening", "the tenderest flake, easier in a warm room", [Treatment.HotStart, Treatment.Steady], "#dcb27a",
+        "shortening-flaky", "Flaky, shortening", "the tenderest flake, easier in a warm room", [Treatment.HotStart, Treatment.Steady],
+        "#dcb27a",
         [
             new(Pantry.PlainFlour, Flour, "plain"),
-            new(Pantry.Shortening, Percent("shortening", 65, 60, 70, "All fat and no water, so less of it than butter."), "cold, in pieces"),
-            new(Pantry.Water, Percent("water", 28, 25, 30, "A range to stop inside: stop when it just holds."), "ice cold; stop when it just holds"),
+            new(
+                Pantry.Shortening, Percent("shortening", 65, 60, 70, "All fat and no water, so less of it than butter."),
+                "cold, in pieces"),
+            new(
+                Pantry.Water, Percent("water", 28, 25, 30, "A range to stop inside: stop when it just holds."),
+                "ice cold; stop when it just holds"),
             new(Pantry.CasterSugar, Percent("sugar", 2, 0, 5, "For colour."), "with the flour"),
             new(Pantry.Salt, Salt, "with the flour"),
         ],
         Mixing.CutIn, RestMinutes: 60)
     {
-        Schools = "Shortening or lard stays firm in a warm room and gives the tenderest flake; it tastes of little. Lard is savoury and not vegetarian.",
+        Schools =
+            "Shortening or lard stays firm in a warm room and gives the tenderest flake; it tastes of little. Lard is savoury and "
+                + "not vegetarian.",
     };
 
     public static readonly RolledFamily HalfFlaky = new(
@@ -46,7 +55,9 @@ public static class CrustBook
             new(Pantry.PlainFlour, Flour, "plain"),
             new(Pantry.Butter, Percent("butter", 37, 32, 41, "Half of the fat, for flavour."), "cut in cubes and frozen 20 min"),
             new(Pantry.Shortening, Percent("shortening", 36, 32, 40, "The other half, for tenderness."), "cold, in pieces"),
-            new(Pantry.Water, Percent("water", 28, 25, 30, "A range to stop inside: stop when it just holds."), "ice cold; stop when it just holds"),
+            new(
+                Pantry.Water, Percent("water", 28, 25, 30, "A range to stop inside: stop when it just holds."),
+                "ice cold; stop when it just holds"),
             new(Pantry.CasterSugar, Percent("sugar", 2, 0, 5, "For colour."), "with the flour"),
             new(Pantry.Salt, Salt, "with the flour"),
         ],
@@ -67,7 +78,9 @@ public static class CrustBook
         ],
         Mixing.Rubbed, RestMinutes: 30)
     {
-        Schools = "With egg it holds a wet filling better; with water alone it is shorter and paler. Rub the fat in by hand or blitz it: stop at crumbs.",
+        Schools =
+            "With egg it holds a wet filling better; with water alone it is shorter and paler. Rub the fat in by hand or blitz it: "
+                + "stop at crumbs.",
     };
 
     public static readonly RolledFamily SweetShort = new(
@@ -96,16 +109,22 @@ public static class CrustBook
         ],
         Mixing.Creamed, RestMinutes: 30)
     {
-        Schools = "With ground nuts it is shorter and tears sooner; without, it cuts cleaner. Rolled between papers and frozen, or pressed in by hand: both are done.",
+        Schools =
+            "With ground nuts it is shorter and tears sooner; without, it cuts cleaner. Rolled between papers and frozen, or "
+                + "pressed in by hand: both are done.",
     };
 
     public static readonly RolledFamily PartOats = new(
         "part-oats", "Part oats", "rustic pies; it tears, so a plain edge only", [Treatment.Steady, Treatment.HotStart], "#c2935a",
         [
             new(Pantry.PlainFlour, Percent("flour", 65, 50, 100, "Flour and oats together count as 100."), "plain"),
-            new(Pantry.RolledOats, Percent("oats for flour", 35, 0, 50, "Up to half of the flour, weight for weight."), "ground to coarse meal"),
+            new(
+                Pantry.RolledOats, Percent("oats for flour", 35, 0, 50, "Up to half of the flour, weight for weight."),
+                "ground to coarse meal"),
             new(Pantry.Butter, Percent("butter", 77, 70, 85, "More is flakier and harder to handle."), "cut in cubes and frozen 20 min"),
-            new(Pantry.Water, Percent("water", 32, 30, 35, "Oats drink more; stop when it just holds."), "ice cold; stop when it just holds"),
+            new(
+                Pantry.Water, Percent("water", 32, 30, 35, "Oats drink more; stop when it just holds."),
+                "ice cold; stop when it just holds"),
             new(Pantry.BrownSugar, Percent("sugar", 7, 5, 10, "For colour and to help it crisp."), "with the flour"),
             new(Pantry.Salt, Salt, "with the flour"),
         ],
@@ -116,7 +135,11 @@ public static class CrustBook
 
     public static readonly RolledFamily BoughtSheet = new(
         "bought-short", "Bought shortcrust, ready-rolled", "days without time for dough", [Treatment.Steady, Treatment.HotStart], "#d9b077",
-        [new(Pantry.Find("shortcrust-pastry")!, Flour with { Name = "bought dough", Reason = "Nothing is mixed: it is all dough." }, "out of the fridge 10 min before it is unrolled")],
+        [
+            new(
+                Pantry.Find("shortcrust-pastry")!, Flour with { Name = "bought dough", Reason = "Nothing is mixed: it is all dough." },
+                "out of the fridge 10 min before it is unrolled")
+        ],
         Mixing.Bought, RestMinutes: 0)
     {
         Sheet = new(new(230), new(350), new(320)),
@@ -125,7 +148,8 @@ public static class CrustBook
 
     public static readonly CrumbFamily PlainCrumb = Crumbs(
         "plain-crumb", "Plain biscuit crumb", "cold creams, cheese fillings and no-bake days", "#b9823f",
-        Pantry.BiscuitCrumbs, "crushed to even sand", fat: (46, 42, 50, "Plain wheat biscuit drinks this much; greasy means too much."), sugar: 8);
+        Pantry.BiscuitCrumbs, "crushed to even sand", fat: (46, 42, 50, "Plain wheat biscuit drinks this much; greasy means too much."),
+        sugar: 8);
 
     public static readonly CrumbFamily WheatmealCrumb = Crumbs(
         "wheatmeal-crumb", "Wheatmeal cracker crumb", "cheese fillings and condensed-milk pies", "#a9753c",
@@ -137,7 +161,8 @@ public static class CrustBook
 
     public static readonly CrumbFamily GingerCrumb = Crumbs(
         "ginger-crumb", "Ginger biscuit crumb", "lemon, pear and pumpkin fillings", "#8f5a2a",
-        Pantry.Find("ginger-biscuit-crumbs")!, "crushed to even sand", fat: (38, 35, 40, "Hard, sugary biscuit: it needs less fat to hold."), sugar: 0);
+        Pantry.Find("ginger-biscuit-crumbs")!, "crushed to even sand",
+        fat: (38, 35, 40, "Hard, sugary biscuit: it needs less fat to hold."), sugar: 0);
 
     public static readonly CrumbFamily SandwichCrumb = Crumbs(
         "sandwich-crumb", "Filled sandwich biscuit crumb", "chocolate, mint and coffee fillings", "#43302a",
@@ -145,7 +170,8 @@ public static class CrustBook
 
     public static readonly CrumbFamily PretzelCrumb = Crumbs(
         "pretzel-crumb", "Pretzel crumb", "sweet fillings that want salt: caramel, citrus, chocolate", "#9a6430",
-        Pantry.Find("pretzel-crumbs")!, "crushed, some bits left", fat: (68, 60, 75, "Dry and lean, so it drinks the most."), sugar: 20, binds: "It wants sugar or honey: without it a pretzel crumb falls apart.");
+        Pantry.Find("pretzel-crumbs")!, "crushed, some bits left", fat: (68, 60, 75, "Dry and lean, so it drinks the most."), sugar: 20,
+        binds: "It wants sugar or honey: without it a pretzel crumb falls apart.");
 
     public static readonly CrumbFamily NutCrumb = Crumbs(
         "nut-crumb", "Nut meal", "chocolate and cream fillings without wheat", "#b58a58",
@@ -153,7 +179,8 @@ public static class CrustBook
 
     public static readonly CrumbFamily OatCrumb = Crumbs(
         "oat-crumb", "Toasted oats", "yoghurt and fruit fillings", "#c49a5c",
-        Pantry.RolledOats, "toasted, then half of them ground", fat: (50, 45, 55, "Oats drink."), sugar: 20, binds: "Oats do not stick to each other; sugar or honey does it.");
+        Pantry.RolledOats, "toasted, then half of them ground", fat: (50, 45, 55, "Oats drink."), sugar: 20,
+        binds: "Oats do not stick to each other; sugar or honey does it.");
 
     public static readonly LaidFamily LaidWafers = new(
         "laid-wafers", "Whole vanilla wafers, laid", "same-day creams that are spooned, not poured", [Treatment.Chilled], "#d9b070",
@@ -192,14 +219,25 @@ public static class CrustBook
     public static CrustFamily? Find(string id) => All.FirstOrDefault(f => f.Id == id);
 
     private static CrumbFamily Crumbs(
-        string id, string name, string @for, string tint, Ingredient crumb, string note, (double Usual, double Low, double High, string Reason) fat, double sugar, string binds = "It helps a baked crumb to hold together.") => new(
+        string id, string name, string @for, string tint, Ingredient crumb, string note,
+        (double Usual, double Low, double High, string Reason) fat, double sugar,
+        string binds = "It helps a baked crumb to hold together.") => new(
         id, name, @for, [Treatment.Baked, Treatment.Chilled], tint,
         [
             new(crumb, CrumbRole.Crumb, Percent("crumbs", 100, 100, 100, "Everything is counted against the crumbs."), note),
-            .. sugar > 0 ? [new CrumbPart(Pantry.CasterSugar, CrumbRole.Other, Percent("sugar to crumb", sugar, 0, 25, binds), "through the crumbs")] : Array.Empty<CrumbPart>(),
-            new(Pantry.Butter, CrumbRole.Fat, Percent("melted butter to crumb", fat.Usual, fat.Low, fat.High, fat.Reason), "melted; hold a quarter back and add it in thirds"),
+            .. sugar > 0
+                ? [
+                    new CrumbPart(
+                        Pantry.CasterSugar, CrumbRole.Other, Percent("sugar to crumb", sugar, 0, 25, binds), "through the crumbs")
+                ]
+                : Array.Empty<CrumbPart>(),
+            new(
+                Pantry.Butter, CrumbRole.Fat, Percent("melted butter to crumb", fat.Usual, fat.Low, fat.High, fat.Reason),
+                "melted; hold a quarter back and add it in thirds"),
         ],
-        new("one " + (crumb.GramsEach > 0 ? crumb.Piece.One : "piece"), crumb.GramsEach, crumb.GramsEach * 0.87, crumb.GramsEach * 1.13, Dimension.Mass, "From packets of the kind; your packet says more exactly."))
+        new(
+            "one " + (crumb.GramsEach > 0 ? crumb.Piece.One : "piece"), crumb.GramsEach, crumb.GramsEach * 0.87, crumb.GramsEach * 1.13,
+            Dimension.Mass, "From packets of the kind; your packet says more exactly."))
         {
             Schools = "Baked it is crisper and holds under a wet filling; chilled it is softer and needs no oven.",
         };

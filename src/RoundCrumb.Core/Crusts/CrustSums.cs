@@ -65,7 +65,9 @@ public sealed record CrustSums(
 
     /// <summary>Every figure that can be opened but the lines.</summary>
     public IEnumerable<IWorked> Figures() =>
-        ((IWorked?[])[Total, Disc, SheetLength, Cut, Offcuts, HeldBack, Biscuits, BrownedAway, Laid?.Count, Laid?.Gaps, Sheets?.Count]).OfType<IWorked>();
+        (
+            (IWorked?[])[Total, Disc, SheetLength, Cut, Offcuts, HeldBack, Biscuits, BrownedAway, Laid?.Count, Laid?.Gaps, Sheets?.Count])
+            .OfType<IWorked>();
 
     /// <summary>The sums for a crust in a pan.</summary>
     public static CrustSums Of(CrustChoice choice, Pan pan) => choice.Family.SumsFor(choice, pan);

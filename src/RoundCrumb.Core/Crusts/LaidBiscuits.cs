@@ -23,19 +23,25 @@ public sealed record LaidBiscuits(IReadOnlyList<Spot> Base, int Wall, double Dia
         // A row stands against the wall where the wall is to be covered at all; the base lies within it.
         var stands = choice.Height.Value >= d / 3;
         var half = tub.BaseHalf - (stands ? thick : 0);
-        var spots = half < d / 2 ? [] : Layout.On(spot => Within(tub, half, d / 2, spot), half, half + tub.HalfExtra, d, tub.IsRound ? half : null);
+        var spots = half < d / 2
+            ? []
+            : Layout.On(spot => Within(tub, half, d / 2, spot), half, half + tub.HalfExtra, d, tub.IsRound ? half : null);
         var wall = stands ? (int)Math.Floor(tub.RoundFor(Math.Max(0, tub.BaseHalf - (thick / 2))) / d) : 0;
         var count = new Worked<Number>(
-            "laid-count", "Whole biscuits", new(spots.Count + wall), "as many as lie on the base side by side + as many as stand round the wall",
+            "laid-count", "Whole biscuits", new(spots.Count + wall),
+            "as many as lie on the base side by side + as many as stand round the wall",
             Term.Given("on the base", spots.Count, Dimension.Count), Term.Given("round the wall", wall, Dimension.Count), family.Diameter);
 
         var one = Math.PI / 4 * d * d;
         var floor = new SquareMillimetres(Math.Max(0, tub.AreaFor(Math.Max(0, half)) - (spots.Count * one)));
-        var upright = new SquareMillimetres(stands ? Math.Max(0, tub.UpTo(Math.Min(choice.Height.Value, d)).WallArea.Value - (wall * one)) : 0);
+        var upright = new SquareMillimetres(
+            stands ? Math.Max(0, tub.UpTo(Math.Min(choice.Height.Value, d)).WallArea.Value - (wall * one)) : 0);
         var gaps = new Worked<Grams>(
-            "laid-gaps", "Crumb mixture for the gaps", new((floor.Value + upright.Value) * thick / 1000 * CrustConstants.CrumbDensity.Usual),
+            "laid-gaps", "Crumb mixture for the gaps",
+            new((floor.Value + upright.Value) * thick / 1000 * CrustConstants.CrumbDensity.Usual),
             "(base left bare + wall left bare) × thickness of a biscuit × g/ml pressed",
-            Term.Given("base left bare", floor), Term.Given("wall left bare", upright), Term.Given("thickness of a biscuit", choice.Thickness), CrustConstants.CrumbDensity);
+            Term.Given("base left bare", floor), Term.Given("wall left bare", upright),
+            Term.Given("thickness of a biscuit", choice.Thickness), CrustConstants.CrumbDensity);
         return new(spots, wall, d, count, gaps);
     }
 

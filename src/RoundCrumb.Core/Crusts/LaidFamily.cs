@@ -26,7 +26,8 @@ public sealed record LaidFamily(
     public override Constant UsualThickness(Pan pan) => BiscuitThickness;
 
     /// <summary>One row of biscuits stands against the wall.</summary>
-    public override Millimetres UsualHeight(Pan pan) => pan.IsTall || pan.Kind.Facts.BaseOnly ? new(0) : new(Math.Min(Diameter.Usual, pan.Depth.Value));
+    public override Millimetres UsualHeight(Pan pan) =>
+        pan.IsTall || pan.Kind.Facts.BaseOnly ? new(0) : new(Math.Min(Diameter.Usual, pan.Depth.Value));
 
     /// <inheritdoc/>
     public override IReadOnlyList<Ingredient> Ingredients => [Biscuit, Pantry.Butter];
@@ -41,11 +42,18 @@ public sealed record LaidFamily(
     public override IEnumerable<CrustStep> Method(CrustMaking making)
     {
         var laid = making.Sums.Laid!;
-        yield return new(StepKind.CrushBiscuits, new(new("Crush and butter {0} of biscuits for the gaps.", (laid.Gaps.Value * making.Pies).AsQuantity()), 4, 1, Place.Bench, "squeezed, it clumps and looks dry"));
+        yield return new(
+            StepKind.CrushBiscuits,
+            new(
+                new("Crush and butter {0} of biscuits for the gaps.", (laid.Gaps.Value * making.Pies).AsQuantity()), 4, 1, Place.Bench,
+                "squeezed, it clumps and looks dry"));
         yield return new(StepKind.LayBiscuits, new(
             laid.Wall > 0
-                ? new("Lay {0} biscuits on each base and stand {1} round the wall; press the crumbs between them.", new Quantity(laid.Base.Count, Dimension.Count), new Quantity(laid.Wall, Dimension.Count))
-                : new Phrase("Lay {0} biscuits on each base; press the crumbs between them.", new Quantity(laid.Base.Count, Dimension.Count)),
+                ? new(
+                    "Lay {0} biscuits on each base and stand {1} round the wall; press the crumbs between them.",
+                    new Quantity(laid.Base.Count, Dimension.Count), new Quantity(laid.Wall, Dimension.Count))
+                : new Phrase(
+                    "Lay {0} biscuits on each base; press the crumbs between them.", new Quantity(laid.Base.Count, Dimension.Count)),
             1, 8, Place.Bench, "none rocks; none is loose, or it floats"));
     }
 
@@ -61,15 +69,19 @@ public sealed record LaidFamily(
         [
             new(Biscuit, new Worked<Grams>(
                 "crust-whole", Biscuit.Name + ", whole", new(whole), "whole biscuits × one biscuit",
-                Term.Of(laid.Count), Term.Given("one biscuit", new Grams(Biscuit.GramsEach))), "whole, laid side by side") { Pieces = laid.Count.Value.Value },
+                Term.Of(laid.Count), Term.Given("one biscuit", new Grams(Biscuit.GramsEach))),
+                "whole, laid side by side") { Pieces = laid.Count.Value.Value },
             new(Biscuit, new Worked<Grams>(
                 "crust-gaps", Biscuit.Name + ", for the gaps", gaps * (1 / all), "crumb mixture for the gaps ÷ all shares together",
                 Term.Of(laid.Gaps), shares), "crushed, for the gaps"),
             new(Pantry.Butter, new Worked<Grams>(
-                "crust-butter", Pantry.Butter.Name, gaps * (FatToCrumb.Usual / all), "crumb mixture for the gaps ÷ all shares together × its own share",
+                "crust-butter", Pantry.Butter.Name, gaps * (FatToCrumb.Usual / all),
+                "crumb mixture for the gaps ÷ all shares together × its own share",
                 Term.Of(laid.Gaps), shares, FatToCrumb), "melted, for the crumbs in the gaps"),
         ];
-        var total = new Worked<Grams>("laid", "Biscuits and crumbs", new(whole + gaps.Value), "whole biscuits + crumb mixture for the gaps", Term.Given("whole biscuits", new Grams(whole)), Term.Of(laid.Gaps));
+        var total = new Worked<Grams>(
+            "laid", "Biscuits and crumbs", new(whole + gaps.Value), "whole biscuits + crumb mixture for the gaps",
+            Term.Given("whole biscuits", new Grams(whole)), Term.Of(laid.Gaps));
         return new(total, lines, null, null, null, null) { Laid = laid };
     }
 }

@@ -37,7 +37,11 @@ public sealed record RolledFamily(
     public double TotalOfFlour => Dough.Sum(p => p.Percent.Usual);
 
     /// <inheritdoc/>
-    public override Constant UsualThickness(Pan pan) => pan.IsSmall ? CrustConstants.TartletDough : pan.IsFluted || pan.Kind is PanKind.Ring ? CrustConstants.TartDough : CrustConstants.PieDough;
+    public override Constant UsualThickness(Pan pan) =>
+        pan.IsSmall
+            ? CrustConstants.TartletDough
+            : pan.IsFluted || pan.Kind is PanKind.Ring ? CrustConstants.TartDough
+            : CrustConstants.PieDough;
 
     /// <inheritdoc/>
     public override Millimetres UsualHeight(Pan pan) =>
@@ -47,12 +51,15 @@ public sealed record RolledFamily(
     public override IReadOnlyList<Ingredient> Ingredients => [.. Dough.Select(d => d.Ingredient)];
 
     /// <inheritdoc/>
-    public override IReadOnlyList<CrustLine> Formula => Sheet is null ? [.. Dough.Select(d => new CrustLine(d.Ingredient, d.Percent, d.Note))] : [];
+    public override IReadOnlyList<CrustLine> Formula =>
+        Sheet is null ? [.. Dough.Select(d => new CrustLine(d.Ingredient, d.Percent, d.Note))] : [];
 
     /// <inheritdoc/>
     public override IReadOnlyList<ShellKeeping> Keeping => Sheet is not null ? ShellKeeping.Lined :
     [
-        new("The dough, flat and wrapped", new("rest of the dough", RestMinutes, Dimension.Time, "It relaxes, and the water spreads."), CrustConstants.FridgeMost, "fridge"),
+        new(
+            "The dough, flat and wrapped", new("rest of the dough", RestMinutes, Dimension.Time, "It relaxes, and the water spreads."),
+            CrustConstants.FridgeMost, "fridge"),
         new("The dough, frozen", null, CrustConstants.FreezerDough, "freezer; thaw it overnight in the fridge"),
         .. ShellKeeping.Lined,
     ];
@@ -63,16 +70,41 @@ public sealed record RolledFamily(
         foreach (var step in Mixed(making))
             yield return step;
         if (Mixing is not Mixing.Bought)
-            yield return new(StepKind.RestDough, new("Flatten, wrap and rest in the fridge.", 1, 1, Place.Fridge, "firm, no longer springy") { Wait = new(RestMinutes, RestMinutes, CrustConstants.FridgeMost.Usual) });
+            yield return new(
+                StepKind.RestDough,
+                new("Flatten, wrap and rest in the fridge.", 1, 1, Place.Fridge, "firm, no longer springy")
+                {
+                    Wait = new(RestMinutes, RestMinutes, CrustConstants.FridgeMost.Usual),
+                });
         if (making.Room.IsWarm)
-            yield return new(StepKind.ChillBoard, new(new("At {0} in here, chill board and pin with a tray of ice; roll one at a time and put it back cold whenever it bends.", making.Room.AsQuantity()), 3, 0, Place.Bench, "the board cool to the wrist") { Wait = new(10, 10, 40) });
+            yield return new(
+                StepKind.ChillBoard,
+                new(
+                    new(
+                        "At {0} in here, chill board and pin with a tray of ice; roll one at a time and put it back cold whenever "
+                            + "it bends.",
+                        making.Room.AsQuantity()),
+                    3, 0, Place.Bench, "the board cool to the wrist")
+                { Wait = new(10, 10, 40) });
         var sums = making.Sums;
         yield return new(StepKind.RollAndLine, new(
-            sums.SheetLength is { } length ? new Phrase("Roll to a sheet {0} by {1}, line the pan, finish the edge, dock the base.", sums.Disc!, length) : new Phrase("Roll to a disc {0} across, line the pan, finish the edge, dock the base.", sums.Disc!),
+            sums.SheetLength is { } length
+                ? new Phrase("Roll to a sheet {0} by {1}, line the pan, finish the edge, dock the base.", sums.Disc!, length)
+                : new Phrase("Roll to a disc {0} across, line the pan, finish the edge, dock the base.", sums.Disc!),
             2, 9, Place.Bench, "even, no thin spots; keep the scraps for patching"));
         yield return making.Choice.Frozen
-            ? new(StepKind.FreezeShell, new("Freeze the lined shell.", 0, 0.5, Place.Freezer, "hard right through; it goes into the oven as it is") { Wait = new(CrustConstants.FreezeShell.Low, CrustConstants.FreezeShell.Usual, CrustConstants.FreezerShell.Usual) })
-            : new(StepKind.ChillShell, new("Chill the lined shell.", 0, 0.5, Place.Fridge, "hard to the touch") { Wait = new(CrustConstants.ChillShell.Low, CrustConstants.ChillShell.Usual, CrustConstants.ShellFridgeMost.Usual) });
+            ? new(
+                StepKind.FreezeShell,
+                new("Freeze the lined shell.", 0, 0.5, Place.Freezer, "hard right through; it goes into the oven as it is")
+                {
+                    Wait = new(CrustConstants.FreezeShell.Low, CrustConstants.FreezeShell.Usual, CrustConstants.FreezerShell.Usual),
+                })
+            : new(
+                StepKind.ChillShell,
+                new("Chill the lined shell.", 0, 0.5, Place.Fridge, "hard to the touch")
+                {
+                    Wait = new(CrustConstants.ChillShell.Low, CrustConstants.ChillShell.Usual, CrustConstants.ShellFridgeMost.Usual),
+                });
     }
 
     /// <summary>How the dough is brought together, or fetched.</summary>
@@ -84,22 +116,56 @@ public sealed record RolledFamily(
         {
             Mixing.CutIn =>
             [
-                new(StepKind.FreezeFat, new($"Cube the {fat} and freeze it.", 3, 1, Place.Freezer, "hard right through") { Wait = new(CrustConstants.FreezeFat.Low, CrustConstants.FreezeFat.Usual, CrustConstants.ShellFridgeMost.Usual) }),
-                new(StepKind.MakeDough, new(new($"Work {fat} into flour, then water until it just holds: about {{0}} of dough.", dough), 10, 2, Place.Bench, $"a shaggy mass, {fat} in flat leaves") { Caution = "Raw flour is not for tasting." }),
+                new(
+                    StepKind.FreezeFat,
+                    new($"Cube the {fat} and freeze it.", 3, 1, Place.Freezer, "hard right through")
+                    {
+                        Wait = new(CrustConstants.FreezeFat.Low, CrustConstants.FreezeFat.Usual, CrustConstants.ShellFridgeMost.Usual),
+                    }),
+                new(
+                    StepKind.MakeDough,
+                    new(
+                        new($"Work {fat} into flour, then water until it just holds: about {{0}} of dough.", dough), 10, 2, Place.Bench,
+                        $"a shaggy mass, {fat} in flat leaves") { Caution = "Raw flour is not for tasting." }),
             ],
             Mixing.Rubbed =>
             [
-                new(StepKind.MakeDough, new(new($"Rub the cold {fat} into the flour, then the egg and a little water until it just holds: about {{0}} of dough.", dough), 12, 2, Place.Bench, "fine crumbs, then a smooth dough that does not stick") { Caution = "Raw flour and egg are not for tasting." }),
+                new(
+                    StepKind.MakeDough,
+                    new(
+                        new(
+                            $"Rub the cold {fat} into the flour, then the egg and a little water until it just holds: about {{0}} "
+                                + $"of dough.",
+                            dough),
+                        12, 2, Place.Bench, "fine crumbs, then a smooth dough that does not stick")
+                        { Caution = "Raw flour and egg are not for tasting." }),
             ],
             Mixing.Creamed =>
             [
-                new(StepKind.SoftenFat, new($"Take the {fat} out to soften.", 1, 0, Place.Bench, "a finger sinks in") { Wait = new(Softening.Fat.Low, Softening.Fat.Usual, Softening.Fat.High) }),
-                new(StepKind.MakeDough, new(new($"Cream {fat} and sugar, beat in the egg, then the flour until no dry bits show: about {{0}} of dough.", dough), 9, 1.5, Place.Mixer, "smooth, no longer") { Caution = "Raw flour and egg are not for tasting." }),
+                new(
+                    StepKind.SoftenFat,
+                    new($"Take the {fat} out to soften.", 1, 0, Place.Bench, "a finger sinks in")
+                    {
+                        Wait = new(Softening.Fat.Low, Softening.Fat.Usual, Softening.Fat.High),
+                    }),
+                new(
+                    StepKind.MakeDough,
+                    new(
+                        new(
+                            $"Cream {fat} and sugar, beat in the egg, then the flour until no dry bits show: about {{0}} of dough.", dough),
+                        9, 1.5, Place.Mixer, "smooth, no longer") { Caution = "Raw flour and egg are not for tasting." }),
             ],
             Mixing.Bought =>
             [
                 new(StepKind.TakeSheetsOut, new(
-                    making.Sums.Sheets is { } sheets ? new Phrase("Take {0} bought sheets out of the fridge.", new Quantity(Math.Ceiling(sheets.EachLines > 0 ? (double)making.Pies / sheets.EachLines : sheets.Count.Value.Value * making.Pies), Dimension.Count)) : "Take the bought sheet out of the fridge.",
+                    making.Sums.Sheets is { } sheets
+                        ? new Phrase(
+                            "Take {0} bought sheets out of the fridge.",
+                            new Quantity(
+                                Math.Ceiling(
+                                    sheets.EachLines > 0 ? (double)making.Pies / sheets.EachLines : sheets.Count.Value.Value * making.Pies),
+                                Dimension.Count))
+                        : "Take the bought sheet out of the fridge.",
                     1, 0, Place.Bench, "it unrolls without cracking") { Wait = MinuteRange.Between(5, 15) }),
             ],
         };
@@ -118,19 +184,28 @@ public sealed record RolledFamily(
         var sheet = pan.IsRound ? null : new Worked<Millimetres>(
             "sheet-length", "Dough sheet, long", new(across + (2 * pan.Inside.HalfExtra)),
             "base length + 2 × wall slant + 2 × edge allowance",
-            Term.Given("base length", new Millimetres(pan.Base.Value + (2 * pan.Inside.HalfExtra))), Term.Given("wall slant", new Millimetres(wall.Slant)), allowance);
+            Term.Given("base length", new Millimetres(pan.Base.Value + (2 * pan.Inside.HalfExtra))),
+            Term.Given("wall slant", new Millimetres(wall.Slant)), allowance);
 
         var area = sheet is null ? Math.PI / 4 * across * across : across * sheet.Value.Value;
         var cut = new Grams(area * choice.Thickness.Value / 1000 * CrustConstants.DoughDensity.Usual);
         var itself = new Worked<Grams>(
-            "disc-mass", sheet is null ? "The disc itself" : "The sheet itself", cut, (sheet is null ? "π ÷ 4 × disc²" : "sheet across × sheet long") + " × thickness × g/ml of dough",
-            [Term.Of(disc), .. sheet is null ? Array.Empty<Term>() : [Term.Of(sheet)], Term.Given("dough thickness", choice.Thickness), CrustConstants.DoughDensity]);
+            "disc-mass", sheet is null ? "The disc itself" : "The sheet itself", cut,
+            (sheet is null ? "π ÷ 4 × disc²" : "sheet across × sheet long") + " × thickness × g/ml of dough",
+            [
+                Term.Of(disc), .. sheet is null ? Array.Empty<Term>() : [Term.Of(sheet)], Term.Given("dough thickness", choice.Thickness),
+                CrustConstants.DoughDensity
+            ]);
         var total = new Worked<Grams>(
             "dough", "Dough to mix", cut * (1 + CrustConstants.RollingLoss.Usual),
             (sheet is null ? "π ÷ 4 × disc²" : "sheet across × sheet long") + " × thickness × g/ml of dough, + rolling and trimming",
-            [Term.Of(disc), .. sheet is null ? Array.Empty<Term>() : [Term.Of(sheet)], Term.Given("dough thickness", choice.Thickness), CrustConstants.DoughDensity, CrustConstants.RollingLoss]);
+            [
+                Term.Of(disc), .. sheet is null ? Array.Empty<Term>() : [Term.Of(sheet)], Term.Given("dough thickness", choice.Thickness),
+                CrustConstants.DoughDensity, CrustConstants.RollingLoss
+            ]);
         var offcuts = new Worked<Grams>(
-            "offcuts", "Dough left over", total.Value - cut, sheet is null ? "dough to mix − the disc itself" : "dough to mix − the sheet itself",
+            "offcuts", "Dough left over", total.Value - cut,
+            sheet is null ? "dough to mix − the disc itself" : "dough to mix − the sheet itself",
             Term.Of(total), Term.Of(itself));
 
         var flour = total.Value * (1 / TotalOfFlour);
@@ -150,7 +225,12 @@ public sealed record RolledFamily(
             };
         }
 
-        return new(total, lines, disc, offcuts, null, null) { SheetLength = sheet, Cut = itself, Sheets = Sheet is { } bought ? BoughtSheets.For(bought, disc, sheet, total, 1) : null };
+        return new(total, lines, disc, offcuts, null, null)
+        {
+            SheetLength = sheet,
+            Cut = itself,
+            Sheets = Sheet is { } bought ? BoughtSheets.For(bought, disc, sheet, total, 1) : null,
+        };
     }
 }
 

@@ -15,11 +15,19 @@ public sealed record Seal(string Id, string Name, Ingredient? Ingredient, Minute
 {
     public static readonly Seal None = new("none", "No seal", null, MinuteRange.None, false, "");
     public static readonly Seal Yolk = new("yolk", "Beaten yolk", Pantry.Yolk, MinuteRange.Between(2, 3), false, "glossy, no longer wet");
-    public static readonly Seal White = new("white", "Egg white", Pantry.EggWhite, MinuteRange.Between(5, 8), false, "dry to the touch, nearly invisible");
-    public static readonly Seal Chocolate = new("chocolate", "Melted chocolate", Pantry.DarkChocolate, MinuteRange.None, true, "set firm, no shine left");
-    public static readonly Seal CocoaButter = new("cocoa-butter", "Cocoa butter", Pantry.Find("cocoa-butter"), MinuteRange.None, true, "set clear and dry") { For = "cold fillings that must not taste of chocolate" };
-    public static readonly Seal Jam = new("jam", "Jam", Pantry.Find("apricot-jam"), MinuteRange.None, false, "a thin film, right into the corner") { For = "almond fillings" };
-    public static readonly Seal Dust = new("dust", "Crumbs or ground nuts", Pantry.GroundAlmonds, MinuteRange.None, false, "the base just hidden") { For = "juicy fruit" };
+    public static readonly Seal White = new(
+        "white", "Egg white", Pantry.EggWhite, MinuteRange.Between(5, 8), false, "dry to the touch, nearly invisible");
+    public static readonly Seal Chocolate = new(
+        "chocolate", "Melted chocolate", Pantry.DarkChocolate, MinuteRange.None, true, "set firm, no shine left");
+    public static readonly Seal CocoaButter = new(
+        "cocoa-butter", "Cocoa butter", Pantry.Find("cocoa-butter"), MinuteRange.None, true, "set clear and dry")
+    { For = "cold fillings that must not taste of chocolate" };
+    public static readonly Seal Jam = new(
+        "jam", "Jam", Pantry.Find("apricot-jam"), MinuteRange.None, false, "a thin film, right into the corner")
+    { For = "almond fillings" };
+    public static readonly Seal Dust = new(
+        "dust", "Crumbs or ground nuts", Pantry.GroundAlmonds, MinuteRange.None, false, "the base just hidden")
+    { For = "juicy fruit" };
 
     /// <summary>All of them, in the order in which they are offered.</summary>
     public static IReadOnlyList<Seal> All { get; } = [None, Yolk, White, Chocolate, CocoaButter, Jam, Dust];
@@ -34,19 +42,24 @@ public sealed record Seal(string Id, string Name, Ingredient? Ingredient, Minute
     public bool NeedsOven => OvenMinutes.Best > 0;
 
     /// <summary>Grams brushed on one pan of a base area.</summary>
-    public static readonly Constant EggFilm = new("egg brushed on", 0.02, 0.015, 0.03, Dimension.Factor, "Grams to a square centimetre: one thin coat.");
+    public static readonly Constant EggFilm = new(
+        "egg brushed on", 0.02, 0.015, 0.03, Dimension.Factor, "Grams to a square centimetre: one thin coat.");
 
     /// <summary>Grams of chocolate spread on one pan of a base area.</summary>
-    public static readonly Constant ChocolateFilm = new("chocolate brushed on", 0.10, 0.08, 0.14, Dimension.Factor, "Grams to a square centimetre: about a millimetre.");
+    public static readonly Constant ChocolateFilm = new(
+        "chocolate brushed on", 0.10, 0.08, 0.14, Dimension.Factor, "Grams to a square centimetre: about a millimetre.");
 
     /// <summary>Grams of cocoa butter brushed on one pan of a base area.</summary>
-    public static readonly Constant CocoaFilm = new("cocoa butter brushed on", 0.03, 0.02, 0.05, Dimension.Factor, "Grams to a square centimetre: it runs thin.");
+    public static readonly Constant CocoaFilm = new(
+        "cocoa butter brushed on", 0.03, 0.02, 0.05, Dimension.Factor, "Grams to a square centimetre: it runs thin.");
 
     /// <summary>Grams of jam spread on one pan of a base area.</summary>
-    public static readonly Constant JamFilm = new("jam spread on", 0.15, 0.10, 0.25, Dimension.Factor, "Grams to a square centimetre: about a millimetre.");
+    public static readonly Constant JamFilm = new(
+        "jam spread on", 0.15, 0.10, 0.25, Dimension.Factor, "Grams to a square centimetre: about a millimetre.");
 
     /// <summary>Grams of crumbs or nuts dusted on one pan of a base area.</summary>
-    public static readonly Constant DustFilm = new("crumbs or nuts dusted on", 0.08, 0.05, 0.12, Dimension.Factor, "Grams to a square centimetre: the base just hidden.");
+    public static readonly Constant DustFilm = new(
+        "crumbs or nuts dusted on", 0.08, 0.05, 0.12, Dimension.Factor, "Grams to a square centimetre: the base just hidden.");
 
     /// <summary>The film that this seal is spread to.</summary>
     public Constant Film => Id switch

@@ -30,7 +30,9 @@ public sealed record ShellFamily(
     public override Millimetres UsualHeight(Pan pan) => new(Math.Min(Foil.Depth.Value, pan.Depth.Value));
 
     /// <summary>True when the shell goes into a pan, or is its own.</summary>
-    public bool Fits(Pan pan) => pan.IsRound && pan.Base.Value >= Foil.Base.Value - 1 && pan.Base.Value <= Foil.Base.Value + Slack && pan.Depth.Value <= Foil.Depth.Value + Slack && pan.Depth.Value >= Foil.Depth.Value - Slack;
+    public bool Fits(Pan pan) =>
+        pan.IsRound && pan.Base.Value >= Foil.Base.Value - 1 && pan.Base.Value <= Foil.Base.Value + Slack
+            && pan.Depth.Value <= Foil.Depth.Value + Slack && pan.Depth.Value >= Foil.Depth.Value - Slack;
 
     /// <inheritdoc/>
     public override IReadOnlyList<Ingredient> Ingredients => [Shell];
@@ -39,7 +41,10 @@ public sealed record ShellFamily(
     public override IReadOnlyList<CrustLine> Formula => [];
 
     /// <inheritdoc/>
-    public override IReadOnlyList<ShellKeeping> Keeping => [new("Bought shells, once opened", null, CrustConstants.BakedShell, "an airtight box")];
+    public override IReadOnlyList<ShellKeeping> Keeping =>
+    [
+        new("Bought shells, once opened", null, CrustConstants.BakedShell, "an airtight box")
+    ];
 
     /// <summary>Nothing is done before it is unpacked, which its card says.</summary>
     public override IEnumerable<CrustStep> Method(CrustMaking making) => [];
@@ -47,8 +52,12 @@ public sealed record ShellFamily(
     /// <inheritdoc/>
     public override CrustSums SumsFor(CrustChoice choice, Pan pan)
     {
-        var total = new Worked<Grams>("bought-shell", "One bought shell", new(Shell.GramsEach), "from the packet", Term.Given("one shell", new Grams(Shell.GramsEach)));
-        var line = new WeighedLine(Shell, new Worked<Grams>("crust-" + Shell.Id, Shell.Name, total.Value, "one shell for each pie", Term.Of(total)), "") { Pieces = 1 };
+        var total = new Worked<Grams>(
+            "bought-shell", "One bought shell", new(Shell.GramsEach), "from the packet",
+            Term.Given("one shell", new Grams(Shell.GramsEach)));
+        var line = new WeighedLine(
+            Shell, new Worked<Grams>("crust-" + Shell.Id, Shell.Name, total.Value, "one shell for each pie", Term.Of(total)), "")
+        { Pieces = 1 };
         return new(total, [line], null, null, null, null);
     }
 }

@@ -18,5 +18,7 @@ public sealed record ShellKeeping(string What, Constant? Least, Constant Most, s
     ];
 
     /// <summary>A crust of crumbs or biscuits.</summary>
-    public static IReadOnlyList<ShellKeeping> Finished { get; } = [new("The finished shell", null, CrustConstants.CrumbShell, "covered, in the fridge")];
+    public static IReadOnlyList<ShellKeeping> Finished { get; } = [
+        new("The finished shell", null, CrustConstants.CrumbShell, "covered, in the fridge")
+    ];
 }

@@ -17,18 +17,32 @@ internal static class ColdFillings
         Depth(30, 25, 35, "It sets by acid as much as by cold."),
         Keeps(36, "It goes on thickening.", 72, "Three days cold."),
         Deepest(40, 35, 45, "Deeper, it is too sweet to finish."),
-        [new("Whisk yolks and zest until pale, condensed milk in, then the juice; let it stand and thicken.", 6, 0.5, Place.Mixer, "it ribbons off the whisk") { Wait = new(5, 10, 30) }],
+        [
+            new(
+                "Whisk yolks and zest until pale, condensed milk in, then the juice; let it stand and thicken.", 6, 0.5, Place.Mixer,
+                "it ribbons off the whisk") { Wait = new(5, 10, 30) }
+        ],
         new("Fill each crust {0} deep.", 1, 1.5, Place.Bench, "level"))
     {
-        Shell = new("acid-milk", "Condensed milk and citrus", ShellBake.Full, true, "Ten minutes in the oven set the filling and do nothing for a base.", "10–18 min, or chilled"),
+        Shell = new(
+            "acid-milk", "Condensed milk and citrus", ShellBake.Full, true,
+            "Ten minutes in the oven set the filling and do nothing for a base.", "10–18 min, or chilled"),
         PourHeat = Pours(20, 15, 25, 35, "", ""),
         Ratios =
         [
-            new("condensed milk", i => i.Is(Traits.CondensedMilk) ? 1 : 0, FamilyRatio.Percent("condensed milk with citrus", 69, 55, 80, "The body of it."), "it is thin and sharp", "it is sweet and hardly sets"),
-            new("sharp juice", i => i.Juice, FamilyRatio.Percent("juice with condensed milk", 21, 14, 30, "It sets the milk as well as tasting."), "it stays a sauce", "it breaks and weeps"),
+            new(
+                "condensed milk", i => i.Is(Traits.CondensedMilk) ? 1 : 0,
+                FamilyRatio.Percent("condensed milk with citrus", 69, 55, 80, "The body of it."), "it is thin and sharp",
+                "it is sweet and hardly sets"),
+            new(
+                "sharp juice", i => i.Juice,
+                FamilyRatio.Percent("juice with condensed milk", 21, 14, 30, "It sets the milk as well as tasting."), "it stays a sauce",
+                "it breaks and weeps"),
         ],
         BakeIsOptional = true,
-        Bake = new(Heat(175, 165, 180, "Just to set the yolk."), Min("condensed milk bakes, least", 10), Min("condensed milk bakes, most", 18), "set at the edge, a slight wobble", "Or chilled without the oven, with pasteurised yolk or none."),
+        Bake = new(
+            Heat(175, 165, 180, "Just to set the yolk."), Min("condensed milk bakes, least", 10), Min("condensed milk bakes, most", 18),
+            "set at the edge, a slight wobble", "Or chilled without the oven, with pasteurised yolk or none."),
         SetCaution = ColdChain,
         TooDeep = "It is too sweet to finish, and sets slowly.",
     };
@@ -44,18 +58,30 @@ internal static class ColdFillings
         [
             SoftCheese,
             Bloom,
-            new("Beat the cheese smooth with sugar and flavouring; stream the gelatine in.", 7, 1.5, Place.Mixer, "smooth; it falls like thick egg white"),
+            new(
+                "Beat the cheese smooth with sugar and flavouring; stream the gelatine in.", 7, 1.5, Place.Mixer,
+                "smooth; it falls like thick egg white"),
             new("Whip the cream to soft peaks and fold it in.", 5, 1.5, Place.Mixer, "no streaks, still airy"),
         ],
-        new(new("Fill each cold crust {0} deep and level it, before it sets at about {1}.", new Quantity(20, Dimension.Warmth)), 1, 2, Place.Bench, "level, no holes at the wall"))
+        new(
+            new("Fill each cold crust {0} deep and level it, before it sets at about {1}.", new Quantity(20, Dimension.Warmth)), 1, 2,
+            Place.Bench, "level, no holes at the wall"))
     {
         Shell = new("cheese-gelatine", "Cream cheese with gelatine", ShellBake.Full, false, "It goes in cold and stiff."),
         PourHeat = Pours(20, 18, 24, 28, "it soaks into the base and the cream in it melts", "it has set in the bowl, and goes in torn"),
         Ratios =
         [
-            new("cream cheese", i => i.Is(Traits.FreshCheese) ? 1 : 0, FamilyRatio.Percent("cheese in a cream cheese filling", 45, 28, 65, "It gives body and taste."), "it is a mousse, hardly a cheese filling", "it is heavy"),
-            new("gelatine", i => i.GelatineEquivalent, FamilyRatio.Percent("gelatine, 200 bloom", 0.85, 0.5, 1.6, "What sets it."), "it spoons instead of cutting", "it bounces"),
-            new("sugars", i => i.Sugars, FamilyRatio.Percent("sugars in a cream cheese filling", 13, 7, 22, "Cold dulls sweetness a little."), "it tastes of cheese alone", "it is cloying"),
+            new(
+                "cream cheese", i => i.Is(Traits.FreshCheese) ? 1 : 0,
+                FamilyRatio.Percent("cheese in a cream cheese filling", 45, 28, 65, "It gives body and taste."),
+                "it is a mousse, hardly a cheese filling", "it is heavy"),
+            new(
+                "gelatine", i => i.GelatineEquivalent, FamilyRatio.Percent("gelatine, 200 bloom", 0.85, 0.5, 1.6, "What sets it."),
+                "it spoons instead of cutting", "it bounces"),
+            new(
+                "sugars", i => i.Sugars,
+                FamilyRatio.Percent("sugars in a cream cheese filling", 13, 7, 22, "Cold dulls sweetness a little."),
+                "it tastes of cheese alone", "it is cloying"),
         ],
         Portion = Portions.RichSlice,
         SetCue = "springs back under a finger",
@@ -75,7 +101,10 @@ internal static class ColdFillings
         [
             SoftCheese,
             new("Beat the cheese with sugar until smooth, then the juice and zest.", 6, 1, Place.Mixer, "thick, no lumps"),
-            new("Whip the cold cream stiff, and fold it in by thirds.", 6, 1.5, Place.Mixer, "it stands on the spoon") { Caution = "A few seconds past stiff is butter: the last strokes by hand." },
+            new("Whip the cold cream stiff, and fold it in by thirds.", 6, 1.5, Place.Mixer, "it stands on the spoon")
+            {
+                Caution = "A few seconds past stiff is butter: the last strokes by hand.",
+            },
         ],
         new("Fill each cold crust {0} deep, pressing it into the corners.", 1, 2.5, Place.Bench, "level, no holes at the wall"))
     {
@@ -83,7 +112,10 @@ internal static class ColdFillings
         PourHeat = Pours(10, 6, 15, 22, "the cream in it softens and it never stands", ""),
         Ratios =
         [
-            new("cheese", i => i.Is(Traits.FreshCheese) ? 1 : 0, FamilyRatio.Percent("cheese, set without gelatine", 54, 50, 70, "Half of it at least, or it stays a spoon dessert."), "it stays a spoon dessert", "it is heavy"),
+            new(
+                "cheese", i => i.Is(Traits.FreshCheese) ? 1 : 0,
+                FamilyRatio.Percent("cheese, set without gelatine", 54, 50, 70, "Half of it at least, or it stays a spoon dessert."),
+                "it stays a spoon dessert", "it is heavy"),
         ],
         Portion = Portions.RichSlice,
         SetCue = "a knife comes out clean; unmoulded too early it collapses",
@@ -102,8 +134,12 @@ internal static class ColdFillings
         Deepest(60, 50, 70, "Taller, it sinks under its own weight."),
         [
             Bloom,
-            new("Stir the melted gelatine into the purée; cool it, stirring, until it begins to mound.", 8, 0.5, Place.Fridge, "like egg white: fold now") { Wait = new(10, 20, 30) },
-            new("Whisk whites and sugar to soft peaks, whip the cream, fold both in.", 8, 1.5, Place.Mixer, "no streaks, it holds a swirl") { Caution = "Whites stay raw: take pasteurised ones for anyone who should avoid raw egg." },
+            new(
+                "Stir the melted gelatine into the purée; cool it, stirring, until it begins to mound.", 8, 0.5, Place.Fridge,
+                "like egg white: fold now") { Wait = new(10, 20, 30) },
+            new(
+                "Whisk whites and sugar to soft peaks, whip the cream, fold both in.", 8, 1.5, Place.Mixer, "no streaks, it holds a swirl")
+                { Caution = "Whites stay raw: take pasteurised ones for anyone who should avoid raw egg." },
         ],
         new("Spoon it into each cold crust, {0} deep, at once.", 1, 2, Place.Bench, "it holds its swirls"))
     {
@@ -111,7 +147,9 @@ internal static class ColdFillings
         PourHeat = Pours(18, 15, 20, 26, "the foam sinks before it sets", "it has set in the bowl, and goes in torn"),
         Ratios =
         [
-            new("gelatine", i => i.GelatineEquivalent, FamilyRatio.Percent("gelatine, 200 bloom", 0.95, 0.6, 1.5, "It has to hold foam up."), "the foam sinks", "it bounces"),
+            new(
+                "gelatine", i => i.GelatineEquivalent,
+                FamilyRatio.Percent("gelatine, 200 bloom", 0.95, 0.6, 1.5, "It has to hold foam up."), "the foam sinks", "it bounces"),
         ],
         SetCue = "springs back under a finger",
         SetCaution = ColdChain,

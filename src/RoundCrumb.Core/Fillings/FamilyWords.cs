@@ -7,32 +7,44 @@ namespace RoundCrumb.Core.Fillings;
 /// <summary>Writes the declarations of filling families shortly.</summary>
 internal static class FamilyWords
 {
-    public static readonly Phrase ColdChain = new("Keep at or below {0}, and no longer than 2 h out of the fridge; or as your local rules say.", new Quantity(5, Dimension.Warmth));
+    public static readonly Phrase ColdChain = new(
+        "Keep at or below {0}, and no longer than 2 h out of the fridge; or as your local rules say.", new Quantity(5, Dimension.Warmth));
 
     public static readonly Phrase EggRich = new(
         "Rich in egg: from {0} to {1} within 2 h, to {2} within 4 h more, then kept there; or as your local rules say.",
         new Quantity(57, Dimension.Warmth), new Quantity(21, Dimension.Warmth), new Quantity(5, Dimension.Warmth));
 
-    public static readonly MethodStep SoftCheese = new("Take the cream cheese out to soften.", 1, 0, Place.Bench, "a finger sinks in") { Wait = Waits(Softening.CreamCheese) };
+    public static readonly MethodStep SoftCheese = new("Take the cream cheese out to soften.", 1, 0, Place.Bench, "a finger sinks in")
+    {
+        Wait = Waits(Softening.CreamCheese),
+    };
 
-    public static readonly MethodStep Bloom = new(new("Bloom the gelatine in its cold water 5 min, then melt it gently at {0}.", new Quantity(55, Dimension.Warmth, 50, 60)), 6, 0, Place.Bench, "clear, no grains")
+    public static readonly MethodStep Bloom = new(
+        new("Bloom the gelatine in its cold water 5 min, then melt it gently at {0}.", new Quantity(55, Dimension.Warmth, 50, 60)), 6, 0,
+        Place.Bench, "clear, no grains")
     {
         Caution = "Never boil it: boiled gelatine does not set. Heated in a microwave oven it can spit and scald.",
     };
 
     public static MinuteRange Waits(Constant minutes) => new(minutes.Low, minutes.Usual, minutes.High);
 
-    public static Constant Line(double usual, double low, double high, string reason) => new("below the rim", usual, low, high, Dimension.Length, reason);
+    public static Constant Line(double usual, double low, double high, string reason) =>
+        new("below the rim", usual, low, high, Dimension.Length, reason);
 
-    public static Constant Lost(string name, double usual, double low, double high, string reason) => new(name, usual, low, high, Dimension.Share, reason);
+    public static Constant Lost(string name, double usual, double low, double high, string reason) =>
+        new(name, usual, low, high, Dimension.Share, reason);
 
-    public static Constant Baked(double usual = 0.04, double low = 0.03, double high = 0.06, string reason = "Steam in the oven.") => new("lost in baking", usual, low, high, Dimension.Share, reason);
+    public static Constant Baked(double usual = 0.04, double low = 0.03, double high = 0.06, string reason = "Steam in the oven.") =>
+        new("lost in baking", usual, low, high, Dimension.Share, reason);
 
-    public static Constant Depth(double usual, double low, double high, string reason) => new("depth the minutes are for", usual, low, high, Dimension.Length, reason);
+    public static Constant Depth(double usual, double low, double high, string reason) =>
+        new("depth the minutes are for", usual, low, high, Dimension.Length, reason);
 
-    public static Constant Deepest(double usual, double low, double high, string reason) => new("deepest that comes out even", usual, low, high, Dimension.Length, reason);
+    public static Constant Deepest(double usual, double low, double high, string reason) =>
+        new("deepest that comes out even", usual, low, high, Dimension.Length, reason);
 
-    public static Constant Heat(double usual, double low, double high, string reason) => new("oven for the filled shell", usual, low, high, Dimension.OvenHeat, reason);
+    public static Constant Heat(double usual, double low, double high, string reason) =>
+        new("oven for the filled shell", usual, low, high, Dimension.OvenHeat, reason);
 
     public static Constant Min(string name, double minutes) => new(name, minutes, Dimension.Time, "In bright metal, one shelf.");
 

@@ -278,12 +278,15 @@ public static class FillingBook
     /// <summary>All of them, in the order in which they are offered.</summary>
     public static IReadOnlyList<FillingFormula> All { get; } =
         [
-            MaltCustard, CoffeeCustard, BergamotCustard, ButterscotchCustard, SharpLemon, PearCustard, RhubarbCustard, GrapefruitCurd, BloodOrange, LimeMilk,
-            BlackcurrantCheese, LemonCheese, HoneyCheese, GingerCheese, RaspberryChiffon, SesameChocolate, PlumAlmond, FreshCurd, WalnutTreacle, Gooseberry, SaltCaramel,
+            MaltCustard, CoffeeCustard, BergamotCustard, ButterscotchCustard, SharpLemon, PearCustard, RhubarbCustard, GrapefruitCurd,
+            BloodOrange, LimeMilk,
+            BlackcurrantCheese, LemonCheese, HoneyCheese, GingerCheese, RaspberryChiffon, SesameChocolate, PlumAlmond, FreshCurd,
+            WalnutTreacle, Gooseberry, SaltCaramel,
         ];
 
     /// <summary>The formula with this id, or none.</summary>
     public static FillingFormula? Find(string id) => All.FirstOrDefault(f => f.Id == id);
 
-    private static Ingredient Of(string id) => Pantry.Find(id) ?? throw new InvalidOperationException($"There is no ingredient called {id}.");
+    private static Ingredient Of(string id) =>
+        Pantry.Find(id) ?? throw new InvalidOperationException($"There is no ingredient called {id}.");
 }

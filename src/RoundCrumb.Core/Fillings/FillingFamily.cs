@@ -14,7 +14,10 @@ namespace RoundCrumb.Core.Fillings;
 /// <param name="Note">Where in the oven, and what to shield; empty where there is nothing to say.</param>
 public sealed record FillingBake(Constant Heat, Constant Low, Constant High, string Cue, string Note = "");
 
-/// <summary>A kind of filling: how it is made, what that costs in volume, how it sets and keeps. Add one by adding a declaration to <see cref="FillingFamilies"/>.</summary>
+/// <summary>
+/// A kind of filling: how it is made, what that costs in volume, how it sets and keeps. Add one by adding a declaration to
+/// <see cref="FillingFamilies"/>.
+/// </summary>
 /// <param name="Id">Stable short name.</param>
 /// <param name="Name">What a baker calls it.</param>
 /// <param name="Scale">What sets it, and how firmly.</param>
@@ -41,7 +44,8 @@ public sealed record FillingFamily(
     IReadOnlyList<MethodStep> Method,
     MethodStep Pour)
 {
-    private static readonly Constant PotAndSpatula = new("left in pot and spatula", 0.02, 0.01, 0.04, Dimension.Share, "However well it is scraped.");
+    private static readonly Constant PotAndSpatula = new(
+        "left in pot and spatula", 0.02, 0.01, 0.04, Dimension.Share, "However well it is scraped.");
 
     /// <summary>What stays in pot and spatula, share of volume.</summary>
     public Constant PotLoss { get; init; } = PotAndSpatula;

@@ -51,12 +51,15 @@ public sealed record FormulaLine(Ingredient Ingredient, double Grams, GoesIn Goe
 /// <param name="Name">What the baker calls it.</param>
 /// <param name="Family">Which kind.</param>
 /// <param name="Lines">In the order of making.</param>
-/// <param name="WholeBy">The ingredient that can only be had whole: a yolk, a pack; none where everything can be weighed, and half batches will do.</param>
+/// <param name="WholeBy">The ingredient that can only be had whole: a yolk, a pack; none where everything can be weighed, and half batches
+/// will do.</param>
 /// <param name="Tint">Its colour when set, as #rrggbb.</param>
-public sealed record FillingFormula(string Id, string Name, FillingFamily Family, IReadOnlyList<FormulaLine> Lines, Ingredient? WholeBy, string Tint)
+public sealed record FillingFormula(
+    string Id, string Name, FillingFamily Family, IReadOnlyList<FormulaLine> Lines, Ingredient? WholeBy, string Tint)
 {
     /// <summary>How many whole pieces (yolks, packs) one batch as written takes.</summary>
-    public double PiecesPerBatch => WholeBy is null ? 2 : Lines.Where(l => l.Ingredient.Id == WholeBy.Id).Sum(l => l.Grams) / WholeBy.GramsEach;
+    public double PiecesPerBatch =>
+        WholeBy is null ? 2 : Lines.Where(l => l.Ingredient.Id == WholeBy.Id).Sum(l => l.Grams) / WholeBy.GramsEach;
 
     /// <summary>What the whole pieces are called.</summary>
     public (string One, string Many) Piece => WholeBy?.Piece ?? ("half batch", "half batches");

@@ -28,7 +28,9 @@ public sealed record FillingYield(
     /// <summary>Minutes at a lively boil to boil down what is reduced; none where nothing is. An estimate.</summary>
     public Worked<MinuteRange>? Reducing { get; private init; }
 
-    /// <summary>How much of a line stays in the filling: nothing of what is strained out, half of what is boiled down, the curd of soured milk.</summary>
+    /// <summary>
+    /// How much of a line stays in the filling: nothing of what is strained out, half of what is boiled down, the curd of soured milk.
+    /// </summary>
     public static double KeptOf(FormulaLine line) => line.GoesIn switch
     {
         GoesIn.Steeped or GoesIn.Drained => 0,
@@ -90,9 +92,12 @@ public sealed record FillingYield(
         var mass = new Worked<Grams>(
             "yield-mass", "Filling from the pot, by weight", new((weighed - steamed - carried) * pot),
             "(weighed − steam at 1 g/ml − liquid carried off by leaves) × what leaves the pot",
-            Term.Of(inPot), Term.Given("steam", new Grams(steamed)), Term.Given("carried off by leaves", new Grams(carried)), family.PotLoss);
+            Term.Of(inPot), Term.Given("steam", new Grams(steamed)), Term.Given("carried off by leaves", new Grams(carried)),
+            family.PotLoss);
 
-        var juiceShare = new Worked<Share>("juice", "Sharp juice", new(juice / weighed), "juice ÷ all that is weighed", Term.Given("juice", new Grams(juice)), Term.Of(inPot));
+        var juiceShare = new Worked<Share>(
+            "juice", "Sharp juice", new(juice / weighed), "juice ÷ all that is weighed", Term.Given("juice", new Grams(juice)),
+            Term.Of(inPot));
         var index = scale.Of(formula, setter);
         var band = CutBands.Of(family.Bands, index);
         var bandFrom = Term.Given($"{band.Name} from", band.From, Dimension.Count);
@@ -100,25 +105,39 @@ public sealed record FillingYield(
         var weakened = scale == SetScale.Gelatine && juiceShare.Value.Value > FillingConstants.StrongAcid.Usual;
         var spirited = scale == SetScale.Gelatine && spirit / weighed >= FillingConstants.Spirit.Usual;
         var set = new Worked<Number>(
-            "set", "Set index", new(index), scale.Words + (weakened ? " × weakening by strong acid" : "") + (spirited ? " × weakening by spirit" : ""),
+            "set", "Set index", new(index),
+            scale.Words + (weakened ? " × weakening by strong acid" : "") + (spirited ? " × weakening by spirit" : ""),
             [
-                Term.Given("what sets", new Grams(sets)), Term.Given(scale.Base, new Grams(against)), .. scale.Constants.Select(Term.FromConstant),
-                .. scale == SetScale.Gelatine ? [Term.Of(juiceShare)] : Array.Empty<Term>(), .. weakened ? [FillingConstants.AcidWeakens] : Array.Empty<Term>(), .. spirited ? [Term.Given("alcohol", spirit / weighed, Dimension.Share), FillingConstants.SpiritWeakens] : Array.Empty<Term>(), bandFrom, bandTo,
+                Term.Given("what sets", new Grams(sets)), Term.Given(scale.Base, new Grams(against)),
+                .. scale.Constants.Select(Term.FromConstant),
+                .. scale == SetScale.Gelatine ? [Term.Of(juiceShare)] : Array.Empty<Term>(),
+                .. weakened ? [FillingConstants.AcidWeakens] : Array.Empty<Term>(),
+                .. spirited
+                    ? [Term.Given("alcohol", spirit / weighed, Dimension.Share), FillingConstants.SpiritWeakens]
+                    : Array.Empty<Term>(),
+                bandFrom, bandTo,
             ]);
 
         return new(
             inPot, yield, mass, set, band,
-            new Worked<Share>("sugars", "Sugars in the filling", new(sugars / weighed), "sugars of every line ÷ all that is weighed", Term.Given("sugars", new Grams(sugars)), Term.Of(inPot)),
+            new Worked<Share>(
+                "sugars", "Sugars in the filling", new(sugars / weighed), "sugars of every line ÷ all that is weighed",
+                Term.Given("sugars", new Grams(sugars)), Term.Of(inPot)),
             juiceShare)
         {
             SetParts = against <= 0 ? [] :
             [
                 .. formula.Lines.Where(l => l.GoesIn is not GoesIn.Bloom).GroupBy(l => l.Ingredient)
-                    .Select(g => (g.Key, g.Sum(l => formula.GramsOf(l, setter) * KeptOf(l) * scale.Sets(l)) / sets * index)).Where(p => p.Item2 > 0.005 * index).OrderByDescending(p => p.Item2),
+                    .Select(g => (g.Key, g.Sum(l => formula.GramsOf(l, setter) * KeptOf(l) * scale.Sets(l)) / sets * index))
+                        .Where(p => p.Item2 > 0.005 * index).OrderByDescending(p => p.Item2),
             ],
             Reducing = reduced <= 0 ? null : new(
-                "reducing", "Boiling down", new(reduced / FillingConstants.BoiledOff.High, reduced / FillingConstants.BoiledOff.Usual, reduced / FillingConstants.BoiledOff.Low),
-                "what boils off ÷ what boils off in a minute; an estimate", Term.Given("what boils off", new Millilitres(reduced)), FillingConstants.BoiledOff),
+                "reducing", "Boiling down",
+                new(
+                    reduced / FillingConstants.BoiledOff.High, reduced / FillingConstants.BoiledOff.Usual,
+                    reduced / FillingConstants.BoiledOff.Low),
+                "what boils off ÷ what boils off in a minute; an estimate", Term.Given("what boils off", new Millilitres(reduced)),
+                FillingConstants.BoiledOff),
         };
     }
 

@@ -15,7 +15,10 @@ public readonly record struct FirmnessEnd(double Setter, double Index);
 /// <param name="Softer">After it was too firm.</param>
 public sealed record Firmness(FirmnessEnd Silk, FirmnessEnd Slice, FirmnessEnd Firmer, FirmnessEnd Softer)
 {
-    private static readonly (string Id, string Name)[] Names = [("firm-silk", "As soft as still leaves a slice"), ("firm-slice", "As firm as still eats well"), ("firm-more", "After it was too soft"), ("firm-less", "After it was too firm")];
+    private static readonly (string Id, string Name)[] Names = [
+        ("firm-silk", "As soft as still leaves a slice"), ("firm-slice", "As firm as still eats well"),
+        ("firm-more", "After it was too soft"), ("firm-less", "After it was too firm")
+    ];
 
     /// <summary>The set index at the soft end.</summary>
     public Worked<Number> SilkIndex => IndexOf(0, Silk);
@@ -33,10 +36,13 @@ public sealed record Firmness(FirmnessEnd Silk, FirmnessEnd Slice, FirmnessEnd F
     public IEnumerable<IWorked> Figures() => [SilkIndex, SliceIndex, FirmerSetter, SofterSetter];
 
     private static Worked<Number> IndexOf(int at, FirmnessEnd end) => new(
-        Names[at].Id, Names[at].Name + ", set index", new(end.Index), "the set index with so much of the setter", Term.Given("of the setter as written", end.Setter, Dimension.Share));
+        Names[at].Id, Names[at].Name + ", set index", new(end.Index), "the set index with so much of the setter",
+        Term.Given("of the setter as written", end.Setter, Dimension.Share));
 
     private static Worked<Share> SetterOf(int at, FirmnessEnd end) => new(
-        Names[at].Id, Names[at].Name + ", setter", new(end.Setter), "the setter at which the set index has moved two fifths of a clean slice’s band", Term.Given("set index then", end.Index, Dimension.Count));
+        Names[at].Id, Names[at].Name + ", setter", new(end.Setter),
+        "the setter at which the set index has moved two fifths of a clean slice’s band",
+        Term.Given("set index then", end.Index, Dimension.Count));
 
     private const double Least = 0.5;
     private const double Most = 2;

@@ -46,17 +46,22 @@ public sealed record Fit(
     /// <param name="choice">What the baker makes.</param>
     /// <param name="pies">How many, 1 or more.</param>
     /// <param name="taken">Room that layers beneath and pieces take, in one.</param>
-    public static Fit Of(FillingFormula formula, FillingYield yield, LinedPan lined, Millimetres line, BatchChoice choice, int pies, Millilitres taken = default)
+    public static Fit Of(
+        FillingFormula formula, FillingYield yield, LinedPan lined, Millimetres line, BatchChoice choice, int pies,
+        Millilitres taken = default)
     {
         var depth = new Worked<Millimetres>(
             "fill-depth", "Depth of the filling", new(lined.Depth.Value - line.Value), "pan depth − lining − fill line",
-            Term.Given("pan depth", new Millimetres(lined.Bare.Depth)), Term.Given("lining on the base", new Millimetres(lined.BaseThickness)), Term.Given("below the rim", line));
+            Term.Given("pan depth", new Millimetres(lined.Bare.Depth)),
+            Term.Given("lining on the base", new Millimetres(lined.BaseThickness)), Term.Given("below the rim", line));
         // However much lies beneath, a spoonful of filling covers it.
         var each = new Millilitres(Math.Max(5, (lined.VolumeTo(depth.Value.Value) - taken).Value));
         Term[] beneath = taken.Value > 0 ? [Term.Given("taken up by layers and pieces, in one", taken)] : [];
         var needed = new Worked<Millilitres>(
             "room", pies == 1 ? "Room to the fill line" : "Room to the fill line, all pies", each * pies,
-            taken.Value > 0 ? "(room inside the lining up to the fill line − what layers and pieces take) × pies" : "room inside the lining up to the fill line × pies",
+            taken.Value > 0
+                ? "(room inside the lining up to the fill line − what layers and pieces take) × pies"
+                : "room inside the lining up to the fill line × pies",
             [Term.Of(depth), .. beneath, Term.Given("room in one", each), Term.Given("pies", pies, Dimension.Count)]);
 
         var fit = needed.Value / yield.Volume.Value;
@@ -71,19 +76,29 @@ public sealed record Fit(
             var times = new Worked<Factor>(
                 id + "-scale", "Times the formula", new(scale), how,
                 Term.Of(needed), Term.Of(yield.Volume), Term.Given("pieces in one batch", formula.PiecesPerBatch, Dimension.Count));
-            var volume = new Worked<Millilitres>(id + "-volume", "It gives", yield.Volume.Value * scale, "one batch × times", Term.Of(yield.Volume), Term.Of(times));
+            var volume = new Worked<Millilitres>(
+                id + "-volume", "It gives", yield.Volume.Value * scale, "one batch × times", Term.Of(yield.Volume), Term.Of(times));
             var stands = new Worked<Millimetres>(
-                id + "-stands", "It stands this deep", lined.DepthFor((volume.Value * (1.0 / pies)) + taken), taken.Value > 0 ? "the depth at which this volume, with what is beneath, stands inside the lining" : "the depth at which this volume stands inside the lining",
+                id + "-stands", "It stands this deep", lined.DepthFor((volume.Value * (1.0 / pies)) + taken),
+                taken.Value > 0
+                    ? "the depth at which this volume, with what is beneath, stands inside the lining"
+                    : "the depth at which this volume stands inside the lining",
                 [Term.Of(volume), .. beneath, Term.Given("pies", pies, Dimension.Count)]);
             return new(
                 kind, times, scale * formula.PiecesPerBatch, volume,
-                new(id + "-difference", "Over or short", volume.Value - needed.Value, "it gives − room to the fill line", Term.Of(volume), Term.Of(needed)),
-                new(id + "-depth", "Over or short in depth", stands.Value - depth.Value, "it stands − depth of the filling", Term.Of(stands), Term.Of(depth)),
+                new(
+                    id + "-difference", "Over or short", volume.Value - needed.Value, "it gives − room to the fill line", Term.Of(volume),
+                    Term.Of(needed)),
+                new(
+                    id + "-depth", "Over or short in depth", stands.Value - depth.Value, "it stands − depth of the filling",
+                    Term.Of(stands), Term.Of(depth)),
                 stands);
         }
 
         var exact = Make(BatchKind.Exact, "exact", fit, "room ÷ one batch");
-        var below = floor >= 1 ? Make(BatchKind.Below, "below", floor / formula.PiecesPerBatch, "whole pieces, rounded down ÷ pieces in one batch") : null;
+        var below = floor >= 1
+            ? Make(BatchKind.Below, "below", floor / formula.PiecesPerBatch, "whole pieces, rounded down ÷ pieces in one batch")
+            : null;
         var above = Make(BatchKind.Above, "above", ceiling / formula.PiecesPerBatch, "whole pieces, rounded up ÷ pieces in one batch");
         var chosen = choice.Kind switch
         {
@@ -93,8 +108,10 @@ public sealed record Fit(
             _ => exact,
         };
         var over = new Worked<Millilitres>(
-            "runs-over", "Would run over, each pie", new(Math.Max(0, (chosen.Volume.Value.Value / pies) + taken.Value - lined.Volume.Value)),
-            "the batch shared out − room to the brim", [Term.Of(chosen.Volume), .. beneath, Term.Given("pies", pies, Dimension.Count), Term.Given("room to the brim", lined.Volume)]);
+            "runs-over", "Would run over, each pie",
+            new(Math.Max(0, (chosen.Volume.Value.Value / pies) + taken.Value - lined.Volume.Value)),
+            "the batch shared out − room to the brim",
+            [Term.Of(chosen.Volume), .. beneath, Term.Given("pies", pies, Dimension.Count), Term.Given("room to the brim", lined.Volume)]);
         return new(needed, depth, exact, below, above, chosen, over);
     }
 }

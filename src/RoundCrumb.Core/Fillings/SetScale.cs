@@ -33,23 +33,36 @@ public sealed record SetScale(
 {
     private const string All = "all that is weighed";
 
-    private static readonly Constant YolkAsEgg = new("a gram of yolk, as whole egg", 1.6, 1.4, 1.8, Dimension.Factor, "Half as much water, so more of it sets.");
-    private static readonly Constant WhiteAsEgg = new("a gram of white, as whole egg", 0.8, 0.7, 0.9, Dimension.Factor, "White alone sets firm but is mostly water.");
-    private static readonly Constant FlourAsEgg = new("a gram of flour, as whole egg", 1.5, 1.2, 1.8, Dimension.Factor, "A little flour holds the juice that egg lets go.");
-    private static readonly Constant ButterInCurd = new("a gram of butter in a curd, as yolk", 0.5, 0.4, 0.6, Dimension.Factor, "Cold butter stiffens what the yolk has thickened.");
-    private static readonly Constant EggInCurd = new("a gram of whole egg in a curd, as yolk", 0.6, 0.5, 0.7, Dimension.Factor, "Less than yolk: its white sets softer against acid.");
-    private static readonly Constant MilkChocolate = new("a gram of milk or white chocolate, as dark", 0.75, 0.65, 0.85, Dimension.Factor, "Less cocoa butter, more sugar and milk.");
+    private static readonly Constant YolkAsEgg = new(
+        "a gram of yolk, as whole egg", 1.6, 1.4, 1.8, Dimension.Factor, "Half as much water, so more of it sets.");
+    private static readonly Constant WhiteAsEgg = new(
+        "a gram of white, as whole egg", 0.8, 0.7, 0.9, Dimension.Factor, "White alone sets firm but is mostly water.");
+    private static readonly Constant FlourAsEgg = new(
+        "a gram of flour, as whole egg", 1.5, 1.2, 1.8, Dimension.Factor, "A little flour holds the juice that egg lets go.");
+    private static readonly Constant ButterInCurd = new(
+        "a gram of butter in a curd, as yolk", 0.5, 0.4, 0.6, Dimension.Factor, "Cold butter stiffens what the yolk has thickened.");
+    private static readonly Constant EggInCurd = new(
+        "a gram of whole egg in a curd, as yolk", 0.6, 0.5, 0.7, Dimension.Factor, "Less than yolk: its white sets softer against acid.");
+    private static readonly Constant MilkChocolate = new(
+        "a gram of milk or white chocolate, as dark", 0.75, 0.65, 0.85, Dimension.Factor, "Less cocoa butter, more sugar and milk.");
 
     /// <summary>Starch, and a little egg.</summary>
     public static readonly SetScale Starch = new(
         "starch", "starch", "100 × (starch as cornflour + yolk × 0.12 + whole egg × 0.05) ÷ " + All,
-        l => l.Ingredient.Egg switch { EggPart.Yolk => FillingConstants.YolkSets.Usual, EggPart.Whole => FillingConstants.WholeEggSets.Usual, _ => l.Ingredient.StarchEquivalent },
+        l =>
+            l.Ingredient.Egg switch
+            {
+                EggPart.Yolk => FillingConstants.YolkSets.Usual,
+                EggPart.Whole => FillingConstants.WholeEggSets.Usual,
+                _ => l.Ingredient.StarchEquivalent
+            },
         _ => 1, All, CutBands.Starch, 4.7, IsStarchOrGelatine, [FillingConstants.YolkSets, FillingConstants.WholeEggSets]);
 
     /// <summary>Gelatine.</summary>
     public static readonly SetScale Gelatine = new(
         "gelatine", "gelatine", "100 × (gelatine of 200 bloom + agar × 2.5) ÷ " + All,
-        l => l.Ingredient.Is(Traits.Agar) ? FillingConstants.AgarAsGelatine.Usual : l.Ingredient.GelatineEquivalent, _ => 1, All, CutBands.Gelatine, 0.85, IsStarchOrGelatine,
+        l => l.Ingredient.Is(Traits.Agar) ? FillingConstants.AgarAsGelatine.Usual : l.Ingredient.GelatineEquivalent, _ => 1, All,
+        CutBands.Gelatine, 0.85, IsStarchOrGelatine,
         [FillingConstants.StrongAcid, FillingConstants.Spirit, FillingConstants.AgarAsGelatine]);
 
     /// <summary>Egg against dairy, baked.</summary>
@@ -81,7 +94,14 @@ public sealed record SetScale(
     /// <summary>Yolk and butter, cooked on the hob and set cold.</summary>
     public static readonly SetScale Curd = new(
         "curd", "yolk and butter", "100 × (yolk + whole egg × 0.6 + butter × 0.5) ÷ " + All,
-        l => l.Ingredient.Egg switch { EggPart.Yolk => 1, EggPart.Whole => EggInCurd.Usual, _ => l.Ingredient.IsFat ? ButterInCurd.Usual : 0 }, _ => 1, All,
+        l =>
+            l.Ingredient.Egg switch
+            {
+                EggPart.Yolk => 1,
+                EggPart.Whole => EggInCurd.Usual,
+                _ => l.Ingredient.IsFat ? ButterInCurd.Usual : 0
+            },
+        _ => 1, All,
         [
             new(0, "sauce", "it pours", -2),
             new(20, "spoons", "it spoons; a slice slumps", -1),
@@ -121,7 +141,8 @@ public sealed record SetScale(
     /// <summary>Chocolate against cream.</summary>
     public static readonly SetScale Chocolate = new(
         "chocolate", "chocolate", "100 × (dark chocolate + milk or white chocolate × 0.75) ÷ cream, milk and other wet",
-        ChocolateOf, l => l.Ingredient.Shelf is PantryShelf.Dairy or PantryShelf.Drinks || l.Ingredient.Juice >= 0.5 ? 1 : 0, "cream, milk and other wet",
+        ChocolateOf, l => l.Ingredient.Shelf is PantryShelf.Dairy or PantryShelf.Drinks || l.Ingredient.Juice >= 0.5 ? 1 : 0,
+        "cream, milk and other wet",
         [
             new(0, "pours", "it is a sauce", -2),
             new(60, "soft", "it spoons, or cuts soft", -1),
@@ -134,7 +155,8 @@ public sealed record SetScale(
     /// <summary>Egg and flour in an almond paste.</summary>
     public static readonly SetScale Paste = new(
         "paste", "egg and flour", "100 × (whole egg + yolk × 1.6 + white × 0.8 + flour × 1.5) ÷ the paste, fruit apart",
-        l => l.Ingredient.IsFlour || l.Ingredient.StarchEquivalent >= 0.6 ? FlourAsEgg.Usual : EggOf(l), l => l.Ingredient.Shelf is PantryShelf.Fruit ? 0 : 1, "the paste, fruit apart",
+        l => l.Ingredient.IsFlour || l.Ingredient.StarchEquivalent >= 0.6 ? FlourAsEgg.Usual : EggOf(l),
+        l => l.Ingredient.Shelf is PantryShelf.Fruit ? 0 : 1, "the paste, fruit apart",
         [
             new(0, "greasy", "it melts instead of rising", -2),
             new(15, "tender", "it crumbles when it is cut", -1),
@@ -147,7 +169,8 @@ public sealed record SetScale(
     /// <summary>Egg in syrup.</summary>
     public static readonly SetScale EggInSyrup = new(
         "egg-syrup", "egg", "100 × (whole egg + yolk × 1.6 + white × 0.8) ÷ syrup, sugar, butter and cream",
-        EggOf, l => l.Ingredient.Shelf is PantryShelf.Sugars or PantryShelf.Fats or PantryShelf.Dairy ? 1 : 0, "syrup, sugar, butter and cream",
+        EggOf, l => l.Ingredient.Shelf is PantryShelf.Sugars or PantryShelf.Fats or PantryShelf.Dairy ? 1 : 0,
+        "syrup, sugar, butter and cream",
         [
             new(0, "runs", "syrup runs from the cut", -2),
             new(16, "soft", "it oozes a little", -1),
@@ -205,12 +228,15 @@ public sealed record SetScale(
         var index = 100 * sets / against;
         if (this != Gelatine)
             return index;
-        return index * (juice / weighed > FillingConstants.StrongAcid.Usual ? FillingConstants.AcidWeakens.Usual : 1) * (spirit / weighed >= FillingConstants.Spirit.Usual ? FillingConstants.SpiritWeakens.Usual : 1);
+        return index * (juice / weighed > FillingConstants.StrongAcid.Usual ? FillingConstants.AcidWeakens.Usual : 1)
+            * (spirit / weighed >= FillingConstants.Spirit.Usual ? FillingConstants.SpiritWeakens.Usual : 1);
     }
 
-    private static bool IsStarchOrGelatine(FormulaLine line) => line.Ingredient.StarchEquivalent > 0 || line.Ingredient.Bloom > 0 || line.Ingredient.Is(Traits.Agar) || line.GoesIn is GoesIn.Bloom;
+    private static bool IsStarchOrGelatine(FormulaLine line) =>
+        line.Ingredient.StarchEquivalent > 0 || line.Ingredient.Bloom > 0 || line.Ingredient.Is(Traits.Agar) || line.GoesIn is GoesIn.Bloom;
 
-    private static double EggOf(FormulaLine line) => line.Ingredient.Egg switch { EggPart.Whole => 1, EggPart.Yolk => YolkAsEgg.Usual, EggPart.White => WhiteAsEgg.Usual, _ => 0 };
+    private static double EggOf(FormulaLine line) =>
+        line.Ingredient.Egg switch { EggPart.Whole => 1, EggPart.Yolk => YolkAsEgg.Usual, EggPart.White => WhiteAsEgg.Usual, _ => 0 };
 
     private static double ChocolateOf(FormulaLine line) =>
         line.Ingredient.Is(Traits.PaleChocolate) ? MilkChocolate.Usual : line.Ingredient.Is(Traits.DarkChocolate) ? 1 : 0;

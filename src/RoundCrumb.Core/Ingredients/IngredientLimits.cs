@@ -8,7 +8,9 @@ namespace RoundCrumb.Core.Ingredients;
 /// <param name="Words">The same in words, for whoever typed something else.</param>
 public sealed record IngredientLimit(string Field, Func<IngredientValues, double> Of, double Least, double Most, string Words);
 
-/// <summary>The one place that says what the values of a baker's own ingredient may be: for the form, for imports and for the API.</summary>
+/// <summary>
+/// The one place that says what the values of a baker's own ingredient may be: for the form, for imports and for the API.
+/// </summary>
 public static class IngredientLimits
 {
     /// <summary>The longest name, characters.</summary>
@@ -17,13 +19,18 @@ public static class IngredientLimits
     /// <summary>The most other names.</summary>
     public const int MostOtherNames = 20;
 
-    /// <summary>By how much the shares of an ingredient may come to more than the whole of it: they are typed to a tenth of a gram.</summary>
+    /// <summary>
+    /// By how much the shares of an ingredient may come to more than the whole of it: they are typed to a tenth of a gram.
+    /// </summary>
     public const double Rounding = 0.0005;
 
     /// <summary>What the shares are called together.</summary>
     public const string Makeup = "makeup";
 
-    /// <summary>Each value by itself. Densities are physical (nothing in a kitchen is denser than 3 g/ml); the others are the whole of what there is, or what is sold.</summary>
+    /// <summary>
+    /// Each value by itself. Densities are physical (nothing in a kitchen is denser than 3 g/ml); the others are the whole of what there
+    /// is, or what is sold.
+    /// </summary>
     public static IReadOnlyList<IngredientLimit> All { get; } =
     [
         new("bulk", static v => v.BulkDensity, 0.05, 3, "A millilitre of anything in a kitchen weighs 0.05 to 3 g."),

@@ -3,7 +3,8 @@ namespace RoundCrumb.Core.Ingredients;
 /// <summary>The values of an ingredient that a baker may set.</summary>
 public sealed record IngredientValues(
     double BulkDensity, double InMixture, double Water, double Fat, double Sugars, double Protein, double Starch,
-    double StarchEquivalent, double Juice, double Alcohol, Allergens Allergens, Origin Origin, bool ProteaseWhenRaw, double Bloom, double UsualLoss,
+    double StarchEquivalent, double Juice, double Alcohol, Allergens Allergens, Origin Origin, bool ProteaseWhenRaw, double Bloom,
+    double UsualLoss,
     double GramsEach, string One, string Many, double PackGrams, decimal PackPrice)
 {
     /// <summary>What it is to the craft; none said is what the ingredient is that it was made from.</summary>
@@ -11,7 +12,8 @@ public sealed record IngredientValues(
 
     /// <summary>The values of an ingredient.</summary>
     public static IngredientValues Of(Ingredient i) => new(
-        i.BulkDensity, i.InMixture, i.Makeup.Water, i.Makeup.Fat, i.Makeup.Sugars, i.Makeup.Protein, i.Makeup.Starch, i.StarchEquivalent, i.Juice, i.Alcohol,
+        i.BulkDensity, i.InMixture, i.Makeup.Water, i.Makeup.Fat, i.Makeup.Sugars, i.Makeup.Protein, i.Makeup.Starch, i.StarchEquivalent,
+        i.Juice, i.Alcohol,
         i.Allergens, i.Origin, i.ProteaseWhenRaw, i.Bloom, i.UsualLoss, i.GramsEach, i.Piece.One, i.Piece.Many, i.Pack.Grams, i.Pack.Price)
     {
         Traits = i.Traits,
@@ -19,7 +21,9 @@ public sealed record IngredientValues(
 
     /// <summary>An ingredient like another, with these values.</summary>
     public Ingredient Like(Ingredient from, string id, string name, IReadOnlyList<string> otherNames) =>
-        new(id, name, BulkDensity, InMixture, new(Water, Fat, Sugars, Protein, Starch, Math.Max(0, 1 - Water - Fat - Sugars - Protein - Starch)))
+        new(
+            id, name, BulkDensity, InMixture,
+            new(Water, Fat, Sugars, Protein, Starch, Math.Max(0, 1 - Water - Fat - Sugars - Protein - Starch)))
         {
             OtherNames = otherNames,
             Shelf = from.Shelf,

@@ -35,7 +35,8 @@ public readonly record struct Hours(int From, int To)
         if (parts.Length is 0 or > 2 || !int.TryParse(parts[0], NumberStyles.None, CultureInfo.InvariantCulture, out var hour))
             return null;
         var minute = 0;
-        if (parts.Length == 2 && (parts[1].Length != 2 || !int.TryParse(parts[1], NumberStyles.None, CultureInfo.InvariantCulture, out minute)))
+        if (parts.Length == 2
+                && (parts[1].Length != 2 || !int.TryParse(parts[1], NumberStyles.None, CultureInfo.InvariantCulture, out minute)))
             return null;
         return minute < 60 && (hour < 24 || (hour == 24 && minute == 0)) ? (hour * 60) + minute : null;
     }

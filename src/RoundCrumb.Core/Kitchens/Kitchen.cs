@@ -35,7 +35,8 @@ public sealed record ColdPlace(string Id, string Name, ColdKind Kind, int Places
 public sealed record Kitchen(IReadOnlyList<PanPlace> Pans, IReadOnlyList<Oven> Ovens, IReadOnlyList<ColdPlace> Cold, RoomCelsius Room)
 {
     /// <summary>A kitchen of which nothing is known: every pan of the cupboard, an ordinary oven, an ordinary room.</summary>
-    public static Kitchen Usual { get; } = new([.. PanCupboard.All.Select(p => new PanPlace(p, null))], [Oven.Plain], [], RoomCelsius.Usual);
+    public static Kitchen Usual { get; } = new(
+        [.. PanCupboard.All.Select(p => new PanPlace(p, null))], [Oven.Plain], [], RoomCelsius.Usual);
 
     /// <summary>What this house has settled where bakers differ; see <see cref="Schools"/>.</summary>
     public Schools Schools { get; init; } = Schools.None;

@@ -22,7 +22,8 @@ public abstract record LayerChoice(Millimetres Thickness)
 public sealed record FillingLayer(FillingFormula Formula, Millimetres Thickness) : LayerChoice(Thickness)
 {
     /// <summary>How thick it is laid unless the baker says.</summary>
-    public static readonly Constant UsualThickness = new("a layer beneath", 8, 5, 12, Dimension.Length, "Thick enough to be met in a bite, thin enough to leave the filling its room.");
+    public static readonly Constant UsualThickness = new(
+        "a layer beneath", 8, 5, 12, Dimension.Length, "Thick enough to be met in a bite, thin enough to leave the filling its room.");
 
     /// <inheritdoc/>
     public override string Id => Formula.Id;

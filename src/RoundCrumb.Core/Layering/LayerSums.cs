@@ -14,7 +14,8 @@ namespace RoundCrumb.Core.Layering;
 /// <param name="Takes">The room it takes from the filling.</param>
 /// <param name="Mass">What it weighs.</param>
 /// <param name="Lines">What is weighed for it.</param>
-public sealed record LayerSums(LayerChoice Choice, double From, double To, Worked<Millilitres> Takes, Worked<Grams> Mass, IReadOnlyList<WeighedLine> Lines)
+public sealed record LayerSums(
+    LayerChoice Choice, double From, double To, Worked<Millilitres> Takes, Worked<Grams> Mass, IReadOnlyList<WeighedLine> Lines)
 {
     /// <summary>The yield of a batch as written; none for pieces.</summary>
     public FillingYield? Yield { get; private init; }
@@ -58,19 +59,26 @@ public sealed record LayerSums(LayerChoice Choice, double From, double To, Worke
         var key = $"under{index + 1}-";
         var to = from + layer.Thickness.Value;
         var takes = new Worked<Millilitres>(
-            key + "volume", layer.Name + ", in each", lined.VolumeTo(to) - lined.VolumeTo(from), "room inside the lining from where it begins to where it ends",
-            Term.Given("begins above the base", new Millimetres(from)), Term.Given("thick", layer.Thickness), Term.Given("room to its top", lined.VolumeTo(to)));
+            key + "volume", layer.Name + ", in each", lined.VolumeTo(to) - lined.VolumeTo(from),
+            "room inside the lining from where it begins to where it ends",
+            Term.Given("begins above the base", new Millimetres(from)), Term.Given("thick", layer.Thickness),
+            Term.Given("room to its top", lined.VolumeTo(to)));
         var yield = FillingYield.Of(layer.Formula, 1);
-        var scale = new Worked<Factor>(key + "scale", "Times the formula, each pie", new(takes.Value / yield.Volume.Value), "what is in each ÷ what one batch gives", Term.Of(takes), Term.Given("one batch gives", yield.Volume.Value));
+        var scale = new Worked<Factor>(
+            key + "scale", "Times the formula, each pie", new(takes.Value / yield.Volume.Value), "what is in each ÷ what one batch gives",
+            Term.Of(takes), Term.Given("one batch gives", yield.Volume.Value));
         var mass = new Worked<Grams>(
-            key + "mass", layer.Name + ", in each, by weight", yield.Mass.Value * scale.Value.Value, "one batch by weight × times the formula", Term.Given("one batch weighs", yield.Mass.Value), Term.Of(scale));
+            key + "mass", layer.Name + ", in each, by weight", yield.Mass.Value * scale.Value.Value,
+            "one batch by weight × times the formula", Term.Given("one batch weighs", yield.Mass.Value), Term.Of(scale));
         var keys = WeighedLine.Keys([.. layer.Formula.Lines.Select(l => l.Ingredient)]);
         return new(
             layer, from, to, takes, mass,
             [
                 .. layer.Formula.Lines.Select((line, i) => new WeighedLine(
                     line.Ingredient,
-                    new($"{key}{keys[i]}", line.Ingredient.Name, new(line.Grams * scale.Value.Value), "in one batch × times the formula", Term.Given("in one batch", new Grams(line.Grams)), Term.Of(scale)),
+                    new(
+                        $"{key}{keys[i]}", line.Ingredient.Name, new(line.Grams * scale.Value.Value), "in one batch × times the formula",
+                        Term.Given("in one batch", new Grams(line.Grams)), Term.Of(scale)),
                     line.Note)
                 { Pieces = line.Ingredient.GramsEach > 0 ? line.Grams * scale.Value.Value / line.Ingredient.GramsEach : 0 }),
             ])
@@ -89,22 +97,36 @@ public sealed record LayerSums(LayerChoice Choice, double From, double To, Worke
         var n = arranged.Pieces.Count;
         var over = layer.HalfOver ? n / 2 : 0;
         var each = piece.GramsAt(layer.Thickness);
-        Term[] one = [.. piece.Sliced ? [Term.Given($"one, cut {layer.Thickness.Value:0.#} mm thick", new Grams(each))] : Array.Empty<Term>(), piece.Grams];
+        Term[] one = [
+            .. piece.Sliced ? [Term.Given($"one, cut {layer.Thickness.Value:0.#} mm thick", new Grams(each))] : Array.Empty<Term>(),
+            piece.Grams
+        ];
         var count = new Worked<Number>(
-            key + "pieces", "Pieces: " + piece.Name, new(n), layer.HalfOver ? "as many as lie side by side: half of them beneath, half pressed into the top" : "as many as lie side by side on what is beneath",
+            key + "pieces", "Pieces: " + piece.Name, new(n),
+            layer.HalfOver
+                ? "as many as lie side by side: half of them beneath, half pressed into the top"
+                : "as many as lie side by side on what is beneath",
             Term.Given("across, there", new Millimetres(2 * half)), piece.Length, piece.Width);
-        var mass = new Worked<Grams>(key + "mass", piece.Name + ", in each", new(n * each), "pieces × what one weighs", [Term.Of(count), .. one]);
+        var mass = new Worked<Grams>(
+            key + "mass", piece.Name + ", in each", new(n * each), "pieces × what one weighs", [Term.Of(count), .. one]);
         var takes = new Worked<Millilitres>(
-            key + "volume", "They take up", new(mass.Value.Value * piece.Ingredient.InMixture), "their weight × ml to the gram", Term.Of(mass), Term.Given("ml to a gram", piece.Ingredient.InMixture, Dimension.MlPerGram));
+            key + "volume", "They take up", new(mass.Value.Value * piece.Ingredient.InMixture), "their weight × ml to the gram",
+            Term.Of(mass), Term.Given("ml to a gram", piece.Ingredient.InMixture, Dimension.MlPerGram));
         var whole = piece.Ingredient.GramsEach;
         var fruit = whole > 0 && piece.Grams.Usual < whole * 0.9
             ? new Worked<Number>(
-                key + "fruit", piece.Ingredient.Piece.Many, new(mass.Value.Value / (1 - piece.Trimmed.Usual) / whole), "what lies in each ÷ (1 − what is trimmed away) ÷ what a whole one weighs",
+                key + "fruit", piece.Ingredient.Piece.Many, new(mass.Value.Value / (1 - piece.Trimmed.Usual) / whole),
+                "what lies in each ÷ (1 − what is trimmed away) ÷ what a whole one weighs",
                 Term.Of(mass), piece.Trimmed, Term.Given("a whole one", new Grams(whole)))
             : null;
         return new(
             layer, from, from + layer.High, takes, mass,
-            [new(piece.Ingredient, new(key + piece.Ingredient.Id, piece.Ingredient.Name, mass.Value, "what lies in each pie", Term.Of(mass)), $"as {piece.Name}, dried on a cloth") { Pieces = fruit?.Value.Value ?? 0 }])
+            [
+                new(
+                    piece.Ingredient,
+                    new(key + piece.Ingredient.Id, piece.Ingredient.Name, mass.Value, "what lies in each pie", Term.Of(mass)),
+                    $"as {piece.Name}, dried on a cloth") { Pieces = fruit?.Value.Value ?? 0 }
+            ])
         {
             Count = count,
             Fruit = fruit,
@@ -114,5 +136,6 @@ public sealed record LayerSums(LayerChoice Choice, double From, double To, Worke
     }
 
     /// <summary>Every figure that can be opened.</summary>
-    public IEnumerable<IWorked> Figures() => new IWorked?[] { Takes, Mass, Scale, Count, Fruit }.OfType<IWorked>().Concat(Lines.Select(l => l.Mass));
+    public IEnumerable<IWorked> Figures() =>
+        new IWorked?[] { Takes, Mass, Scale, Count, Fruit }.OfType<IWorked>().Concat(Lines.Select(l => l.Mass));
 }

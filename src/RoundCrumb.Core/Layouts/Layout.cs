@@ -14,7 +14,9 @@ public static class Layout
 {
     private const double Hair = 1e-6;
 
-    /// <summary>As many as go into a rectangle, in square rows or in staggered ones, whichever takes more. Spots count from its corner.</summary>
+    /// <summary>
+    /// As many as go into a rectangle, in square rows or in staggered ones, whichever takes more. Spots count from its corner.
+    /// </summary>
     /// <param name="width">Of the rectangle, 0 or more.</param>
     /// <param name="height">Of the rectangle, 0 or more.</param>
     /// <param name="diameter">Of each, more than 0.</param>
@@ -54,7 +56,8 @@ public static class Layout
     /// <param name="diameter">Of each, more than 0.</param>
     /// <param name="ringsWithin">The radius of a circle, which takes rings; none for another shape.</param>
     /// <param name="most">How many places are tried each way: more find a place for one piece more, now and then.</param>
-    public static IReadOnlyList<Spot> On(Func<Spot, bool> inside, double halfWidth, double halfLength, double diameter, double? ringsWithin = null, int most = 6)
+    public static IReadOnlyList<Spot> On(
+        Func<Spot, bool> inside, double halfWidth, double halfLength, double diameter, double? ringsWithin = null, int most = 6)
     {
         // With many of them the place of the first hardly changes how many there are.
         var across = Math.Sqrt(halfWidth * halfLength) / diameter;
@@ -67,7 +70,8 @@ public static class Layout
             {
                 for (var j = 0; j < slides; j++)
                 {
-                    var spots = Lattice(inside, halfWidth, halfLength, diameter, down, staggered, new(diameter * i / slides, down * j / slides));
+                    var spots = Lattice(
+                        inside, halfWidth, halfLength, diameter, down, staggered, new(diameter * i / slides, down * j / slides));
                     if (spots.Count > best.Count)
                         best = spots;
                 }
@@ -77,7 +81,8 @@ public static class Layout
         return best;
     }
 
-    private static List<Spot> Lattice(Func<Spot, bool> inside, double halfWidth, double halfLength, double diameter, double down, bool staggered, Spot slid)
+    private static List<Spot> Lattice(
+        Func<Spot, bool> inside, double halfWidth, double halfLength, double diameter, double down, bool staggered, Spot slid)
     {
         var spots = new List<Spot>();
         var rows = (int)Math.Ceiling(halfWidth / down) + 1;

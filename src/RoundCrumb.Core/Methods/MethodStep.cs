@@ -34,7 +34,9 @@ public readonly record struct StepHeat(OvenCelsius At, OvenCelsius Low, OvenCels
     public static StepHeat Of(Worked<OvenCelsius> heat)
     {
         var at = heat.Value.Value;
-        return heat.Terms.Select(t => t.Constant).FirstOrDefault(c => c?.Dimension is Dimension.OvenHeat) is { } range ? Of(at, range.Low, range.High) : Of(at, at, at);
+        return heat.Terms.Select(t => t.Constant).FirstOrDefault(c => c?.Dimension is Dimension.OvenHeat) is { } range
+            ? Of(at, range.Low, range.High)
+            : Of(at, at, at);
     }
 
     /// <summary>As an amount that can be said.</summary>

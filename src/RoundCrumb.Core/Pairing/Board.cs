@@ -25,7 +25,10 @@ public sealed record Wish(Pan Pan, Occasion Occasion)
             treatment = Treatment.Baked;
 
         // Anyone would seal a rolled shell under a wet filling that waits.
-        var seal = crust is RolledFamily && filling.Family.Shell.Wet && Occasion.FilledAhead > 12 && !Occasion.Without.HasFlag(Ingredients.Allergens.Egg) ? Seal.White : Seal.None;
+        var seal = crust is RolledFamily && filling.Family.Shell.Wet && Occasion.FilledAhead > 12
+            && !Occasion.Without.HasFlag(Ingredients.Allergens.Egg)
+            ? Seal.White
+            : Seal.None;
         return Settle(new(
             Pan,
             made with { Treatment = treatment, Seal = seal },
@@ -38,7 +41,9 @@ public sealed record Wish(Pan Pan, Occasion Occasion)
     {
         // In a shallow pan a usual base may leave too little room; it is then as thick as leaves some.
         var most = c.Pan.Depth.Value - c.Filling.Line.Value - 5;
-        return c.Crust.Thickness.Value <= most ? c : c with { Crust = c.Crust with { Thickness = new(Math.Max(c.Crust.Family.Limits.Thinnest, most)) } };
+        return c.Crust.Thickness.Value <= most
+            ? c
+            : c with { Crust = c.Crust with { Thickness = new(Math.Max(c.Crust.Family.Limits.Thinnest, most)) } };
     }
 }
 
@@ -53,7 +58,8 @@ public readonly record struct Cell(CrustFamily Crust, FillingFormula Filling, Pa
 /// <param name="Crusts">Down the side.</param>
 /// <param name="Fillings">Along the top.</param>
 /// <param name="Cells">Crust by crust, filling by filling.</param>
-public sealed record Board(IReadOnlyList<CrustFamily> Crusts, IReadOnlyList<FillingFormula> Fillings, IReadOnlyList<IReadOnlyList<Cell>> Cells)
+public sealed record Board(
+    IReadOnlyList<CrustFamily> Crusts, IReadOnlyList<FillingFormula> Fillings, IReadOnlyList<IReadOnlyList<Cell>> Cells)
 {
     /// <summary>Works the board out.</summary>
     /// <param name="wish">What it is for.</param>
@@ -72,11 +78,17 @@ public sealed record Board(IReadOnlyList<CrustFamily> Crusts, IReadOnlyList<Fill
         ]);
 
     /// <summary>Toppings for a pair, the best first; within one verdict in the order of the book.</summary>
-    public static IReadOnlyList<(Topping Topping, Verdict Verdict)> ToppingsFor(Wish wish, CrustFamily crust, FillingFormula filling, PartBook book, Kitchen kitchen) =>
+    public static IReadOnlyList<(Topping Topping, Verdict Verdict)> ToppingsFor(
+        Wish wish, CrustFamily crust, FillingFormula filling, PartBook book, Kitchen kitchen) =>
     [
         .. book.Toppings.Where(t => t != ToppingBook.Held && t.Id != Topping.None.Id)
             .Select(t => (Topping: t, Pie: Assessment.Of(wish.For(crust, filling, t, kitchen.Schools), 1, kitchen)))
-            .Select(p => (p.Topping, new Verdict(wish.Occasion.Needs.Allow(p.Topping) ? Verdict.Of(p.Pie) : PairVerdict.Not, p.Pie, [], p.Pie.Composition)))
+            .Select(
+                p =>
+                    (
+                        p.Topping,
+                        new Verdict(
+                            wish.Occasion.Needs.Allow(p.Topping) ? Verdict.Of(p.Pie) : PairVerdict.Not, p.Pie, [], p.Pie.Composition)))
             .OrderBy(p => p.Item2.Goes),
     ];
 }

@@ -20,7 +20,8 @@ namespace RoundCrumb.Core.Pairing;
 /// <param name="After">The pie in this pan.</param>
 /// <param name="Owned">How many pies of it the kitchen has room for; none where nobody has counted.</param>
 public sealed record StandIn(
-    Pan Pan, int Count, Worked<Millimetres> Depth, Worked<Millimetres> Deeper, Worked<Factor> BatchForDepth, Worked<Factor> BakeTime, Worked<MinuteRange> SetTime, double Misfit, Composition After, int? Owned)
+    Pan Pan, int Count, Worked<Millimetres> Depth, Worked<Millimetres> Deeper, Worked<Factor> BatchForDepth, Worked<Factor> BakeTime,
+    Worked<MinuteRange> SetTime, double Misfit, Composition After, int? Owned)
 {
     /// <summary>More of one pan than this is nobody's idea of standing in.</summary>
     private const int MostPans = 24;
@@ -68,23 +69,29 @@ public sealed record StandIn(
         var each = held * (1.0 / count);
         var id = "stand-in-" + pan.Key;
         var depth = new Worked<Millimetres>(
-            id + "-depth", $"In the {pan.Name.ToLowerInvariant()} it stands", lined.DepthFor(each), "the depth at which filling ÷ pans stands inside the lining",
+            id + "-depth", $"In the {pan.Name.ToLowerInvariant()} it stands", lined.DepthFor(each),
+            "the depth at which filling ÷ pans stands inside the lining",
             Term.Of(pie.FilledEach), Term.Given("pans", count, Dimension.Count), Term.Given("room to its fill line", room));
-        var deeper = new Worked<Millimetres>(id + "-deeper", "Deeper or shallower", depth.Value - pie.FilledDepth.Value, "it stands − the filling stands in the other pan", Term.Of(depth), Term.Of(pie.FilledDepth));
+        var deeper = new Worked<Millimetres>(
+            id + "-deeper", "Deeper or shallower", depth.Value - pie.FilledDepth.Value, "it stands − the filling stands in the other pan",
+            Term.Of(depth), Term.Of(pie.FilledDepth));
         var sameDepth = lined.VolumeTo(Math.Min(pie.FilledDepth.Value.Value, lined.Depth.Value));
         var batch = new Worked<Factor>(
-            id + "-batch", "For the same depth, times the batch", new(sameDepth / held), "what one holds at the same depth ÷ filling in the other pan",
+            id + "-batch", "For the same depth, times the batch", new(sameDepth / held),
+            "what one holds at the same depth ÷ filling in the other pan",
             Term.Given("what one holds at the same depth", sameDepth), Term.Of(pie.FilledEach));
         var (from, to) = (PanConstants.BakeFactor(c.Pan.Material), PanConstants.BakeFactor(pan.Material));
         var (bigger, smaller) = (c.Pan.IsSmall ? PanConstants.SmallShell.Usual : 1, pan.IsSmall ? PanConstants.SmallShell.Usual : 1);
         var bake = new Worked<Factor>(
-            id + "-bake", "Times the minutes in the oven", new(to.Usual * smaller / (from.Usual * bigger)), "its material ÷ the other's × its size ÷ the other's",
+            id + "-bake", "Times the minutes in the oven", new(to.Usual * smaller / (from.Usual * bigger)),
+            "its material ÷ the other's × its size ÷ the other's",
             to, from, Term.Given("size of this", new Factor(smaller)), Term.Given("size of the other", new Factor(bigger)));
         var family = c.Filling.Formula.Family;
         var slower = Math.Max(1, depth.Value.Value / family.SetDepth.Usual);
         var least = family.SetTime.Least * slower;
         var set = new Worked<MinuteRange>(
-            id + "-set", "In the fridge to set", new(least, Math.Max(least, family.SetTime.Best), Math.Max(least, family.SetTime.Most)), "the family's minutes × depth ÷ the depth they are for, where it is deeper",
+            id + "-set", "In the fridge to set", new(least, Math.Max(least, family.SetTime.Best), Math.Max(least, family.SetTime.Most)),
+            "the family's minutes × depth ÷ the depth they are for, where it is deeper",
             Term.Given("the family's minutes", family.SetTime), Term.Of(depth), family.SetDepth);
 
         var misfit = Math.Abs(Math.Log(room.Value * count / held.Value))

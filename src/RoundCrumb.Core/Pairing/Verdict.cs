@@ -46,7 +46,8 @@ public sealed record Verdict(PairVerdict Goes, Assessment Pie, IReadOnlyList<Men
     public string Word => WordOf(Goes);
 
     /// <summary>A verdict in a word.</summary>
-    public static string WordOf(PairVerdict goes) => goes switch { PairVerdict.Well => "good", PairVerdict.WithAChange => "one change", PairVerdict.Poorly => "poor", _ => "no" };
+    public static string WordOf(PairVerdict goes) =>
+        goes switch { PairVerdict.Well => "good", PairVerdict.WithAChange => "one change", PairVerdict.Poorly => "poor", _ => "no" };
 
     /// <summary>The verdict on a pie: quick, from its advice alone.</summary>
     public static PairVerdict Of(Assessment pie)
@@ -60,7 +61,11 @@ public sealed record Verdict(PairVerdict Goes, Assessment Pie, IReadOnlyList<Men
             if (finding.IsKnown)
                 continue;
             grave++;
-            var goes = finding.Remedies.Count == 0 ? PairVerdict.Not : finding.Remedies[0].SizeOn(pie.Composition) is RemedySize.Adjustment ? PairVerdict.WithAChange : finding.Severity is Severity.Stops ? PairVerdict.Not : PairVerdict.Poorly;
+            var goes = finding.Remedies.Count == 0
+                ? PairVerdict.Not
+                : finding.Remedies[0].SizeOn(pie.Composition) is RemedySize.Adjustment ? PairVerdict.WithAChange
+                : finding.Severity is Severity.Stops ? PairVerdict.Not
+                : PairVerdict.Poorly;
             worst = goes > worst ? goes : worst;
         }
 
@@ -75,10 +80,13 @@ public sealed record Verdict(PairVerdict Goes, Assessment Pie, IReadOnlyList<Men
         return new(goes, pie, good ? changes : [], good ? mended : pie.Composition);
     }
 
-    /// <summary>Takes the first remedy of the gravest finding again and again, until nothing grave is left or nothing more can be done.</summary>
+    /// <summary>
+    /// Takes the first remedy of the gravest finding again and again, until nothing grave is left or nothing more can be done.
+    /// </summary>
     /// <param name="pie">What is mended.</param>
     /// <param name="keep">True for a pie that still is what was asked for; a change that leaves it is not taken.</param>
-    public static (IReadOnlyList<MendingChange> Changes, Composition Mended, bool Good) Mend(Assessment pie, Func<Composition, bool>? keep = null)
+    public static (IReadOnlyList<MendingChange> Changes, Composition Mended, bool Good) Mend(
+        Assessment pie, Func<Composition, bool>? keep = null)
     {
         var changes = new List<MendingChange>();
         var now = pie;

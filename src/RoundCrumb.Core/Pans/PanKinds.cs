@@ -39,10 +39,24 @@ public static class PanKinds
 {
     private static readonly PanFacts PiePlate = new("plate", "pie plate", "Pie plates") { HasRim = true, UsualTaper = 0.8 };
     private static readonly PanFacts TartTin = new("tin", "fluted tin, loose base", "Fluted tins") { Unmoulds = true, IsFluted = true };
-    private static readonly PanFacts Springform = new("springform", "springform", "Springforms and rings") { Unmoulds = true, MayBeTall = true, BaseOnly = true };
+    private static readonly PanFacts Springform = new("springform", "springform", "Springforms and rings")
+    {
+        Unmoulds = true,
+        MayBeTall = true,
+        BaseOnly = true,
+    };
     private static readonly PanFacts Ring = new("ring", "straight ring", "Springforms and rings") { Unmoulds = true, MayBeTall = true };
-    private static readonly PanFacts SquareTin = new("square-tin", "square or oblong tin", "Square and oblong tins") { MayBeTall = true, HasLength = true };
-    private static readonly PanFacts OblongTart = new("oblong", "oblong fluted tin", "Fluted tins") { Unmoulds = true, IsFluted = true, HasLength = true };
+    private static readonly PanFacts SquareTin = new("square-tin", "square or oblong tin", "Square and oblong tins")
+    {
+        MayBeTall = true,
+        HasLength = true,
+    };
+    private static readonly PanFacts OblongTart = new("oblong", "oblong fluted tin", "Fluted tins")
+    {
+        Unmoulds = true,
+        IsFluted = true,
+        HasLength = true,
+    };
     private static readonly PanFacts Ramekin = new("ramekin", "ramekin", "For one") { ServedIn = true, MayBeTall = true };
     private static readonly PanFacts Pot = new("pot", "pot or glass", "For one") { ServedIn = true, MayBeTall = true, BaseOnly = true };
     private static readonly PanFacts WellTray = new("well", "well of a tray", "For one") { Unmoulds = true, IsTray = true };

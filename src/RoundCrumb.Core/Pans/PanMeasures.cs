@@ -9,7 +9,9 @@ namespace RoundCrumb.Core.Pans;
 /// <param name="Wall">Area of the wall, fluting included.</param>
 /// <param name="Top">Area across the rim.</param>
 /// <param name="Rim">Length round the rim.</param>
-public sealed record PanMeasures(Worked<Millilitres> Volume, Worked<SquareMillimetres> Base, Worked<SquareMillimetres> Wall, Worked<SquareMillimetres> Top, Worked<Millimetres> Rim)
+public sealed record PanMeasures(
+    Worked<Millilitres> Volume, Worked<SquareMillimetres> Base, Worked<SquareMillimetres> Wall, Worked<SquareMillimetres> Top,
+    Worked<Millimetres> Rim)
 {
     /// <summary>The measures of a pan; of one well for a tray.</summary>
     public static PanMeasures Of(Pan pan)
@@ -25,11 +27,21 @@ public sealed record PanMeasures(Worked<Millilitres> Volume, Worked<SquareMillim
             var sizes = Term.Given("by its sizes alone", pan.ByItsSizes.Volume);
             var half = Term.Given("half the base width, as the water has it", new Millimetres(tub.BaseHalf));
             return new(
-                new("pan-volume", "The pan to its brim", water, "grams of water it holds, 1 g to the ml; this wins over its sizes", Term.Given("water", new Grams(water.Value)), sizes, Term.Given("the sizes differ by", pan.ByItsSizes.Volume - water)),
-                new("pan-base", "Base", tub.BaseArea, "the base by its sizes, every side moved alike until it holds the water", Term.Given("water", water), half),
-                new("pan-wall", "Wall", wall, "the wall by its sizes, every side moved alike until it holds the water, × fluting", Term.Given("water", water), half, slant, fluting),
-                new("pan-top", "Top", tub.TopArea, "the top by its sizes, every side moved alike until it holds the water", Term.Given("water", water), half),
-                new("pan-rim", "Rim, all round", tub.Rim, "round the rim by its sizes, every side moved alike until it holds the water", Term.Given("water", water), half));
+                new(
+                    "pan-volume", "The pan to its brim", water, "grams of water it holds, 1 g to the ml; this wins over its sizes",
+                    Term.Given("water", new Grams(water.Value)), sizes, Term.Given("the sizes differ by", pan.ByItsSizes.Volume - water)),
+                new(
+                    "pan-base", "Base", tub.BaseArea, "the base by its sizes, every side moved alike until it holds the water",
+                    Term.Given("water", water), half),
+                new(
+                    "pan-wall", "Wall", wall, "the wall by its sizes, every side moved alike until it holds the water, × fluting",
+                    Term.Given("water", water), half, slant, fluting),
+                new(
+                    "pan-top", "Top", tub.TopArea, "the top by its sizes, every side moved alike until it holds the water",
+                    Term.Given("water", water), half),
+                new(
+                    "pan-rim", "Rim, all round", tub.Rim, "round the rim by its sizes, every side moved alike until it holds the water",
+                    Term.Given("water", water), half));
         }
 
         if (pan.IsRound)
@@ -46,7 +58,8 @@ public sealed record PanMeasures(Worked<Millilitres> Volume, Worked<SquareMillim
 
         Term[] Outline(double half) =>
         [
-            Term.Given("width", new Millimetres(2 * half)), Term.Given("length", new Millimetres(2 * (half + tub.HalfExtra))), Term.Given("corner radius", new Millimetres(Math.Max(0, half - tub.CornerCut))),
+            Term.Given("width", new Millimetres(2 * half)), Term.Given("length", new Millimetres(2 * (half + tub.HalfExtra))),
+            Term.Given("corner radius", new Millimetres(Math.Max(0, half - tub.CornerCut))),
         ];
         const string Area = "width × length − (4 − π) × corner radius²";
         const string Round = "2 × (width + length) − (8 − 2 × π) × corner radius";
@@ -55,9 +68,13 @@ public sealed record PanMeasures(Worked<Millilitres> Volume, Worked<SquareMillim
         var middle = Term.Given("area half way up", new SquareMillimetres(tub.AreaFor(tub.HalfAt(tub.Depth / 2))));
         var rim = new Worked<Millimetres>("pan-rim", "Rim, all round", tub.Rim, Round, Outline(tub.TopHalf));
         return new(
-            new("pan-volume", "The pan to its brim", tub.Volume, "depth ÷ 6 × (base + 4 × area half way up + top)", depth, Term.Of(baseArea), middle, Term.Of(topArea)),
+            new(
+                "pan-volume", "The pan to its brim", tub.Volume, "depth ÷ 6 × (base + 4 × area half way up + top)", depth,
+                Term.Of(baseArea), middle, Term.Of(topArea)),
             baseArea,
-            new("pan-wall", "Wall", wall, "(round the base + round the rim) ÷ 2 × slant × fluting", Term.Given("round the base", new Millimetres(tub.RoundFor(tub.BaseHalf))), Term.Of(rim), slant, fluting),
+            new(
+                "pan-wall", "Wall", wall, "(round the base + round the rim) ÷ 2 × slant × fluting",
+                Term.Given("round the base", new Millimetres(tub.RoundFor(tub.BaseHalf))), Term.Of(rim), slant, fluting),
             topArea,
             rim);
     }

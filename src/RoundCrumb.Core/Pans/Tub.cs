@@ -49,7 +49,9 @@ public readonly record struct Tub(double BaseHalf, double TopHalf, double Depth,
     public Millilitres VolumeTo(double height) =>
         new(height / 6 * (AreaFor(BaseHalf) + (4 * AreaFor(HalfAt(height / 2))) + AreaFor(HalfAt(height))) / 1000);
 
-    /// <summary>The height at which a volume stands; the inverse of <see cref="VolumeTo"/>. Goes on above the top with the same slope.</summary>
+    /// <summary>
+    /// The height at which a volume stands; the inverse of <see cref="VolumeTo"/>. Goes on above the top with the same slope.
+    /// </summary>
     public Millimetres HeightFor(Millilitres volume)
     {
         var mm3 = volume.Value * 1000;

@@ -32,7 +32,8 @@ public static class PanSearch
     /// <param name="line">Fill line below the rim.</param>
     /// <param name="pans">The pans that are to be had.</param>
     /// <param name="most">How many sets.</param>
-    public static IReadOnlyList<PanSet> Best(Millilitres batch, ShellWish crust, Millimetres line, IReadOnlyList<PanPlace> pans, int most = 3)
+    public static IReadOnlyList<PanSet> Best(
+        Millilitres batch, ShellWish crust, Millimetres line, IReadOnlyList<PanPlace> pans, int most = 3)
     {
         var fits = pans
             .Select(p => (Place: p, Lined: PourPlan.Line(crust, p.Pan)))
@@ -52,10 +53,12 @@ public static class PanSearch
         return [.. found.OrderBy(s => Cost(s, batch.Value))];
     }
 
-    private static double Cost(PanSet set, double batch) => Misfit(batch, set.Room.Value) + (APan * set.Orders.Sum(o => o.Count)) + (ASize * set.Orders.Count);
+    private static double Cost(PanSet set, double batch) =>
+        Misfit(batch, set.Room.Value) + (APan * set.Orders.Sum(o => o.Count)) + (ASize * set.Orders.Count);
 
     /// <summary>What is left over costs itself; what is short costs nothing for a little and three times itself beyond.</summary>
-    private static double Misfit(double batch, double room) => room <= batch ? batch - room : Math.Max(0, room - (batch * (1 + MayBeShort))) * 3 + ((room - batch) * 0.3);
+    private static double Misfit(double batch, double room) =>
+        room <= batch ? batch - room : Math.Max(0, room - (batch * (1 + MayBeShort))) * 3 + ((room - batch) * 0.3);
 
     /// <summary>The cheapest way to every amount of room, a size at a time: a bounded knapsack.</summary>
     private static PanSet? One(double batch, List<(PanPlace Place, double Room)> fits)
@@ -113,7 +116,15 @@ public static class PanSearch
         orders.Reverse();
         var held = orders.Sum(o => o.Count * fits.First(f => f.Place.Pan.Key == o.Pan.Key).Room);
         return new(orders, new(held), new(
-            "set-" + string.Join('-', orders.Select(o => FormattableString.Invariant($"{o.Count}x{o.Pan.Key}"))), "Left over, or short", new(batch - held), "the batch − what these pans hold to the line",
-            [Term.Given("the batch", new Millilitres(batch)), .. orders.Select(o => Term.Given(FormattableString.Invariant($"{o.Count} × {o.Pan.Name}"), new Millilitres(o.Count * fits.First(f => f.Place.Pan.Key == o.Pan.Key).Room)))]));
+            "set-" + string.Join('-', orders.Select(o => FormattableString.Invariant($"{o.Count}x{o.Pan.Key}"))), "Left over, or short",
+            new(batch - held), "the batch − what these pans hold to the line",
+            [
+                Term.Given("the batch", new Millilitres(batch)),
+                .. orders.Select(
+                    o =>
+                        Term.Given(
+                            FormattableString.Invariant($"{o.Count} × {o.Pan.Name}"),
+                            new Millilitres(o.Count * fits.First(f => f.Place.Pan.Key == o.Pan.Key).Room)))
+            ]));
     }
 }

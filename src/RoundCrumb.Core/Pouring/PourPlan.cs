@@ -19,8 +19,11 @@ public sealed record PourOrder(Pan Pan, int Count);
 /// <param name="Each">What goes into each.</param>
 /// <param name="Grams">The same on the scale.</param>
 /// <param name="Depth">How deep it stands.</param>
-/// <param name="StopAt">What the scale shows as each is full, when the bowl was put on it full and taken down pan by pan: grams poured in all by then.</param>
-public sealed record PourRow(PourOrder Order, LinedPan Lined, Worked<Millilitres> Room, Worked<Millilitres> Each, Worked<Grams> Grams, Worked<Millimetres> Depth, IReadOnlyList<Worked<Grams>> StopAt);
+/// <param name="StopAt">What the scale shows as each is full, when the bowl was put on it full and taken down pan by pan: grams poured in
+/// all by then.</param>
+public sealed record PourRow(
+    PourOrder Order, LinedPan Lined, Worked<Millilitres> Room, Worked<Millilitres> Each, Worked<Grams> Grams, Worked<Millimetres> Depth,
+    IReadOnlyList<Worked<Grams>> StopAt);
 
 /// <summary>A batch that a person can make for some pans.</summary>
 /// <param name="Kind">Which way.</param>
@@ -29,7 +32,9 @@ public sealed record PourRow(PourOrder Order, LinedPan Lined, Worked<Millilitres
 /// <param name="Difference">Over (more than 0) or short, ml.</param>
 /// <param name="DifferenceMass">The same, g.</param>
 /// <param name="Below">How far below the fill line all stand when it is short; 0 where it is not.</param>
-public sealed record PourBatch(BatchKind Kind, Worked<Factor> Scale, double Pieces, Worked<Millilitres> Difference, Worked<Grams> DifferenceMass, Worked<Millimetres> Below);
+public sealed record PourBatch(
+    BatchKind Kind, Worked<Factor> Scale, double Pieces, Worked<Millilitres> Difference, Worked<Grams> DifferenceMass,
+    Worked<Millimetres> Below);
 
 /// <summary>What is left in the bowl, as other things it could be.</summary>
 /// <param name="Pots">Small pots that it fills.</param>
@@ -71,7 +76,8 @@ public sealed record PourPlan(
     /// <param name="orders">The pans; one at least.</param>
     /// <param name="line">Fill line below the rim.</param>
     /// <param name="choice">What is made.</param>
-    public static PourPlan Of(FillingFormula formula, double setter, ShellWish crust, IReadOnlyList<PourOrder> orders, Millimetres line, BatchChoice choice)
+    public static PourPlan Of(
+        FillingFormula formula, double setter, ShellWish crust, IReadOnlyList<PourOrder> orders, Millimetres line, BatchChoice choice)
     {
         var yield = FillingYield.Of(formula, setter);
         var perMl = yield.Mass.Value.Value / yield.Volume.Value.Value;
@@ -81,7 +87,14 @@ public sealed record PourPlan(
 
         var needed = new Worked<Millilitres>(
             "pour-needed", "Room to the fill line, all pans", new(Held(0)), "room in each up to the fill line × how many, added up",
-            [.. pans.Select(p => Term.Given($"{p.Order.Count} × {p.Order.Pan.Name}", new Millilitres(p.Order.Count * p.Lined.VolumeTo(To(p.Lined, 0)).Value))), Term.Given("below the rim", line)]);
+            [
+                .. pans.Select(
+                    p =>
+                        Term.Given(
+                            $"{p.Order.Count} × {p.Order.Pan.Name}",
+                            new Millilitres(p.Order.Count * p.Lined.VolumeTo(To(p.Lined, 0)).Value))),
+                Term.Given("below the rim", line)
+            ]);
         var fit = needed.Value / yield.Volume.Value;
         var pieces = fit * formula.PiecesPerBatch;
         var floor = Math.Floor(pieces + 1e-6);
@@ -108,40 +121,58 @@ public sealed record PourPlan(
             var each = lined.VolumeTo(depth);
             var id = "pour-" + order.Pan.Key;
             var stands = new Worked<Millimetres>(
-                id + "-depth", $"In the {order.Pan.Name} it stands", new(depth), "depth inside the lining − fill line − what all are short of it",
+                id + "-depth", $"In the {order.Pan.Name} it stands", new(depth),
+                "depth inside the lining − fill line − what all are short of it",
                 Term.Given("depth inside the lining", lined.Depth), Term.Given("fill line", line), Term.Of(chosen.Below));
-            var ml = new Worked<Millilitres>(id + "-each", $"Into each {order.Pan.Name}", each, "room inside the lining up to where it stands", Term.Of(stands));
-            var grams = new Worked<Grams>(id + "-grams", $"Into each {order.Pan.Name}, by weight", new(each.Value * perMl), "ml × what the batch weighs ÷ what it measures", Term.Of(ml), Term.Of(yield.Mass), Term.Of(yield.Volume));
+            var ml = new Worked<Millilitres>(
+                id + "-each", $"Into each {order.Pan.Name}", each, "room inside the lining up to where it stands", Term.Of(stands));
+            var grams = new Worked<Grams>(
+                id + "-grams", $"Into each {order.Pan.Name}, by weight", new(each.Value * perMl),
+                "ml × what the batch weighs ÷ what it measures", Term.Of(ml), Term.Of(yield.Mass), Term.Of(yield.Volume));
             var stops = new Worked<Grams>[order.Count];
             for (var i = 0; i < order.Count; i++)
             {
                 stops[i] = new(
-                    FormattableString.Invariant($"{id}-stop-{i + 1}"), "Stop at, poured in all", new(running + grams.Value.Value), "poured before + into this one",
+                    FormattableString.Invariant($"{id}-stop-{i + 1}"), "Stop at, poured in all", new(running + grams.Value.Value),
+                    "poured before + into this one",
                     Term.Given("poured before", new Grams(running)), Term.Of(grams));
                 running += grams.Value.Value;
             }
 
             rows.Add(new(
                 order, lined,
-                new(id + "-room", $"Room in one {order.Pan.Name}", lined.VolumeTo(To(lined, 0)), "room inside the lining up to the fill line", Term.Given("depth to the line", new Millimetres(To(lined, 0)))),
+                new(
+                    id + "-room", $"Room in one {order.Pan.Name}", lined.VolumeTo(To(lined, 0)),
+                    "room inside the lining up to the fill line", Term.Given("depth to the line", new Millimetres(To(lined, 0)))),
                 ml,
                 grams,
                 stands, stops));
         }
 
-        var poured = new Worked<Grams>("pour-all", "Poured in all", new(running), "grams into each × how many, added up", [.. rows.Select(r => Term.Of(r.Grams) with { Name = $"each of {r.Order.Count} {r.Order.Pan.Name}" })]);
+        var poured = new Worked<Grams>(
+            "pour-all", "Poured in all", new(running), "grams into each × how many, added up",
+            [.. rows.Select(r => Term.Of(r.Grams) with { Name = $"each of {r.Order.Count} {r.Order.Pan.Name}" })]);
         var left = new Worked<Millilitres>(
             "pour-left", "Left in the bowl", new(Math.Max(0, total.Value - Held(below))), "the batch − what is poured",
             Term.Given("the batch", total), Term.Given("poured", new Millilitres(Held(below))));
-        var leftMass = new Worked<Grams>("pour-left-mass", "Left in the bowl, by weight", new(left.Value.Value * perMl), "ml × what the batch weighs ÷ what it measures", Term.Of(left), Term.Of(yield.Mass), Term.Of(yield.Volume));
-        return new(formula, yield, needed, batches, chosen, rows, left, leftMass, left.Value.Value < WorthKeeping ? null : UseOf(left, crust, line)) { Poured = poured };
+        var leftMass = new Worked<Grams>(
+            "pour-left-mass", "Left in the bowl, by weight", new(left.Value.Value * perMl),
+            "ml × what the batch weighs ÷ what it measures", Term.Of(left), Term.Of(yield.Mass), Term.Of(yield.Volume));
+        return new(
+            formula, yield, needed, batches, chosen, rows, left, leftMass,
+            left.Value.Value < WorthKeeping ? null : UseOf(left, crust, line))
+        { Poured = poured };
 
         PourBatch Make(BatchKind kind, double scale, string how)
         {
             var id = "pour-" + kind.ToString().ToLowerInvariant();
-            var times = new Worked<Factor>(id + "-scale", "Times the formula", new(scale), how, Term.Of(needed), Term.Of(yield.Volume), Term.Given("pieces in one batch", formula.PiecesPerBatch, Dimension.Count));
+            var times = new Worked<Factor>(
+                id + "-scale", "Times the formula", new(scale), how, Term.Of(needed), Term.Of(yield.Volume),
+                Term.Given("pieces in one batch", formula.PiecesPerBatch, Dimension.Count));
             var volume = yield.Volume.Value.Value * scale;
-            var difference = new Worked<Millilitres>(id + "-difference", "Over or short", new(volume - needed.Value.Value), "it gives − room to the fill line", Term.Given("it gives", new Millilitres(volume)), Term.Of(needed));
+            var difference = new Worked<Millilitres>(
+                id + "-difference", "Over or short", new(volume - needed.Value.Value), "it gives − room to the fill line",
+                Term.Given("it gives", new Millilitres(volume)), Term.Of(needed));
 
             // All equally short: the one distance below the line at which the pans together hold just this.
             var (near, far) = (0.0, pans.Max(p => p.Lined.Depth.Value));
@@ -158,8 +189,12 @@ public sealed record PourPlan(
 
             return new(
                 kind, times, scale * formula.PiecesPerBatch, difference,
-                new(id + "-difference-mass", "Over or short, by weight", new(difference.Value.Value * perMl), "ml × what the batch weighs ÷ what it measures", Term.Of(difference), Term.Of(yield.Mass), Term.Of(yield.Volume)),
-                new(id + "-below", "All stand below their line by", new(far), "the one distance at which all pans together hold what it gives", Term.Of(difference)));
+                new(
+                    id + "-difference-mass", "Over or short, by weight", new(difference.Value.Value * perMl),
+                    "ml × what the batch weighs ÷ what it measures", Term.Of(difference), Term.Of(yield.Mass), Term.Of(yield.Volume)),
+                new(
+                    id + "-below", "All stand below their line by", new(far),
+                    "the one distance at which all pans together hold what it gives", Term.Of(difference)));
         }
     }
 
@@ -179,12 +214,20 @@ public sealed record PourPlan(
 
     private static LeftoverUse UseOf(Worked<Millilitres> left, ShellWish crust, Millimetres line)
     {
-        var pots = new Worked<Number>("pour-pots", "Small pots", new(Math.Round(left.Value.Value / FillingConstants.SmallPot.Usual * 2) / 2), "left ÷ one small pot, to the half", Term.Of(left), FillingConstants.SmallPot);
+        var pots = new Worked<Number>(
+            "pour-pots", "Small pots", new(Math.Round(left.Value.Value / FillingConstants.SmallPot.Usual * 2) / 2),
+            "left ÷ one small pot, to the half", Term.Of(left), FillingConstants.SmallPot);
         var tartlet = ShellPlan.Tartlet;
         var lined = Line(crust, tartlet);
         var each = lined.VolumeTo(Math.Max(1, lined.Depth.Value - line.Value));
-        var tartlets = new Worked<Number>("pour-tartlets", "8 cm tartlets", new(Math.Floor((left.Value / each) + 1e-9)), "left ÷ room in one to the fill line, rounded down", Term.Of(left), Term.Given("room in one", each));
+        var tartlets = new Worked<Number>(
+            "pour-tartlets", "8 cm tartlets", new(Math.Floor((left.Value / each) + 1e-9)),
+            "left ÷ room in one to the fill line, rounded down", Term.Of(left), Term.Given("room in one", each));
         var shell = CrustSums.Of(crust.For(tartlet), tartlet).Total;
-        return new(pots, tartlets, new("pour-tartlet-crust", "Crust for those tartlets", shell.Value * tartlets.Value.Value, "tartlets × crust for one", Term.Of(tartlets), Term.Of(shell)));
+        return new(
+            pots, tartlets,
+            new(
+                "pour-tartlet-crust", "Crust for those tartlets", shell.Value * tartlets.Value.Value, "tartlets × crust for one",
+                Term.Of(tartlets), Term.Of(shell)));
     }
 }

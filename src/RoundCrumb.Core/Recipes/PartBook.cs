@@ -13,7 +13,9 @@ public sealed class PartBook
     private readonly Dictionary<string, FillingFormula> _fillings;
     private readonly Dictionary<string, Topping> _toppings;
 
-    private PartBook(IEnumerable<CrustFamily> crusts, IEnumerable<FillingFormula> fillings, IEnumerable<Topping> toppings, IReadOnlyList<Pan>? kitchen = null, IReadOnlyList<Oven>? ovens = null)
+    private PartBook(
+        IEnumerable<CrustFamily> crusts, IEnumerable<FillingFormula> fillings, IEnumerable<Topping> toppings,
+        IReadOnlyList<Pan>? kitchen = null, IReadOnlyList<Oven>? ovens = null)
     {
         Kitchen = kitchen ?? [];
         Ovens = ovens ?? [];
@@ -53,10 +55,12 @@ public sealed class PartBook
     public Pan? Pan(string id) => PanCupboard.Find(id) ?? Kitchen.FirstOrDefault(p => p.Key == id);
 
     /// <summary>The same with the baker's own pans and the ovens of a kitchen.</summary>
-    public PartBook With(IReadOnlyList<Pan> kitchen, IReadOnlyList<Oven> ovens) => kitchen.Count == 0 && ovens.Count == 0 ? this : new(Crusts, Fillings, Toppings, kitchen, ovens) { Schools = Schools };
+    public PartBook With(IReadOnlyList<Pan> kitchen, IReadOnlyList<Oven> ovens) =>
+        kitchen.Count == 0 && ovens.Count == 0 ? this : new(Crusts, Fillings, Toppings, kitchen, ovens) { Schools = Schools };
 
     /// <summary>The same for a house that has settled some of what bakers differ on.</summary>
-    public PartBook With(Schools schools) => schools == Schools ? this : new(Crusts, Fillings, Toppings, Kitchen, Ovens) { Schools = schools };
+    public PartBook With(Schools schools) =>
+        schools == Schools ? this : new(Crusts, Fillings, Toppings, Kitchen, Ovens) { Schools = schools };
 
     /// <summary>The same with more of the baker's own; what can't be used is left out, and what is here already stays.</summary>
     public PartBook With(IEnumerable<PartRecipe> parts)
@@ -72,7 +76,9 @@ public sealed class PartBook
     }
 
     /// <summary>The shipped book with some more parts, and one oven, in it.</summary>
-    public static PartBook ShippedWith(CrustFamily crust, IEnumerable<FillingFormula> fillings, IEnumerable<Topping> toppings, Oven? oven) => new(
+    public static PartBook ShippedWith(
+        CrustFamily crust, IEnumerable<FillingFormula> fillings, IEnumerable<Topping> toppings, Oven? oven) =>
+        new(
         Shipped.Crusts.Append(crust).DistinctBy(f => f.Id),
         Shipped.Fillings.Concat(fillings).DistinctBy(f => f.Id),
         Shipped.Toppings.Concat(toppings).DistinctBy(t => t.Id),

@@ -22,7 +22,8 @@ public sealed record RatioCheck(Worked<Share> Ratio, Constant Range, Severity Se
 /// <summary>What the core knows of a part: what it weighs, gives, contains, and whether its ratios are sane.</summary>
 /// <param name="Part">The part.</param>
 /// <param name="Total">All that is weighed.</param>
-/// <param name="Shares">Each line's share: bakers' percentage of a dough, share of the crumbs, share of the whole for fillings and toppings.</param>
+/// <param name="Shares">Each line's share: bakers' percentage of a dough, share of the crumbs, share of the whole for fillings and
+/// toppings.</param>
 /// <param name="Yield">What one batch gives, ml; none for a crust.</param>
 /// <param name="YieldMass">The same by weight; none for a crust.</param>
 /// <param name="Set">Its set index; none for what does not set.</param>
@@ -54,13 +55,16 @@ public sealed record PartFacts(
     public bool IsVegetarian => Part.Lines.All(l => !l.Ingredient.FromSlaughter);
 
     /// <summary>What a share is of, in a word.</summary>
-    public string ShareOf => Part.Kind is PartKind.Crust ? CrustBook.Find(Part.FamilyId) is CrumbFamily ? "of crumbs" : "of flour" : "of all";
+    public string ShareOf =>
+        Part.Kind is PartKind.Crust ? CrustBook.Find(Part.FamilyId) is CrumbFamily ? "of crumbs" : "of flour" : "of all";
 
     /// <summary>The facts of a part.</summary>
     public static PartFacts Of(PartRecipe part)
     {
         var lines = part.Lines;
-        var total = new Worked<Grams>("part-total", "All that is weighed", new(part.Total), "all lines added up", [.. lines.Select(l => Term.Given(l.Ingredient.ShortName, l.Mass, Dimension.Mass))]);
+        var total = new Worked<Grams>(
+            "part-total", "All that is weighed", new(part.Total), "all lines added up",
+            [.. lines.Select(l => Term.Given(l.Ingredient.ShortName, l.Mass, Dimension.Mass))]);
         var keys = WeighedLine.Keys([.. lines.Select(l => l.Ingredient)]);
         var (against, of) = part.Kind is PartKind.Crust
             ? CrustBook.Find(part.FamilyId) is CrumbFamily ? (part.Crumbs, "crumbs") : (part.Flour, "flour")
@@ -88,8 +92,13 @@ public sealed record PartFacts(
         {
             var grams = lines.Sum(l => l.Mass * share(l));
             return new(
-                "part-" + id, name, new(part.Total > 0 ? grams / part.Total : 0), $"{name.ToLowerInvariant()} of every line ÷ all that is weighed",
-                [.. lines.Where(l => l.Mass * share(l) > 0.05).Select(l => Term.Given("in " + l.Ingredient.ShortName, l.Mass * share(l), Dimension.Mass)), Term.Of(total)]);
+                "part-" + id, name, new(part.Total > 0 ? grams / part.Total : 0),
+                $"{name.ToLowerInvariant()} of every line ÷ all that is weighed",
+                [
+                    .. lines.Where(l => l.Mass * share(l) > 0.05).Select(
+                        l => Term.Given("in " + l.Ingredient.ShortName, l.Mass * share(l), Dimension.Mass)),
+                    Term.Of(total)
+                ]);
         }
     }
 
@@ -103,5 +112,7 @@ public sealed record PartFacts(
     }
 
     /// <summary>Every figure that can be opened.</summary>
-    public IEnumerable<IWorked> Figures() => new IWorked?[] { Total, Yield, YieldMass, Set, Sugars, Juice, Fat, Alcohol }.OfType<IWorked>().Concat(Shares).Concat(Checks.Select(c => c.Ratio)).DistinctBy(f => f.Id);
+    public IEnumerable<IWorked> Figures() =>
+        new IWorked?[] { Total, Yield, YieldMass, Set, Sugars, Juice, Fat, Alcohol }.OfType<IWorked>().Concat(Shares)
+            .Concat(Checks.Select(c => c.Ratio)).DistinctBy(f => f.Id);
 }

@@ -5,7 +5,9 @@ using RoundCrumb.Core.Quantities;
 
 namespace RoundCrumb.Core.Recipes;
 
-/// <summary>Guesses what a recipe from elsewhere is: a crust, a filling or a topping, and of which family. The baker has the last word.</summary>
+/// <summary>
+/// Guesses what a recipe from elsewhere is: a crust, a filling or a topping, and of which family. The baker has the last word.
+/// </summary>
 public static class PartGuess
 {
     private static readonly (PartKind Kind, string[] Words)[] Headings =
@@ -36,7 +38,10 @@ public static class PartGuess
         double Share(Func<Ingredient, bool> counts) => lines.Where(l => counts(l.Ingredient)).Sum(l => l.Mass) / total;
         if (Share(i => i.IsFlour || i.Shelf is PantryShelf.Biscuits) > 0.35)
             return PartKind.Crust;
-        return Share(i => i.Is(Traits.Whips) || (i.Is(Traits.CreamCheese) && i.Makeup.Fat > 0.4) || i.IsSugar) > 0.93 && Share(i => i.IsSugar) < 0.3 ? PartKind.Topping : PartKind.Filling;
+        return Share(i => i.Is(Traits.Whips) || (i.Is(Traits.CreamCheese) && i.Makeup.Fat > 0.4) || i.IsSugar) > 0.93
+            && Share(i => i.IsSugar) < 0.3
+            ? PartKind.Topping
+            : PartKind.Filling;
     }
 
     /// <summary>The family that some lines of a kind look like.</summary>
@@ -75,7 +80,10 @@ public static class PartGuess
             return CrustBook.ShortCrust.Id;
         var butter = Grams(i => i.Is(Traits.Butter | Traits.BlockMargarine));
         var other = Grams(i => i.IsFat) - butter;
-        return other <= butter * 0.2 ? CrustBook.ButterFlaky.Id : butter <= other * 0.2 ? CrustBook.ShorteningFlaky.Id : CrustBook.HalfFlaky.Id;
+        return other <= butter * 0.2
+            ? CrustBook.ButterFlaky.Id
+            : butter <= other * 0.2 ? CrustBook.ShorteningFlaky.Id
+            : CrustBook.HalfFlaky.Id;
     }
 
     /// <summary>What a filling is most like, by what there is much of and by what sets it.</summary>

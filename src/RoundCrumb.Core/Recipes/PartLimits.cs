@@ -1,6 +1,9 @@
 namespace RoundCrumb.Core.Recipes;
 
-/// <summary>How much of a part or a pie is kept: for forms, imports and the API alike. All are our own choice, several times what the longest recipe of a book needs.</summary>
+/// <summary>
+/// How much of a part or a pie is kept: for forms, imports and the API alike. All are our own choice, several times what the longest recipe
+/// of a book needs.
+/// </summary>
 public static class PartLimits
 {
     /// <summary>The longest name of a part or a pie, characters.</summary>

@@ -43,14 +43,17 @@ public readonly record struct PartTrouble(string Says)
     public bool Exists => !string.IsNullOrEmpty(Says);
 }
 
-/// <summary>A part of the baker's own: lines, family and figures. It becomes a crust family, a filling or a topping that composes like any other.</summary>
+/// <summary>
+/// A part of the baker's own: lines, family and figures. It becomes a crust family, a filling or a topping that composes like any other.
+/// </summary>
 /// <param name="Id">Stable name of this version, used in addresses.</param>
 /// <param name="Name">What the baker calls it.</param>
 /// <param name="Kind">Which part of a pie.</param>
 /// <param name="FamilyId">Its family; see <see cref="PartFamilies"/>.</param>
 /// <param name="Lines">What goes in, in the order of making.</param>
 /// <param name="Figures">What differs from the family's usual method.</param>
-public sealed record PartRecipe(string Id, string Name, PartKind Kind, string FamilyId, IReadOnlyList<RecipeLine> Lines, MethodFigures Figures = default)
+public sealed record PartRecipe(
+    string Id, string Name, PartKind Kind, string FamilyId, IReadOnlyList<RecipeLine> Lines, MethodFigures Figures = default)
 {
     private static readonly string[] Tints = ["#ecc987", "#e8d3a0", "#d9b27c", "#f0e0b6", "#e6c9a8"];
 
@@ -72,20 +75,33 @@ public sealed record PartRecipe(string Id, string Name, PartKind Kind, string Fa
         get
         {
             if (Missing.Count > 0)
-                return new($"It names {string.Join(" and ", Missing.Distinct().Select(m => $"“{m}”"))}, which is not in the pantry. Write the line anew, or add the ingredient.");
+                return new(
+                    $"It names {string.Join(" and ", Missing.Distinct().Select(m => $"“{m}”"))}, which is not in the pantry. Write "
+                        + $"the line anew, or add the ingredient.");
             if (Total <= 0)
                 return new("Nothing is weighed yet. Write a line such as “200 g plain flour”.");
             return Kind switch
             {
-                PartKind.Crust when CrustBook.Find(FamilyId) is RolledFamily && Flour <= 0 => new("A rolled crust is reckoned against its flour, and there is none in it. Add flour, or choose a pressed crumb."),
-                PartKind.Crust when CrustBook.Find(FamilyId) is CrumbFamily && Crumbs <= 0 => new("A pressed crust is reckoned against its crumbs, and there are none in it. Add biscuits, nuts or oats, or choose a rolled dough."),
-                PartKind.Crust when CrustBook.Find(FamilyId) is RolledFamily && (Total / Flour) > 6 => new("So little flour holds nothing together: less than a sixth of it is flour."),
+                PartKind.Crust when CrustBook.Find(FamilyId) is RolledFamily && Flour <= 0 =>
+                    new("A rolled crust is reckoned against its flour, and there is none in it. Add flour, or choose a pressed crumb."),
+                PartKind.Crust when CrustBook.Find(FamilyId) is CrumbFamily && Crumbs <= 0 =>
+                    new(
+                        "A pressed crust is reckoned against its crumbs, and there are none in it. Add biscuits, nuts or oats, or "
+                            + "choose a rolled dough."),
+                PartKind.Crust when CrustBook.Find(FamilyId) is RolledFamily && (Total / Flour) > 6 =>
+                    new("So little flour holds nothing together: less than a sixth of it is flour."),
                 PartKind.Crust when CrustBook.Find(FamilyId) is null => new("Choose which kind of crust it is."),
                 PartKind.Filling when PartFamilies.Filling(FamilyId) is null => new("Choose which kind of filling it is."),
-                PartKind.Filling when AsFilling() is { } f && f.Lines.Sum(l => l.Grams * f.Family.Scale.Against(l)) <= 0 => new($"A filling of this kind sets {AsFilling()!.Family.Scale.Base}, and there is none in it. Add some, or choose another kind."),
-                PartKind.Filling when AsFilling() is { } f && f.Lines.Sum(l => l.Grams * f.Family.Scale.Sets(l)) <= 0 => new($"Nothing in it sets: this kind is set by {AsFilling()!.Family.Scale.Name}. Add some, or choose another kind."),
-                PartKind.Filling when Lines.Where(l => l.Ingredient.IsSugar).Sum(l => l.Mass * l.Ingredient.Sugars) > Total * 0.9 => new("More than nine tenths of it is sugar: that is a sweet, not a filling."),
-                PartKind.Filling when AsFilling() is { } f && FillingYield.Of(f, 1).Volume.Value.Value < 20 => new("That makes less than 20 ml: too little for any pan."),
+                PartKind.Filling when AsFilling() is { } f && f.Lines.Sum(l => l.Grams * f.Family.Scale.Against(l)) <= 0 =>
+                    new(
+                        $"A filling of this kind sets {AsFilling()!.Family.Scale.Base}, and there is none in it. Add some, or "
+                            + $"choose another kind."),
+                PartKind.Filling when AsFilling() is { } f && f.Lines.Sum(l => l.Grams * f.Family.Scale.Sets(l)) <= 0 =>
+                    new($"Nothing in it sets: this kind is set by {AsFilling()!.Family.Scale.Name}. Add some, or choose another kind."),
+                PartKind.Filling when Lines.Where(l => l.Ingredient.IsSugar).Sum(l => l.Mass * l.Ingredient.Sugars) > Total * 0.9 =>
+                    new("More than nine tenths of it is sugar: that is a sweet, not a filling."),
+                PartKind.Filling when AsFilling() is { } f && FillingYield.Of(f, 1).Volume.Value.Value < 20 =>
+                    new("That makes less than 20 ml: too little for any pan."),
                 PartKind.Topping when ToppingBase is null => new(FamilyId switch
                 {
                     PartFamilies.Meringue or PartFamilies.FrenchMeringue or PartFamilies.ItalianMeringue => "A meringue wants egg white.",
@@ -94,7 +110,9 @@ public sealed record PartRecipe(string Id, string Name, PartKind Kind, string Fa
                     PartFamilies.Glaze => "A glaze wants jam or marmalade.",
                     _ => "A whipped topping wants cream: double, whipping or plant cream.",
                 }),
-                PartKind.Topping when FamilyId is PartFamilies.Jelly && Lines.All(l => l.Ingredient.Bloom <= 0 && !l.Ingredient.Is(Traits.Agar | Traits.Pectin)) => new("Nothing in it sets: a jelly layer wants gelatine, agar or pectin."),
+                PartKind.Topping when FamilyId is PartFamilies.Jelly
+                    && Lines.All(l => l.Ingredient.Bloom <= 0 && !l.Ingredient.Is(Traits.Agar | Traits.Pectin)) =>
+                    new("Nothing in it sets: a jelly layer wants gelatine, agar or pectin."),
                 _ => PartTrouble.None,
             };
         }
@@ -114,10 +132,30 @@ public sealed record PartRecipe(string Id, string Name, PartKind Kind, string Fa
         if (Kind is not PartKind.Filling || PartFamilies.Filling(FamilyId) is not { } family || Total <= 0)
             return null;
         if (Figures.MethodLoss is { } loss)
-            family = family with { MethodLoss = family.MethodLoss with { Usual = loss, Low = Math.Min(loss, family.MethodLoss.Low), High = Math.Max(loss, family.MethodLoss.High), Reason = "As you wrote it. " + family.MethodLoss.Reason } };
+            family = family with
+            {
+                MethodLoss = family.MethodLoss with
+                {
+                    Usual = loss,
+                    Low = Math.Min(loss, family.MethodLoss.Low),
+                    High = Math.Max(loss, family.MethodLoss.High),
+                    Reason = "As you wrote it. " + family.MethodLoss.Reason,
+                },
+            };
         if (Figures.FillLine is { } line)
-            family = family with { FillLine = family.FillLine with { Usual = line, Low = Math.Min(line, family.FillLine.Low), High = Math.Max(line, family.FillLine.High), Reason = "As you wrote it. " + family.FillLine.Reason } };
-        return new(Id, Name, family, [.. Lines.Where(l => l.Mass > 0).Select(l => new FormulaLine(l.Ingredient, l.Mass, l.GoesIn, l.Note))], WholeBy(), Tint());
+            family = family with
+            {
+                FillLine = family.FillLine with
+                {
+                    Usual = line,
+                    Low = Math.Min(line, family.FillLine.Low),
+                    High = Math.Max(line, family.FillLine.High),
+                    Reason = "As you wrote it. " + family.FillLine.Reason,
+                },
+            };
+        return new(
+            Id, Name, family, [.. Lines.Where(l => l.Mass > 0).Select(l => new FormulaLine(l.Ingredient, l.Mass, l.GoesIn, l.Note))],
+            WholeBy(), Tint());
     }
 
     /// <summary>As a topping, or none when it is not one or can't be used.</summary>
@@ -132,14 +170,27 @@ public sealed record PartRecipe(string Id, string Name, PartKind Kind, string Fa
                 Id = Id,
                 Name = Name,
                 Base = cream.Ingredient,
-                With = [.. Lines.Where(l => l.Mass > 0 && l.Ingredient != cream.Ingredient).Select(l => new ToppingPart(l.Ingredient, Own($"{l.Ingredient.ShortName} to {cream.Ingredient.ShortName}", l.Mass / Lines.Where(x => x.Ingredient == cream.Ingredient).Sum(x => x.Mass)), l.Note))],
+                With = [
+                    .. Lines.Where(l => l.Mass > 0 && l.Ingredient != cream.Ingredient)
+                        .Select(
+                            l =>
+                                new ToppingPart(
+                                    l.Ingredient,
+                                    Own(
+                                        $"{l.Ingredient.ShortName} to {cream.Ingredient.ShortName}",
+                                        l.Mass / Lines.Where(x => x.Ingredient == cream.Ingredient).Sum(x => x.Mass)),
+                                    l.Note))
+                ],
             };
         }
 
         var ml = cream.Mass / cream.Ingredient.BulkDensity;
         return Topping.Whipped(
             Id, Name, cream.Ingredient,
-            [.. Lines.Where(l => l != cream && l.Mass > 0).Select(l => new ToppingPart(l.Ingredient, Own($"{l.Ingredient.ShortName} to cream", l.Mass / ml), l.Note))]);
+            [
+                .. Lines.Where(l => l != cream && l.Mass > 0).Select(
+                    l => new ToppingPart(l.Ingredient, Own($"{l.Ingredient.ShortName} to cream", l.Mass / ml), l.Note))
+            ]);
     }
 
     /// <summary>What the rest of a topping is reckoned against: cream, white, flour, juice or jam; none where there is none.</summary>
@@ -160,7 +211,9 @@ public sealed record PartRecipe(string Id, string Name, PartKind Kind, string Fa
     {
         Id = Id,
         Name = Name,
-        Dough = [.. Lines.Where(l => l.Mass > 0).Select(l => new DoughPart(l.Ingredient, Own(l.Ingredient.ShortName, l.Mass / Flour), l.Note))],
+        Dough = [
+            .. Lines.Where(l => l.Mass > 0).Select(l => new DoughPart(l.Ingredient, Own(l.Ingredient.ShortName, l.Mass / Flour), l.Note))
+        ],
         RestMinutes = Figures.Rest ?? family.RestMinutes,
     };
 
@@ -178,18 +231,24 @@ public sealed record PartRecipe(string Id, string Name, PartKind Kind, string Fa
                     Own($"{l.Ingredient.ShortName} to crumb", l.Mass / Crumbs), l.Note)),
             ],
             BiscuitMass = crumb.Shelf is PantryShelf.Biscuits && crumb.GramsEach > 0
-                ? new("one biscuit", crumb.GramsEach, crumb.GramsEach * 0.85, crumb.GramsEach * 1.15, Dimension.Mass, "From packets of the kind; your packet says more exactly.")
+                ? new(
+                    "one biscuit", crumb.GramsEach, crumb.GramsEach * 0.85, crumb.GramsEach * 1.15, Dimension.Mass,
+                    "From packets of the kind; your packet says more exactly.")
                 : family.BiscuitMass,
         };
     }
 
     private static bool IsCrumb(RecipeLine line) => line.Mass > 0 && line.Ingredient.MakesCrumb;
 
-    /// <summary>What decides the workable batches: yolks before eggs before whites before packs, where at least one whole piece is in it.</summary>
+    /// <summary>
+    /// What decides the workable batches: yolks before eggs before whites before packs, where at least one whole piece is in it.
+    /// </summary>
     private Ingredient? WholeBy()
     {
-        var counted = Lines.GroupBy(l => l.Ingredient).Where(g => g.Key.GramsEach > 0 && g.Sum(l => l.Mass) >= g.Key.GramsEach * 0.99).Select(g => g.Key).ToList();
-        return counted.Find(i => i.Egg is EggPart.Yolk) ?? counted.Find(i => i.Egg is EggPart.Whole) ?? counted.Find(i => i.Egg is EggPart.White)
+        var counted = Lines.GroupBy(l => l.Ingredient).Where(g => g.Key.GramsEach > 0 && g.Sum(l => l.Mass) >= g.Key.GramsEach * 0.99)
+            .Select(g => g.Key).ToList();
+        return counted.Find(i => i.Egg is EggPart.Yolk) ?? counted.Find(i => i.Egg is EggPart.Whole)
+            ?? counted.Find(i => i.Egg is EggPart.White)
             ?? counted.Find(i => i.GramsEach >= 100 && i.Shelf is PantryShelf.Dairy or PantryShelf.Sugars);
     }
 
@@ -222,7 +281,11 @@ public static class PartFamilies
     {
         PartKind.Crust => [.. CrustBook.All.Where(IsMade).Select(f => (f.Id, f.Name))],
         PartKind.Filling => [.. FillingFamilies.All.Select(f => (f.Id, f.Name))],
-        _ => [(WhippedCream, "Whipped cream"), (Meringue, "Meringue, Swiss"), (FrenchMeringue, "Meringue, French"), (ItalianMeringue, "Meringue, Italian"), (Crumble, "Crumble"), (Jelly, "Jelly layer"), (Glaze, "Glaze")],
+        _ =>
+        [
+            (WhippedCream, "Whipped cream"), (Meringue, "Meringue, Swiss"), (FrenchMeringue, "Meringue, French"),
+            (ItalianMeringue, "Meringue, Italian"), (Crumble, "Crumble"), (Jelly, "Jelly layer"), (Glaze, "Glaze")
+        ],
     };
 
     /// <summary>The family of a topping; none for what is no recipe, as a dusting or fruit.</summary>
@@ -254,7 +317,8 @@ public static class PartFamilies
     public static bool IsMade(CrustFamily family) => family.Formula.Count > 0;
 
     /// <summary>The name of a family; its id where it is not known.</summary>
-    public static string NameOf(PartKind kind, string id) => Of(kind).FirstOrDefault(f => f.Id == id) is { Id: not null } found ? found.Name : id;
+    public static string NameOf(PartKind kind, string id) =>
+        Of(kind).FirstOrDefault(f => f.Id == id) is { Id: not null } found ? found.Name : id;
 
     /// <summary>The family of fillings with this id, or none.</summary>
     public static FillingFamily? Filling(string id) => FillingFamilies.Find(id);

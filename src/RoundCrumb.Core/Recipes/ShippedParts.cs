@@ -27,14 +27,24 @@ public static class ShippedParts
     /// <summary>The one with this id, or none.</summary>
     public static PartRecipe? Find(string id) => All.FirstOrDefault(p => p.Id == id);
 
-    private static PartRecipe Of(CrustFamily family) => new(family.Id, family.Name, PartKind.Crust, family.Id, [.. family.Formula.Select(l => new RecipeLine(l.Ingredient, Math.Round(Base * l.Share.Usual, 1), Note: l.Note))]);
+    private static PartRecipe Of(CrustFamily family) =>
+        new(
+            family.Id, family.Name, PartKind.Crust, family.Id,
+            [.. family.Formula.Select(l => new RecipeLine(l.Ingredient, Math.Round(Base * l.Share.Usual, 1), Note: l.Note))]);
 
     private static PartRecipe Of(FillingFormula formula) => new(
-        formula.Id, formula.Name, PartKind.Filling, formula.Family.Id, [.. formula.Lines.Select(l => new RecipeLine(l.Ingredient, l.Grams, l.GoesIn, l.Note))]);
+        formula.Id, formula.Name, PartKind.Filling, formula.Family.Id,
+        [.. formula.Lines.Select(l => new RecipeLine(l.Ingredient, l.Grams, l.GoesIn, l.Note))]);
 
     private static PartRecipe Of(Topping topping) => new(
         topping.Id, topping.Name, PartKind.Topping, PartFamilies.FamilyOf(topping)!,
         topping.Kind is not ToppingKind.Whipped
-        ? [new(topping.Base, ToppingBase), .. topping.With.Select(w => new RecipeLine(w.Ingredient, Math.Round(ToppingBase * w.PerBase.Usual, 1), Note: w.Note))]
-        : [new(topping.Base, Math.Round(Cream * topping.Base.BulkDensity), Note: "cold"), .. topping.With.Select(w => new RecipeLine(w.Ingredient, Math.Round(Cream * w.PerBase.Usual, 1), Note: w.Note))]);
+        ? [
+            new(topping.Base, ToppingBase),
+            .. topping.With.Select(w => new RecipeLine(w.Ingredient, Math.Round(ToppingBase * w.PerBase.Usual, 1), Note: w.Note))
+        ]
+        : [
+            new(topping.Base, Math.Round(Cream * topping.Base.BulkDensity), Note: "cold"),
+            .. topping.With.Select(w => new RecipeLine(w.Ingredient, Math.Round(Cream * w.PerBase.Usual, 1), Note: w.Note))
+        ]);
 }

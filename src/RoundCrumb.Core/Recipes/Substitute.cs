@@ -41,9 +41,13 @@ public static class SubstituteBook
     /// <summary>All of them.</summary>
     public static IReadOnlyList<Substitute> All { get; } =
     [
-        S("condensed-milk", "cream and icing sugar", "no boiled-milk taste; it sets a little softer", ("double-cream", 0.60), ("icing-sugar", 0.40)),
+        S(
+            "condensed-milk", "cream and icing sugar", "no boiled-milk taste; it sets a little softer", ("double-cream", 0.60),
+            ("icing-sugar", 0.40)),
         S("evaporated-milk", "milk and cream", "fresher, a little leaner", ("milk", 0.80), ("double-cream", 0.20)),
-        S("plain-flour", "oats for half of it", "rustic and tender; it tears, so a plain edge only", ("plain-flour", 0.5), ("rolled-oats", 0.5)),
+        S(
+            "plain-flour", "oats for half of it", "rustic and tender; it tears, so a plain edge only", ("plain-flour", 0.5),
+            ("rolled-oats", 0.5)),
         S("plain-flour", "wholemeal for half of it", "nuttier, drinks a little more water", ("plain-flour", 0.5), ("wholemeal-flour", 0.5)),
         S("plain-flour", "spelt flour", "tender and a little crumbly", ("spelt-flour", 1)),
         S("plain-flour", "cornflour instead", "clear and quick where it thickens; no gluten, so never in a dough", ("cornflour", 0.5)),
@@ -57,9 +61,15 @@ public static class SubstituteBook
         S("brandy", "apple juice", "no alcohol; milder", ("apple-juice", 1)),
         S("whisky", "apple juice", "no alcohol; milder", ("apple-juice", 1)),
         S("orange-liqueur", "orange juice and zest", "no alcohol; sharper", ("orange-juice", 0.95), ("orange-zest", 0.05)),
-        S("coffee-liqueur", "milk, coffee and sugar", "no alcohol; rounder", ("milk", 0.62), ("brown-sugar", 0.35), ("instant-coffee", 0.03)),
-        S("cream-liqueur", "cream, sugar and coffee", "no alcohol", ("single-cream", 0.78), ("brown-sugar", 0.20), ("instant-coffee", 0.02)),
-        S("almond-liqueur", "milk and almond extract", "hardly any alcohol; less sweet", ("milk", 0.80), ("caster-sugar", 0.18), ("almond-extract", 0.02)),
+        S(
+            "coffee-liqueur", "milk, coffee and sugar", "no alcohol; rounder", ("milk", 0.62), ("brown-sugar", 0.35),
+            ("instant-coffee", 0.03)),
+        S(
+            "cream-liqueur", "cream, sugar and coffee", "no alcohol", ("single-cream", 0.78), ("brown-sugar", 0.20),
+            ("instant-coffee", 0.02)),
+        S(
+            "almond-liqueur", "milk and almond extract", "hardly any alcohol; less sweet", ("milk", 0.80), ("caster-sugar", 0.18),
+            ("almond-extract", 0.02)),
         S("fruit-liqueur", "cordial", "no alcohol; sweeter", ("elderflower-cordial", 1)),
         S("sweet-wine", "apple juice", "no alcohol", ("apple-juice", 1)),
         S("yoghurt", "soured cream", "richer", ("soured-cream", 1)),

@@ -44,7 +44,10 @@ public static class BakeEntryReader
 
         var notes = (field(Notes) ?? "").Trim();
         if (notes.Length > LongestNotes)
-            troubles.Add(new(Notes, notes, $"That is {notes.Length} characters; {LongestNotes} can be kept. Shorten it a little: nothing is lost yet."));
+            troubles.Add(
+                new(
+                    Notes, notes,
+                    $"That is {notes.Length} characters; {LongestNotes} can be kept. Shorten it a little: nothing is lost yet."));
         var entry = new BakeEntry
         {
             OvenSet = Oven(OvenSet, dial: true),
@@ -69,7 +72,15 @@ public static class BakeEntryReader
                 return null;
             if (!BakersNumber.TryRead(typed, out var value, out var unit) || unit is not ("" or "g" or "kg" or "oz" or "lb"))
                 return Trouble<Grams>(name, typed, "That isn’t a weight I can read; try 640, 640 g or 22 oz.");
-            var g = value * unit switch { "g" => 1, "kg" => 1000, "oz" => KitchenMeasures.GramsPerOunce, "lb" => KitchenMeasures.GramsPerPound, _ => per };
+            var g = value
+                * unit switch
+                {
+                    "g" => 1,
+                    "kg" => 1000,
+                    "oz" => KitchenMeasures.GramsPerOunce,
+                    "lb" => KitchenMeasures.GramsPerPound,
+                    _ => per
+                };
             return g is < 0 or > 200_000 ? Trouble<Grams>(name, typed, "A weight from nothing to 200 kg.") : new Grams(g);
         }
 
@@ -94,7 +105,9 @@ public static class BakeEntryReader
                 "" or "c" => value,
                 _ => null,
             };
-            return celsius is >= 30 and <= 400 ? new OvenCelsius(celsius.Value) : Trouble<OvenCelsius>(name, typed, "An oven is between 30 and 400 °C (90 and 750 °F).");
+            return celsius is >= 30 and <= 400
+                ? new OvenCelsius(celsius.Value)
+                : Trouble<OvenCelsius>(name, typed, "An oven is between 30 and 400 °C (90 and 750 °F).");
         }
 
         double? Number(string name, double least, double most, string limits, string[] allowed)

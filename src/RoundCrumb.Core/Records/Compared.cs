@@ -20,8 +20,20 @@ public sealed record Compared(string Name, Phrase Planned, Phrase Actual, Phrase
         var rows = new List<Compared>(10);
         if (pie.Card.Oven is { } oven)
         {
-            rows.Add(new("Oven, set", new Phrase("{0}", pie.Card.Stages[0].Heat!), Phrased(entry.OvenSet?.AsQuantity()), entry.OvenSet is { } set ? Near(set.Value - oven.Value, 3, Dimension.Warmth, "hotter than planned", "cooler than planned") : default));
-            rows.Add(new("Oven, read", Phrased((entry.OvenSet ?? oven).AsQuantity()), Phrased(entry.OvenRead?.AsQuantity()), entry.OvenRead is { } read ? Near(read.Value - (entry.OvenSet ?? oven).Value, 3, Dimension.Warmth, "hotter than its dial", "cooler than its dial") : default));
+            rows.Add(
+                new(
+                    "Oven, set", new Phrase("{0}", pie.Card.Stages[0].Heat!), Phrased(entry.OvenSet?.AsQuantity()),
+                    entry.OvenSet is { } set
+                        ? Near(set.Value - oven.Value, 3, Dimension.Warmth, "hotter than planned", "cooler than planned")
+                        : default));
+            rows.Add(
+                new(
+                    "Oven, read", Phrased((entry.OvenSet ?? oven).AsQuantity()), Phrased(entry.OvenRead?.AsQuantity()),
+                    entry.OvenRead is { } read
+                        ? Near(
+                            read.Value - (entry.OvenSet ?? oven).Value, 3, Dimension.Warmth, "hotter than its dial", "cooler than its dial")
+
+                        : default));
         }
 
         foreach (var stage in pie.Card.Stages)
@@ -29,17 +41,26 @@ public sealed record Compared(string Name, Phrase Planned, Phrase Actual, Phrase
             var plan = stage.Minutes.Value;
             var known = entry.StageMinutes.TryGetValue(stage.Name, out var took);
             var off = took < plan.Least ? took - plan.Least : took > plan.Most ? took - plan.Most : 0;
-            rows.Add(new(stage.Name, new Phrase("{0}", stage.Minutes), known ? Phrased(new Quantity(took, Dimension.Time)) : default, known ? Near(off, 0.5, Dimension.Time, "longer", "shorter") : default));
+            rows.Add(
+                new(
+                    stage.Name, new Phrase("{0}", stage.Minutes), known ? Phrased(new Quantity(took, Dimension.Time)) : default,
+                    known ? Near(off, 0.5, Dimension.Time, "longer", "shorter") : default));
         }
 
         rows.Add(Weight("Filling from the pot", pie.PotMass, entry.FromPot));
         rows.Add(Weight("Left over", pie.LeftOverMass, entry.LeftOver));
-        rows.Add(new("Base", pie.Advice.Any(f => f.Rule.Layer is Advice.Layer.Crust or Advice.Layer.Seal && f.Severity <= Severity.Disappoints) ? "at risk" : "crisp", Word(entry.Base), entry.Base switch
-        {
-            BaseVerdict.NotSaid => default,
-            BaseVerdict.Crisp or BaseVerdict.Firm => "as it should be",
-            _ => "too wet",
-        }));
+        rows.Add(
+            new(
+                "Base",
+                pie.Advice.Any(f => f.Rule.Layer is Advice.Layer.Crust or Advice.Layer.Seal && f.Severity <= Severity.Disappoints)
+                    ? "at risk"
+                    : "crisp",
+                Word(entry.Base), entry.Base switch
+                {
+                    BaseVerdict.NotSaid => default,
+                    BaseVerdict.Crisp or BaseVerdict.Firm => "as it should be",
+                    _ => "too wet",
+                }));
         rows.Add(new("Set", new Phrase($"{pie.Yield.Cut.Name}, {{0}}", pie.Yield.SetIndex), Word(entry.Set), entry.Set switch
         {
             SetVerdict.NotSaid => default,
@@ -72,7 +93,9 @@ public sealed record Compared(string Name, Phrase Planned, Phrase Actual, Phrase
             ? new Phrase("as planned")
             : planned.Value < 20
                 ? new Phrase(off > 0 ? "{0} more" : "{0} less", new Quantity(Math.Abs(off), Dimension.Mass))
-                : new Phrase(off > 0 ? "{0} more ({1})" : "{0} less ({1})", new Quantity(Math.Abs(off), Dimension.Mass), new Quantity(Math.Abs(off) / planned.Value, Dimension.Share));
+                : new Phrase(
+                    off > 0 ? "{0} more ({1})" : "{0} less ({1})", new Quantity(Math.Abs(off), Dimension.Mass),
+                    new Quantity(Math.Abs(off) / planned.Value, Dimension.Share));
         return new(name, new Phrase("{0}", plan), Phrased(real.AsQuantity()), verdict);
     }
 
@@ -88,8 +111,13 @@ public sealed record Compared(string Name, Phrase Planned, Phrase Actual, Phrase
             : new("{0} " + words, new Quantity(Math.Abs(off), dimension));
     }
 
-    private static Phrase Phrased(Quantity? quantity) => quantity is { } q ? new("{0}", q.Dimension is Dimension.OvenHeat ? q with { Dimension = Dimension.OvenReading } : q) : default;
+    private static Phrase Phrased(Quantity? quantity) =>
+        quantity is { } q ? new("{0}", q.Dimension is Dimension.OvenHeat ? q with { Dimension = Dimension.OvenReading } : q) : default;
 
     private static Phrase Word<T>(T verdict)
-        where T : struct, Enum => Convert.ToInt32(verdict, System.Globalization.CultureInfo.InvariantCulture) == 0 ? default : new Phrase(verdict.ToString().ToLowerInvariant());
+        where T : struct,
+        Enum =>
+            Convert.ToInt32(verdict, System.Globalization.CultureInfo.InvariantCulture) == 0
+                ? default
+                : new Phrase(verdict.ToString().ToLowerInvariant());
 }

@@ -33,7 +33,8 @@ public sealed record SheetCut(IReadOnlyList<CutDisc> Discs, double Width, double
         var end = middle(last) + (last.Diameter / 2);
         return new(
             $"sheet-{index + 1}-{way}", $"Sheet {index + 1}, {way}", new(value), "as far as the last disc reaches + the rough edge",
-            Term.Given("the last disc reaches to", new Millimetres(end)), Term.Given("its width", new Millimetres(last.Diameter)), Term.Given("rough edge", new Millimetres(value - end)), Term.Given("discs on it", Discs.Count, Dimension.Count));
+            Term.Given("the last disc reaches to", new Millimetres(end)), Term.Given("its width", new Millimetres(last.Diameter)),
+            Term.Given("rough edge", new Millimetres(value - end)), Term.Given("discs on it", Discs.Count, Dimension.Count));
     }
 
     /// <summary>Its area, mm².</summary>
@@ -51,7 +52,8 @@ public sealed record SheetCut(IReadOnlyList<CutDisc> Discs, double Width, double
     /// <param name="boardLength">Longest, mm.</param>
     /// <param name="gap">Kept between two discs.</param>
     /// <param name="border">Rough edge all round that nothing is cut from.</param>
-    public static IReadOnlyList<SheetCut> Cut(IEnumerable<(double Diameter, int Row)> discs, double boardWidth, double boardLength, double gap, double border)
+    public static IReadOnlyList<SheetCut> Cut(
+        IEnumerable<(double Diameter, int Row)> discs, double boardWidth, double boardLength, double gap, double border)
     {
         var (wide, longest) = (boardWidth - (2 * border), boardLength - (2 * border));
         var sheets = new List<List<CutDisc>>();
@@ -60,7 +62,10 @@ public sealed record SheetCut(IReadOnlyList<CutDisc> Discs, double Width, double
         {
             if (diameter > wide || diameter > longest)
             {
-                alone.Add(new([new(new(border + (diameter / 2), border + (diameter / 2)), diameter, row)], diameter + (2 * border), diameter + (2 * border)));
+                alone.Add(
+                    new(
+                        [new(new(border + (diameter / 2), border + (diameter / 2)), diameter, row)], diameter + (2 * border),
+                        diameter + (2 * border)));
                 continue;
             }
 
@@ -96,7 +101,9 @@ public sealed record SheetCut(IReadOnlyList<CutDisc> Discs, double Width, double
         ];
     }
 
-    /// <summary>The place nearest to the start of the sheet where a disc lies free: in a corner, against an edge and a disc, or against two discs.</summary>
+    /// <summary>
+    /// The place nearest to the start of the sheet where a disc lies free: in a corner, against an edge and a disc, or against two discs.
+    /// </summary>
     private static Spot? Lowest(List<CutDisc> laid, double diameter, double wide, double longest, double gap)
     {
         var r = diameter / 2;

@@ -27,13 +27,21 @@ public sealed record ShellOrder(Pan Pan, int Count, int ToFreeze)
 /// <param name="Thickness">Of dough or base; none for what is usual in each pan.</param>
 /// <param name="Binder">What binds a pressed crumb.</param>
 /// <param name="Browned">True when its butter is browned.</param>
-public sealed record ShellWish(CrustFamily Family, Treatment Treatment, Edge Edge, Seal Seal, ShellNeed Need, Millimetres? Thickness = null, Binder Binder = Binder.AsWritten, bool Browned = false)
+public sealed record ShellWish(
+    CrustFamily Family, Treatment Treatment, Edge Edge, Seal Seal, ShellNeed Need, Millimetres? Thickness = null,
+    Binder Binder = Binder.AsWritten, bool Browned = false)
 {
     /// <summary>The crust for one pan.</summary>
     public CrustChoice For(Pan pan, bool frozen = false)
     {
         var usual = Composing.Composition.UsualCrust(pan, Family);
-        var choice = usual with { Treatment = Treatment, Edge = pan.HasRim ? Edge : Edge.Trimmed, Seal = Seal, Frozen = frozen && Family is RolledFamily };
+        var choice = usual with
+        {
+            Treatment = Treatment,
+            Edge = pan.HasRim ? Edge : Edge.Trimmed,
+            Seal = Seal,
+            Frozen = frozen && Family is RolledFamily,
+        };
         if (Family is CrumbFamily)
             choice = choice with { Binder = Binder, Browned = Browned };
         if (Thickness is not { } thick)
@@ -49,7 +57,8 @@ public sealed record ShellWish(CrustFamily Family, Treatment Treatment, Edge Edg
 /// <param name="One">The sums for one.</param>
 /// <param name="All">What all of them weigh.</param>
 /// <param name="Now">The card for those baked now; none where all are frozen.</param>
-/// <param name="Later">The card for those that go from the freezer into the oven; none where none is frozen, or there is no such card.</param>
+/// <param name="Later">The card for those that go from the freezer into the oven; none where none is frozen, or there is no such
+/// card.</param>
 /// <param name="Owned">How many the kitchen has room for; none where nobody has counted.</param>
 public sealed record ShellRow(ShellOrder Order, CrustSums One, Worked<Grams> All, BlindBakeCard? Now, BlindBakeCard? Later, int? Owned)
 {
@@ -128,12 +137,25 @@ public sealed record ShellPlan(ShellWish Wish, IReadOnlyList<ShellRow> Rows, Wor
         return plan with
         {
             Packets = crumbs,
-            HeldBack = held <= 0 ? null : new("plan-held-back", "Fat to hold back", new(held), "pan by pan, added up", [.. rows.Select(r => Term.Given($"{r.Order.Count} × {r.Order.Pan.Name}", new Grams(r.One.HeldBack!.Value.Value * r.Order.Count)))]),
+            HeldBack = held <= 0
+                ? null
+                : new(
+                    "plan-held-back", "Fat to hold back", new(held), "pan by pan, added up",
+                    [
+                        .. rows.Select(
+                            r =>
+                                Term.Given($"{r.Order.Count} × {r.Order.Pan.Name}", new Grams(r.One.HeldBack!.Value.Value * r.Order.Count)))
+
+                    ]),
         };
     }
 
     /// <summary>Every figure that can be opened.</summary>
-    public IEnumerable<IWorked> Figures() => ((IWorked?[])[Total, HeldBack, Offcuts, Tartlets, SheetDough, SheetOver, BoughtSheets, Packets?.Biscuits, Packets?.Crumbs, Packets?.Over]).OfType<IWorked>()
+    public IEnumerable<IWorked> Figures() =>
+        (
+            (IWorked?[])[
+                Total, HeldBack, Offcuts, Tartlets, SheetDough, SheetOver, BoughtSheets, Packets?.Biscuits, Packets?.Crumbs, Packets?.Over])
+            .OfType<IWorked>()
         .Concat(Lines.Select(l => (IWorked)l.Mass))
         .Concat(Rows.Select(r => (IWorked)r.All))
         .Concat(Sheets.SelectMany((sheet, i) => new IWorked[] { sheet.WidthOf(i), sheet.LengthOf(i) }))
@@ -158,10 +180,14 @@ public sealed record ShellPlan(ShellWish Wish, IReadOnlyList<ShellRow> Rows, Wor
         // A raw shell is baked when it comes out of the freezer; a pressed one is finished before it goes in.
         var now = wish.Family is RolledFamily ? order.Count - order.ToFreeze : order.Count;
         var owned = kitchen.Pans.FirstOrDefault(p => p.Pan.Key == order.Pan.Key).Room;
-        return new(order, one, all, now > 0 ? Card(choice, now) : null, order.ToFreeze > 0 && wish.Family is RolledFamily ? Card(wish.For(order.Pan, frozen: true), order.ToFreeze) : null, owned);
+        return new(
+            order, one, all, now > 0 ? Card(choice, now) : null,
+            order.ToFreeze > 0 && wish.Family is RolledFamily ? Card(wish.For(order.Pan, frozen: true), order.ToFreeze) : null, owned);
 
         BlindBakeCard Card(CrustChoice made, int pies) =>
-            BlindBakeCard.For(made, order.Pan, new LinedPan(order.Pan.Inside, made.Thickness.Value, made.WallThickness.Value, made.Height.Value), new(oven, pies, wish.Need));
+            BlindBakeCard.For(
+                made, order.Pan, new LinedPan(order.Pan.Inside, made.Thickness.Value, made.WallThickness.Value, made.Height.Value),
+                new(oven, pies, wish.Need));
     }
 
     private static List<WeighedLine> Merge(List<ShellRow> rows)
@@ -177,7 +203,9 @@ public sealed record ShellPlan(ShellWish Wish, IReadOnlyList<ShellRow> Rows, Wor
                 [.. rows.Select(r => Term.Of(r.One.Lines[i].Mass) with { Name = $"{r.Order.Pan.Name}, one of {r.Order.Count}" })]);
             lines.Add(new(first.Ingredient, mass, first.Note)
             {
-                StopInside = first.StopInside is null ? null : new Quantity(mass.Value.Value, Dimension.Mass, Sum(l => l.StopInside!.Value.Low), Sum(l => l.StopInside!.Value.High)),
+                StopInside = first.StopInside is null
+                    ? null
+                    : new Quantity(mass.Value.Value, Dimension.Mass, Sum(l => l.StopInside!.Value.Low), Sum(l => l.StopInside!.Value.High)),
                 Pieces = Sum(l => l.Pieces),
             });
         }
@@ -189,15 +217,22 @@ public sealed record ShellPlan(ShellWish Wish, IReadOnlyList<ShellRow> Rows, Wor
     {
         var cut = Rows.Sum(r => r.One.Cut!.Value.Value * r.Order.Count);
         var offcuts = new Worked<Grams>(
-            "plan-offcuts", "Offcuts", Total.Value - new Grams(cut), "all the dough − the discs themselves", Term.Of(Total), Term.Given("the discs themselves", new Grams(cut)));
+            "plan-offcuts", "Offcuts", Total.Value - new Grams(cut), "all the dough − the discs themselves", Term.Of(Total),
+            Term.Given("the discs themselves", new Grams(cut)));
         var tartlet = CrustSums.Of(new ShellWish(family, Wish.Treatment, Edge.Trimmed, Seal.None, Wish.Need).For(Tartlet), Tartlet);
         var tartlets = new Worked<Number>(
-            "plan-tartlets", "Tartlet shells from the offcuts", new(Math.Floor((offcuts.Value.Value / tartlet.Total.Value.Value) + 1e-9)), "offcuts, rolled once more ÷ dough for one 8 cm tartlet, rounded down",
+            "plan-tartlets", "Tartlet shells from the offcuts", new(Math.Floor((offcuts.Value.Value / tartlet.Total.Value.Value) + 1e-9)),
+            "offcuts, rolled once more ÷ dough for one 8 cm tartlet, rounded down",
             Term.Of(offcuts), Term.Of(tartlet.Total));
 
         // Discs are cut from sheets; an oblong pan's sheet is rolled by itself.
-        var discs = Rows.SelectMany((r, i) => r.One.SheetLength is null ? Enumerable.Repeat((r.One.Disc!.Value.Value, i), r.Order.Count) : []).ToList();
-        var sheets = discs.Count == 0 ? [] : SheetCut.Cut(discs, CrustConstants.BoardWidth.Usual, CrustConstants.BoardLength.Usual, CrustConstants.CutterGap.Usual, CrustConstants.SheetBorder.Usual);
+        var discs = Rows.SelectMany(
+            (r, i) => r.One.SheetLength is null ? Enumerable.Repeat((r.One.Disc!.Value.Value, i), r.Order.Count) : []).ToList();
+        var sheets = discs.Count == 0
+            ? []
+            : SheetCut.Cut(
+                discs, CrustConstants.BoardWidth.Usual, CrustConstants.BoardLength.Usual, CrustConstants.CutterGap.Usual,
+                CrustConstants.SheetBorder.Usual);
 
         // A sheet is rolled to one thickness: that of the thickest shell cut from it.
         double Thick(SheetCut sheet) => sheet.Discs.Max(d => Wish.For(Rows[d.Row].Order.Pan).Thickness.Value);
@@ -206,11 +241,25 @@ public sealed record ShellPlan(ShellWish Wish, IReadOnlyList<ShellRow> Rows, Wor
         var rolledOut = sheets.Sum(s => Weight(s.Area, Thick(s)));
         var used = sheets.Sum(s => Weight(s.Used, Thick(s)));
         var dough = new Worked<Grams>(
-            "plan-sheet-dough", "Dough for the sheets", new(rolledOut + oblong), "width × length of each sheet × thickness × g/ml of dough, added up",
-            [.. sheets.Select((s, i) => Term.Given($"sheet {i + 1}", new Grams(Weight(s.Area, Thick(s))))), .. oblong > 0 ? [Term.Given("oblong pans, rolled by themselves", new Grams(oblong))] : Array.Empty<Term>(), CrustConstants.DoughDensity]);
+            "plan-sheet-dough", "Dough for the sheets", new(rolledOut + oblong),
+            "width × length of each sheet × thickness × g/ml of dough, added up",
+            [
+                .. sheets.Select((s, i) => Term.Given($"sheet {i + 1}", new Grams(Weight(s.Area, Thick(s))))),
+                .. oblong > 0 ? [Term.Given("oblong pans, rolled by themselves", new Grams(oblong))] : Array.Empty<Term>(),
+                CrustConstants.DoughDensity
+            ]);
         var over = new Worked<Grams>(
-            "plan-sheet-over", "Left between the discs", new(rolledOut - used), "the sheets − the discs cut from them", Term.Given("the sheets", new Grams(rolledOut)), Term.Given("the discs", new Grams(used)));
-        return this with { Offcuts = offcuts, Tartlets = tartlets, Sheets = sheets, SheetDough = sheets.Count == 0 ? null : dough, SheetOver = sheets.Count == 0 ? null : over, BoughtSheets = Buy(family) };
+            "plan-sheet-over", "Left between the discs", new(rolledOut - used), "the sheets − the discs cut from them",
+            Term.Given("the sheets", new Grams(rolledOut)), Term.Given("the discs", new Grams(used)));
+        return this with
+        {
+            Offcuts = offcuts,
+            Tartlets = tartlets,
+            Sheets = sheets,
+            SheetDough = sheets.Count == 0 ? null : dough,
+            SheetOver = sheets.Count == 0 ? null : over,
+            BoughtSheets = Buy(family),
+        };
     }
 
     private Worked<Number>? Buy(RolledFamily family)
@@ -218,21 +267,33 @@ public sealed record ShellPlan(ShellWish Wish, IReadOnlyList<ShellRow> Rows, Wor
         if (family.Sheet is not { } sheet)
             return null;
         var counts = Rows.Select(r => Crusts.BoughtSheets.For(sheet, r.One.Disc!, r.One.SheetLength, r.One.Total, r.Order.Count)).ToList();
-        return new("plan-bought", "Sheets to buy", new(counts.Sum(c => c.Count.Value.Value)), "pan by pan, whole sheets, added up", [.. counts.Select((c, i) => Term.Of(c.Count) with { Name = Rows[i].Order.Pan.Name })]);
+        return new(
+            "plan-bought", "Sheets to buy", new(counts.Sum(c => c.Count.Value.Value)), "pan by pan, whole sheets, added up",
+            [.. counts.Select((c, i) => Term.Of(c.Count) with { Name = Rows[i].Order.Pan.Name })]);
     }
 
     private static CrumbFromPackets? FromPackets(CrustFamily family, List<ShellRow> rows)
     {
-        var crumb = family switch { CrumbFamily pressed => pressed.Crumb, LaidFamily laid => laid.Biscuit, ShellFamily shell => shell.Shell, _ => null };
+        var crumb = family switch
+        {
+            CrumbFamily pressed => pressed.Crumb,
+            LaidFamily laid => laid.Biscuit,
+            ShellFamily shell => shell.Shell,
+            _ => null
+        };
         if (crumb is null)
             return null;
         double Grams(ShellRow row) => row.One.Lines.Where(l => l.Ingredient == crumb).Sum(l => l.Mass.Value.Value) * row.Order.Count;
-        var all = new Worked<Grams>("plan-crumbs", crumb.Name, new(rows.Sum(Grams)), "pan by pan, added up", [.. rows.Select(r => Term.Given($"{r.Order.Count} × {r.Order.Pan.Name}", new Grams(Grams(r))))]);
+        var all = new Worked<Grams>(
+            "plan-crumbs", crumb.Name, new(rows.Sum(Grams)), "pan by pan, added up",
+            [.. rows.Select(r => Term.Given($"{r.Order.Count} × {r.Order.Pan.Name}", new Grams(Grams(r))))]);
         var biscuits = crumb.GramsEach <= 0 ? null : new Worked<Number>(
-            "plan-biscuits", "Biscuits", new(Math.Ceiling((all.Value.Value / crumb.GramsEach) - 1e-9)), "crumbs ÷ one, rounded up", Term.Of(all), Term.Given("one", new Grams(crumb.GramsEach)));
+            "plan-biscuits", "Biscuits", new(Math.Ceiling((all.Value.Value / crumb.GramsEach) - 1e-9)), "crumbs ÷ one, rounded up",
+            Term.Of(all), Term.Given("one", new Grams(crumb.GramsEach)));
         var packs = crumb.Pack.Grams > 0 ? (int)Math.Ceiling((all.Value.Value / crumb.Pack.Grams) - 1e-9) : 0;
         var over = packs == 0 ? null : new Worked<Grams>(
-            "plan-crumbs-over", "Left in the packets", new((packs * crumb.Pack.Grams) - all.Value.Value), "packets × what one holds − what is used",
+            "plan-crumbs-over", "Left in the packets", new((packs * crumb.Pack.Grams) - all.Value.Value),
+            "packets × what one holds − what is used",
             Term.Given("packets", packs, Dimension.Count), Term.Given("one holds", new Grams(crumb.Pack.Grams)), Term.Of(all));
         return new(biscuits, all, packs, over, crumb);
     }

@@ -9,7 +9,11 @@ public static class PieSteps
     extension(Assessment pie)
     {
         /// <summary>All that is done and waited for.</summary>
-        public StepChain Chain => pie.Once(static p => StepChain.For(p.Composition, p.Card, p.Crust, p.FilledDepth, p.Pies, p.Kitchen.Room, p.FilledBake, p.Layers, p.Toppings));
+        public StepChain Chain =>
+            pie.Once(
+                static p =>
+                    StepChain.For(
+                        p.Composition, p.Card, p.Crust, p.FilledDepth, p.Pies, p.Kitchen.Room, p.FilledBake, p.Layers, p.Toppings));
 
         /// <summary>How long it all takes and how long it lasts.</summary>
         public Times Times => pie.Once(static p => Times.Of(p.Chain, p.Composition));

@@ -32,7 +32,8 @@ public readonly record struct Hands(double SetUp, double PerPie, int Pies)
 /// <param name="Where">Where it waits or is done.</param>
 /// <param name="Cue">When it is right, to eye and hand; empty where there is nothing to see.</param>
 /// <param name="Caution">What may hurt, said once; empty where nothing does.</param>
-public sealed record Step(StepKind Kind, Part Part, Phrase Do, Hands Hands, MinuteRange Wait, Place Where, string Cue = "", Phrase Caution = default)
+public sealed record Step(
+    StepKind Kind, Part Part, Phrase Do, Hands Hands, MinuteRange Wait, Place Where, string Cue = "", Phrase Caution = default)
 {
     /// <summary>A step as a part declares it, for so many.</summary>
     /// <param name="kind">What kind of thing it is.</param>
@@ -67,11 +68,13 @@ public sealed record Step(StepKind Kind, Part Part, Phrase Do, Hands Hands, Minu
     /// <param name="index">Where the step stands in its chain.</param>
     public Worked<MinuteRange> HandsFigure(int index) => new(
         $"hands-{index}", "Hands for this step", MinuteRange.Of(Math.Round(HandsOn)), "setting up + each pie × pies",
-        Term.Given("setting up", MinuteRange.Of(Hands.SetUp)), Term.Given("each pie", MinuteRange.Of(Hands.PerPie)), Term.Given("pies", Hands.Pies, Dimension.Count));
+        Term.Given("setting up", MinuteRange.Of(Hands.SetUp)), Term.Given("each pie", MinuteRange.Of(Hands.PerPie)),
+        Term.Given("pies", Hands.Pies, Dimension.Count));
 
     /// <summary>The waiting as a figure that can be opened.</summary>
     /// <param name="index">Where the step stands in its chain.</param>
     public Worked<MinuteRange> WaitFigure(int index) => new(
         $"wait-{index}", $"Waiting: {Where.Name}", Wait, "least, best and most of this wait",
-        Term.Given("least", MinuteRange.Of(Wait.Least)), Term.Given("best", MinuteRange.Of(Wait.Best)), Term.Given("most", MinuteRange.Of(Wait.Most)));
+        Term.Given("least", MinuteRange.Of(Wait.Least)), Term.Given("best", MinuteRange.Of(Wait.Best)),
+        Term.Given("most", MinuteRange.Of(Wait.Most)));
 }

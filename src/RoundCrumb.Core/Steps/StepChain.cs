@@ -30,7 +30,9 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
     /// <param name="filled">How the filled shell is baked; none where it is not.</param>
     /// <param name="layers">What lies under the filling.</param>
     /// <param name="toppings">What lies on it.</param>
-    public static StepChain For(Composition c, BlindBakeCard card, CrustSums crust, Worked<Millimetres> depth, int pies, RoomCelsius room, BakeStage? filled, IReadOnlyList<LayerSums> layers, IReadOnlyList<ToppingSums> toppings)
+    public static StepChain For(
+        Composition c, BlindBakeCard card, CrustSums crust, Worked<Millimetres> depth, int pies, RoomCelsius room, BakeStage? filled,
+        IReadOnlyList<LayerSums> layers, IReadOnlyList<ToppingSums> toppings)
     {
         var steps = new List<Step>(16);
         foreach (var (kind, how) in c.Crust.Family.Method(new(c.Crust, crust, pies, room)))
@@ -46,7 +48,10 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         if (c.Pan.IsSmall)
         {
             for (var i = 0; i < steps.Count; i++)
-                steps[i] = steps[i] with { Hands = steps[i].Hands with { PerPie = steps[i].Hands.PerPie * StepConstants.SmallHands.Usual } };
+                steps[i] = steps[i] with
+                {
+                    Hands = steps[i].Hands with { PerPie = steps[i].Hands.PerPie * StepConstants.SmallHands.Usual },
+                };
         }
 
         // What may hurt is said once, at the first step where it may.
@@ -80,7 +85,8 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         var factor = Math.Max(1, depth.Value.Value / family.SetDepth.Usual);
         var t = family.SetTime;
         return new(
-            "set-time", "In the fridge to set", new(t.Least * factor, Math.Max(t.Best, t.Least * factor), Math.Max(t.Most, t.Least * factor)),
+            "set-time", "In the fridge to set",
+            new(t.Least * factor, Math.Max(t.Best, t.Least * factor), Math.Max(t.Most, t.Least * factor)),
             "the family's minutes × depth ÷ the depth they are for, where it is deeper; best is overnight",
             Term.Given("the family's minutes", t), Term.Of(depth), family.SetDepth);
     }
@@ -91,11 +97,18 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         {
             var words = stage.Kind switch
             {
-                StageKind.Weighted => At("Line with crumpled paper, fill with {1} of rice or beans for each shell, and bake at {0}", card, stage, card.Weights!),
+                StageKind.Weighted =>
+                    At(
+                        "Line with crumpled paper, fill with {1} of rice or beans for each shell, and bake at {0}", card, stage,
+                        card.Weights!),
                 StageKind.Open => At("Lift out paper and weights, and bake on at {0}", card, stage),
                 StageKind.Crumb => At("Bake the crumb crust at {0}", card, stage),
                 StageKind.Seal when stage.Heat is not null => At("Brush with the seal and put back at {0}", card, stage),
-                StageKind.Seal => new Phrase(stage.Minutes.Value.Best > 0 ? "Brush the cooled crust with the seal and let it set." : "Spread the base with the seal as the filling goes in."),
+                StageKind.Seal =>
+                    new Phrase(
+                        stage.Minutes.Value.Best > 0
+                            ? "Brush the cooled crust with the seal and let it set."
+                            : "Spread the base with the seal as the filling goes in."),
                 StageKind.Chill => new Phrase("Chill the crust."),
                 StageKind.Unpack => new Phrase("Unpack the bought shells; leave them in their foil."),
                 StageKind.Fill => new Phrase("Have the filling ready: it goes onto the hot shell."),
@@ -128,10 +141,14 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         // The dial is named where it says something else than the heat.
         static Phrase At(string words, BlindBakeCard card, BakeStage stage, params Said[] more) => card.Setting.Oven.DialIsHeat
             ? new(words + ".", [stage.Heat!, .. more])
-            : new(words + FormattableString.Invariant($" ({PhraseWords.Escaped(card.Setting.Oven.Name)}: set {{{more.Length + 1}}})."), [stage.Heat!, .. more, card.Dial!]);
+            : new(
+                words + FormattableString.Invariant($" ({PhraseWords.Escaped(card.Setting.Oven.Name)}: set {{{more.Length + 1}}})."),
+                [stage.Heat!, .. more, card.Dial!]);
     }
 
-    private static void Fill(List<Step> steps, Composition c, BakeStage? baked, Oven oven, Worked<Millimetres> depth, MinuteRange set, int pies, IReadOnlyList<LayerSums> layers, IReadOnlyList<ToppingSums> toppings)
+    private static void Fill(
+        List<Step> steps, Composition c, BakeStage? baked, Oven oven, Worked<Millimetres> depth, MinuteRange set, int pies,
+        IReadOnlyList<LayerSums> layers, IReadOnlyList<ToppingSums> toppings)
     {
         var family = c.Filling.Formula.Family;
         var several = layers.Any(l => l.Choice is FillingLayer);
@@ -140,10 +157,20 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         Make(steps, c.Filling.Formula, c.Filling.Setter, several, pies);
         Phrase pour = new(family.Pour.Do.Template, [depth, .. family.Pour.Do.Amounts ?? []]);
         if (several)
-            pour = new(PhraseWords.Escaped(c.Filling.Formula.Name) + " on top, to {0} above the base in all: " + char.ToLowerInvariant(pour.Template[0]) + pour.Template[1..].Replace(" {0} deep", "", StringComparison.Ordinal), pour.Amounts);
-        steps.Add(new(StepKind.Fill, Part.Assembly, pour, new(family.Pour.SetUp, family.Pour.PerPie, pies), MinuteRange.None, family.Pour.Where, family.Pour.Cue, family.Pour.Caution));
+            pour = new(
+                PhraseWords.Escaped(c.Filling.Formula.Name) + " on top, to {0} above the base in all: "
+                    + char.ToLowerInvariant(pour.Template[0]) + pour.Template[1..].Replace(" {0} deep", "", StringComparison.Ordinal),
+                pour.Amounts);
+        steps.Add(
+            new(
+                StepKind.Fill, Part.Assembly, pour, new(family.Pour.SetUp, family.Pour.PerPie, pies), MinuteRange.None, family.Pour.Where,
+                family.Pour.Cue, family.Pour.Caution));
         foreach (var layer in layers.Where(l => l.Over > 0))
-            steps.Add(new(StepKind.PressPiecesIn, Part.Assembly, new($"Press {{0}} {((PieceLayer)layer.Choice).Piece.Name} into the top.", new Quantity(layer.Over, Dimension.Count)), new(0.5, 2, pies), MinuteRange.None, Place.Bench, "half out of the filling, between those beneath"));
+            steps.Add(
+                new(
+                    StepKind.PressPiecesIn, Part.Assembly,
+                    new($"Press {{0}} {((PieceLayer)layer.Choice).Piece.Name} into the top.", new Quantity(layer.Over, Dimension.Count)),
+                    new(0.5, 2, pies), MinuteRange.None, Place.Bench, "half out of the filling, between those beneath"));
         foreach (var topping in toppings.Where(t => t.Choice.Topping.GoesOn is GoesOn.WithTheFilling))
             Top(steps, Part.Assembly, topping, pies);
         if (baked is not null)
@@ -151,14 +178,23 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             var note = family.Bake!.Note.Length > 0 ? " " + family.Bake.Note : "";
             steps.Add(new(
                 StepKind.BakeFilled, Part.Assembly,
-                oven.DialIsHeat ? new("Bake at {0}." + note, baked.Heat!) : new($"Bake at {{0}} ({oven.Name}: set {{1}}).{note}", baked.Heat!, oven.DialFor(baked.Heat!, Assessment.FilledDialId)),
+                oven.DialIsHeat
+                    ? new("Bake at {0}." + note, baked.Heat!)
+                    : new(
+                        $"Bake at {{0}} ({oven.Name}: set {{1}}).{note}", baked.Heat!, oven.DialFor(baked.Heat!, Assessment.FilledDialId)),
                 new(1, 1, pies), baked.Minutes.Value, Place.Oven, baked.Cue)
             { Heat = StepHeat.Of(baked.Heat!) });
-            steps.Add(new(StepKind.CoolFilled, Part.Assembly, "Cool on a rack.", new(0, 0.5, pies), new(60, 90, 120), Place.Bench, "warm to the hand", family.SetCaution));
+            steps.Add(
+                new(
+                    StepKind.CoolFilled, Part.Assembly, "Cool on a rack.", new(0, 0.5, pies), new(60, 90, 120), Place.Bench,
+                    "warm to the hand", family.SetCaution));
         }
 
         if (set.Best > 0)
-            steps.Add(new(StepKind.Set, Part.Assembly, "Set in the fridge.", new(0, 0.5, pies), set, Place.Fridge, family.SetCue, baked is null ? family.SetCaution : Phrase.None));
+            steps.Add(
+                new(
+                    StepKind.Set, Part.Assembly, "Set in the fridge.", new(0, 0.5, pies), set, Place.Fridge, family.SetCue,
+                    baked is null ? family.SetCaution : Phrase.None));
     }
 
     /// <summary>All that is done for a filling before it goes in.</summary>
@@ -168,11 +204,22 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         if (formula.Lines.Where(l => l.GoesIn is GoesIn.Reduced).ToList() is { Count: > 0 } reduced)
         {
             var reducing = FillingYield.Of(formula, setter).Reducing!.Value;
-            steps.Add(new(StepKind.Reduce, Part.Filling, Named($"Boil the {string.Join(" and ", reduced.Select(l => l.Ingredient.ShortName))} down to half in a wide pan; measure it. Let it cool."), new(2, 0.5, pies), reducing + MinuteRange.Between(15, 30), Place.Hob, "half of what it was, by the jug", "Steam and hot juice scald."));
+            steps.Add(
+                new(
+                    StepKind.Reduce, Part.Filling,
+                    Named(
+                        $"Boil the {string.Join(" and ", reduced.Select(l => l.Ingredient.ShortName))} down to half in a wide pan; "
+                            + $"measure it. Let it cool."),
+                    new(2, 0.5, pies), reducing + MinuteRange.Between(15, 30), Place.Hob, "half of what it was, by the jug",
+                    "Steam and hot juice scald."));
         }
 
         foreach (var step in formula.Family.Method)
-            steps.Add(new(StepKind.MakeFilling, Part.Filling, Named(step.Do), new(step.SetUp, step.PerPie, pies), step.Wait, step.Where, step.Cue, step.Caution) { Heat = step.Heat, Subject = formula.Id, Named = formula.Name });
+            steps.Add(
+                new(
+                    StepKind.MakeFilling, Part.Filling, Named(step.Do), new(step.SetUp, step.PerPie, pies), step.Wait, step.Where,
+                    step.Cue, step.Caution)
+                { Heat = step.Heat, Subject = formula.Id, Named = formula.Name });
     }
 
     /// <summary>A layer beneath the filling: made, levelled, and set before the next one goes on; or pieces, laid.</summary>
@@ -184,24 +231,43 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                 var family = filling.Formula.Family;
                 Make(steps, filling.Formula, 1, true, pies);
                 steps.Add(new(
-                    StepKind.FirstLayer, Part.Assembly, new($"{filling.Formula.Name} first: {{0}} into each, {{1}} thick, and level it.", layer.Mass, filling.Thickness.AsQuantity()),
-                    new(family.Pour.SetUp, family.Pour.PerPie, pies), MinuteRange.None, Place.Bench, "level, right into the corner", family.Pour.Caution));
+                    StepKind.FirstLayer, Part.Assembly,
+                    new(
+                        $"{filling.Formula.Name} first: {{0}} into each, {{1}} thick, and level it.", layer.Mass,
+                        filling.Thickness.AsQuantity()),
+                    new(family.Pour.SetUp, family.Pour.PerPie, pies), MinuteRange.None, Place.Bench, "level, right into the corner",
+                    family.Pour.Caution));
 
                 // It need only bear what comes next; a thin layer does so sooner than a deep one.
                 var factor = Math.Clamp(filling.Thickness.Value / family.SetDepth.Usual, StepConstants.ThinLayer.Usual, 1);
                 var least = Math.Max(StepConstants.LayerChill.Usual, family.SetTime.Least * factor);
-                steps.Add(new(StepKind.ChillLayer, Part.Assembly, "Chill it before the next goes on.", new(0, 0.5, pies), new(least, least, Math.Max(least, family.SetTime.Most)), Place.Fridge, "bears a fingertip"));
+                steps.Add(
+                    new(
+                        StepKind.ChillLayer, Part.Assembly, "Chill it before the next goes on.", new(0, 0.5, pies),
+                        new(least, least, Math.Max(least, family.SetTime.Most)), Place.Fridge, "bears a fingertip"));
                 break;
             case PieceLayer pieces:
                 var n = new Quantity((layer.Count?.Value.Value ?? 0) - layer.Over, Dimension.Count);
                 steps.Add(new(
                     StepKind.LayPieces, Part.Assembly, layer.Over > 0
-                        ? new($"Dry the {pieces.Piece.Name} on a cloth and lay {{0}} in each, side by side; keep the other {{1}} back.", n, new Quantity(layer.Over, Dimension.Count))
+                        ? new(
+                            $"Dry the {pieces.Piece.Name} on a cloth and lay {{0}} in each, side by side; keep the other {{1}} back.", n,
+                            new Quantity(layer.Over, Dimension.Count))
                         : new($"Dry the {pieces.Piece.Name} on a cloth and lay {{0}} in each, side by side.", n),
                     new(2, 3, pies), MinuteRange.None, Place.Bench, "dry: wet fruit slides and weeps"));
                 break;
         }
     }
+
+    /// <summary>What is piped, in words.</summary>
+    private static string Piped(Pattern pattern) => pattern switch
+    {
+        Pattern.Lattice => "lines, across and across again",
+        Pattern.Shells => "shells round the rim, each over the tail of the one before",
+        Pattern.Rim => "rosettes round the rim",
+        Pattern.HalfMoon => "rosettes in a half-moon",
+        Pattern.Cover or Pattern.Rings or Pattern.Spiral or Pattern.Spread => "rosettes over all of it",
+    };
 
     private static void Top(List<Step> steps, Part part, ToppingSums sums, int pies)
     {
@@ -210,13 +276,25 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         if (topping.Kind is ToppingKind.Whipped)
         {
             Phrase onto = sums.Count is { } count
-                ? new($"Whip the cream to {sums.Style!.Stage} and pipe {{0}} {(choice.Laying.Pattern switch { Pattern.Lattice => "lines, across and across again", Pattern.Shells => "shells round the rim, each over the tail of the one before", Pattern.Rim => "rosettes round the rim", Pattern.HalfMoon => "rosettes in a half-moon", _ => "rosettes over all of it" })}, nozzle {{1}}, on a quite cold pie.", count, choice.Laying.Nozzle.AsQuantity())
-                : new("Whip the cream to " + sums.Style!.Stage + " and put it on {0} thick, on a quite cold pie.", choice.Height.AsQuantity());
-            steps.Add(new(StepKind.PutCreamOn, part, onto, new(6, sums.Count is null ? 4 : 6, pies), MinuteRange.None, Place.Mixer, "last strokes by hand: a few seconds past stiff is butter"));
+                ? new(
+                    $"Whip the cream to {sums.Style!.Stage} and pipe {{0}} "
+                        + $"{Piped(choice.Laying.Pattern)}, nozzle {{1}}, on a quite cold pie.",
+                    count, choice.Laying.Nozzle.AsQuantity())
+                : new(
+                    "Whip the cream to " + sums.Style!.Stage + " and put it on {0} thick, on a quite cold pie.",
+                    choice.Height.AsQuantity());
+            steps.Add(
+                new(
+                    StepKind.PutCreamOn, part, onto, new(6, sums.Count is null ? 4 : 6, pies), MinuteRange.None, Place.Mixer,
+                    "last strokes by hand: a few seconds past stiff is butter"));
             return;
         }
 
         foreach (var step in topping.Steps)
-            steps.Add(new(StepKind.MakeTopping, part, new(step.Do.Template, [choice.Height.AsQuantity(), .. step.Do.Amounts ?? []]), new(step.SetUp, step.PerPie, pies), step.Wait, step.Where, step.Cue, step.Caution) { Heat = step.Heat, Subject = topping.Id, Named = topping.Name });
+            steps.Add(
+                new(
+                    StepKind.MakeTopping, part, new(step.Do.Template, [choice.Height.AsQuantity(), .. step.Do.Amounts ?? []]),
+                    new(step.SetUp, step.PerPie, pies), step.Wait, step.Where, step.Cue, step.Caution)
+                { Heat = step.Heat, Subject = topping.Id, Named = topping.Name });
     }
 }

@@ -38,7 +38,10 @@ public readonly record struct StepId(StepKind Kind, string Subject, int Turn)
         id = default;
         var pieces = (text ?? "").Split('_');
         var turn = 0;
-        if (pieces.Length > 3 || pieces[0].Any(char.IsAsciiDigit) || !Enum.TryParse<StepKind>(pieces[0].Replace("-", "", StringComparison.Ordinal), true, out var kind) || !Enum.IsDefined(kind)
+        if (
+            pieces.Length > 3 || pieces[0].Any(char.IsAsciiDigit)
+                || !Enum.TryParse<StepKind>(pieces[0].Replace("-", "", StringComparison.Ordinal), true, out var kind)
+                || !Enum.IsDefined(kind)
             || (pieces.Length == 3 && !int.TryParse(pieces[2], NumberStyles.None, CultureInfo.InvariantCulture, out turn)))
             return false;
         id = new(kind, pieces.Length > 1 ? pieces[1] : "", turn);

@@ -11,7 +11,9 @@ namespace RoundCrumb.Core.Steps;
 /// <param name="StartToSlice">From the first step to the first slice.</param>
 /// <param name="Keeps">From filling to the last good slice: best within, at most.</param>
 /// <param name="CreamHolds">How long the topping holds; none without one.</param>
-public sealed record Times(Worked<MinuteRange> HandsOn, Worked<MinuteRange> Waiting, Worked<MinuteRange> StartToSlice, Worked<MinuteRange> Keeps, Worked<MinuteRange>? CreamHolds)
+public sealed record Times(
+    Worked<MinuteRange> HandsOn, Worked<MinuteRange> Waiting, Worked<MinuteRange> StartToSlice, Worked<MinuteRange> Keeps,
+    Worked<MinuteRange>? CreamHolds)
 {
     /// <summary>The times of a chain.</summary>
     public static Times Of(StepChain chain, Composition c)
@@ -26,7 +28,8 @@ public sealed record Times(Worked<MinuteRange> HandsOn, Worked<MinuteRange> Wait
 
         var total = new Worked<MinuteRange>(
             "hands-on", "Hands on", MinuteRange.Of(hands.Sum()), "hands of every step added up",
-            Hands("crust", Part.Crust), Hands("filling", Part.Filling), Hands("filling the shell", Part.Assembly), Hands("topping", Part.Topping));
+            Hands("crust", Part.Crust), Hands("filling", Part.Filling), Hands("filling the shell", Part.Assembly),
+            Hands("topping", Part.Topping));
 
         // Two branches side by side: the longer one decides, for least, best and most alike.
         var crust = waits[(int)Part.Crust] + MinuteRange.Of(hands[(int)Part.Crust]);
@@ -41,18 +44,25 @@ public sealed record Times(Worked<MinuteRange> HandsOn, Worked<MinuteRange> Wait
             "start-to-slice", "From start to slice",
             waiting.Value + MinuteRange.Of(hands[(int)branch] + hands[(int)Part.Assembly] + hands[(int)Part.Topping]),
             "waiting + hands along the longer branch, filling the shell and topping",
-            Term.Of(waiting), Term.Given("hands along the way", MinuteRange.Of(hands[(int)branch] + hands[(int)Part.Assembly] + hands[(int)Part.Topping])));
+            Term.Of(waiting),
+            Term.Given("hands along the way", MinuteRange.Of(hands[(int)branch] + hands[(int)Part.Assembly] + hands[(int)Part.Topping])));
 
         // Of several fillings the one that is soonest past its best decides.
         var (best, most) = c.Fillings.Select(f => f.Family.Keeps).OrderBy(k => k.Most.Usual).ThenBy(k => k.Best.Usual).First();
-        var keeps = new Worked<MinuteRange>("keeps", "Keeps", new(best.Usual, best.Usual, most.Usual), "from filling, cold: best within, at most", best, most);
+        var keeps = new Worked<MinuteRange>(
+            "keeps", "Keeps", new(best.Usual, best.Usual, most.Usual), "from filling, cold: best within, at most", best, most);
         // What is put on as it is served has no time to wait for.
         var laid = c.Toppings.TakeWhile(t => t.Topping.GoesOn is not GoesOn.AtServing).ToList();
         var first = laid.OrderBy(t => t.Topping.Holds.Most).FirstOrDefault();
         var holds = first is null
             ? null
             : new Worked<MinuteRange>(
-                "cream-holds", laid.Count > 1 ? first.Topping.Name + " holds" : first.Topping.Kind is ToppingKind.Whipped ? "The cream holds" : "The topping holds", first.Topping.Holds, first.Topping.Kind is ToppingKind.Whipped ? "by what holds it up, cold" : "until this ends it",
+                "cream-holds",
+                laid.Count > 1
+                    ? first.Topping.Name + " holds"
+                    : first.Topping.Kind is ToppingKind.Whipped ? "The cream holds"
+                    : "The topping holds",
+                first.Topping.Holds, first.Topping.Kind is ToppingKind.Whipped ? "by what holds it up, cold" : "until this ends it",
                 Term.Given(first.Topping.Why, first.Topping.Holds));
         return new(total, waiting, path, keeps, holds);
 

@@ -58,7 +58,8 @@ public readonly record struct OvenTouch(double After, double Minutes, int Step);
 /// <param name="Minutes">From going in to coming out, what hands do between counted in.</param>
 /// <param name="Touches">What hands do on the way, coming out last.</param>
 /// <param name="Tray">True for a loose tray, which takes a shelf whatever the pan is.</param>
-public sealed record Baking(OvenCelsius Heat, OvenCelsius Low, OvenCelsius High, double Minutes, IReadOnlyList<OvenTouch> Touches, bool Tray);
+public sealed record Baking(
+    OvenCelsius Heat, OvenCelsius Low, OvenCelsius High, double Minutes, IReadOnlyList<OvenTouch> Touches, bool Tray);
 
 /// <summary>One thing that is begun and ended without a wait between: a stretch of hands, or a load in the oven.</summary>
 /// <param name="Id">By what it is known again when the work is put together anew.</param>
@@ -71,7 +72,9 @@ public sealed record Baking(OvenCelsius Heat, OvenCelsius Low, OvenCelsius High,
 /// <param name="Pies">For how many of the pies.</param>
 /// <param name="Baking">How it bakes; none for hands.</param>
 /// <param name="Join">Work of the same name for other pies can be done in one go with it; none where that saves nothing.</param>
-public sealed record Work(WorkId Id, Part Part, string Label, IReadOnlyList<int> Steps, double SetUp, double More, Tool Tool, int Pies, Baking? Baking, JoinName? Join)
+public sealed record Work(
+    WorkId Id, Part Part, string Label, IReadOnlyList<int> Steps, double SetUp, double More, Tool Tool, int Pies, Baking? Baking,
+    JoinName? Join)
 {
     /// <summary>From beginning to end.</summary>
     public double Minutes => Baking?.Minutes ?? (SetUp + More);

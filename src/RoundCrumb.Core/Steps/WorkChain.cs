@@ -31,10 +31,13 @@ public sealed record WorkChain(
     /// <summary>The work for a pie as it was worked out.</summary>
     /// <param name="pie">The pie, for so many.</param>
     /// <param name="stock">What is there already.</param>
-    /// <param name="perLoad">How many of its pans the roomiest oven that is used takes at once; 0 where none does, and then all go together.</param>
+    /// <param name="perLoad">How many of its pans the roomiest oven that is used takes at once; 0 where none does, and then all go
+    /// together.</param>
     /// <param name="served">True where it is cut and plated here, for the hour at which it is eaten.</param>
-    public static WorkChain Of(Assessment pie, Stock stock, int perLoad, bool served = false) => new WorkChainBuilder(pie, stock, perLoad).Build(served);
+    public static WorkChain Of(Assessment pie, Stock stock, int perLoad, bool served = false) =>
+        new WorkChainBuilder(pie, stock, perLoad).Build(served);
 
     /// <summary>How many pans the roomiest of some ovens takes at once.</summary>
-    public static int PerLoad(IEnumerable<Oven> ovens, Pans.Pan pan) => ovens.Select(o => o.OnOneShelf(pan) * o.Shelves).DefaultIfEmpty(0).Max();
+    public static int PerLoad(IEnumerable<Oven> ovens, Pans.Pan pan) =>
+        ovens.Select(o => o.OnOneShelf(pan) * o.Shelves).DefaultIfEmpty(0).Max();
 }

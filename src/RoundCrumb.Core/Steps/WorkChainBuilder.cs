@@ -46,7 +46,13 @@ internal sealed class WorkChainBuilder
         {
             case Stock.FrozenDough:
                 kept.RemoveRange(0, kept.FindIndex(s => s.Kind is StepKind.RestDough) + 1);
-                kept.Insert(0, new(StepKind.ThawDough, Part.Crust, "Take the frozen dough out to thaw in the fridge overnight.", new(2, 0, pies), new(StepConstants.Thaw.Low, StepConstants.Thaw.Usual, StepConstants.Thaw.High), Place.Fridge, "gives to a thumb, still cold") { Id = new(StepKind.ThawDough, "", 0) });
+                kept.Insert(
+                    0,
+                    new(
+                        StepKind.ThawDough, Part.Crust, "Take the frozen dough out to thaw in the fridge overnight.", new(2, 0, pies),
+                        new(StepConstants.Thaw.Low, StepConstants.Thaw.Usual, StepConstants.Thaw.High), Place.Fridge,
+                        "gives to a thumb, still cold")
+                    { Id = new(StepKind.ThawDough, "", 0) });
                 break;
             case Stock.FrozenShells:
                 kept.RemoveRange(0, kept.FindIndex(s => s.Kind is StepKind.FreezeShell or StepKind.ChillShell) + 1);
@@ -68,17 +74,31 @@ internal sealed class WorkChainBuilder
 
         // A pie keeps longer in the fridge than it takes to set there; what limits that is how long it keeps.
         var keeps = _pie.Times.Keeps.Value;
-        foreach (var on in _pie.Toppings.Where(t => t.Choice.Topping.GoesOn is GoesOn.WithTheFilling && t.Choice.Topping.Kind is ToppingKind.Meringue))
-            keeps = keeps with { Most = Math.Min(keeps.Most, on.Choice.Topping.Holds.Most), Best = Math.Min(keeps.Best, on.Choice.Topping.Holds.Most) };
+        foreach (
+            var on in _pie.Toppings.Where(
+                t => t.Choice.Topping.GoesOn is GoesOn.WithTheFilling && t.Choice.Topping.Kind is ToppingKind.Meringue))
+            keeps = keeps with
+            {
+                Most = Math.Min(keeps.Most, on.Choice.Topping.Holds.Most),
+                Best = Math.Min(keeps.Best, on.Choice.Topping.Holds.Most),
+            };
         var cold = _steps.Any(s => s.Kind is StepKind.Set or StepKind.PutCreamOn);
-        var endings = _main.Select(t => new Ending(t.Work, t.Wait with { Most = Math.Max(keeps.Most, t.Wait.Best) }, cold ? WaitsAt.Fridge : WaitsAt.Bench, _works[t.Work].Pies)).ToList();
-        var holds = _pie.Toppings.Where(t => t.Choice.Topping.GoesOn is not GoesOn.WithTheFilling).Select(t => t.Choice.Topping.Holds.Most).DefaultIfEmpty(0).Min();
+        var endings = _main.Select(
+            t =>
+                new Ending(
+                    t.Work, t.Wait with { Most = Math.Max(keeps.Most, t.Wait.Best) }, cold ? WaitsAt.Fridge : WaitsAt.Bench,
+                    _works[t.Work].Pies)).ToList();
+        var holds = _pie.Toppings.Where(t => t.Choice.Topping.GoesOn is not GoesOn.WithTheFilling).Select(t => t.Choice.Topping.Holds.Most)
+            .DefaultIfEmpty(0).Min();
         if (served)
             endings = Served(endings);
         return new(_steps, _works, _gaps, endings, _filled, keeps, _topped, holds, _pansFrom ?? _filled[0]);
     }
 
-    /// <summary>What stood until it was fetched stands until it is cut, in stretches that hands can bear; the plates go out as soon as the last is done.</summary>
+    /// <summary>
+    /// What stood until it was fetched stands until it is cut, in stretches that hands can bear; the plates go out as soon as the last is
+    /// done.
+    /// </summary>
     private List<Ending> Served(List<Ending> standing)
     {
         var step = Serving.Of(_pie).Step;
@@ -92,7 +112,10 @@ internal sealed class WorkChainBuilder
             for (var p = 0; p < parts; p++)
             {
                 var pies = (ending.Pies * (p + 1) / parts) - (ending.Pies * p / parts);
-                _works.Add(new(new(step.Id, false, new(lane, standing.Count), new(p, parts)), step.Part, step.Label, [_steps.Count - 1], plated.Count == 0 ? step.Hands.SetUp : 0, step.Hands.PerPie * pies, Tool.None, pies, null, null));
+                _works.Add(
+                    new(
+                        new(step.Id, false, new(lane, standing.Count), new(p, parts)), step.Part, step.Label, [_steps.Count - 1],
+                        plated.Count == 0 ? step.Hands.SetUp : 0, step.Hands.PerPie * pies, Tool.None, pies, null, null));
                 _gaps.Add(new(ending.From, _works.Count - 1, ending.Wait, ending.At, false, new(pies, 0)));
                 plated.Add(new(_works.Count - 1, MinuteRange.None, WaitsAt.Bench, pies));
             }
@@ -114,7 +137,10 @@ internal sealed class WorkChainBuilder
         var step = _steps[i];
 
         // What is made beside the pie and meets it later: the filling, and what a topping needs before it can go on.
-        var beside = step.Part is Part.Filling || (step is { Part: Part.Topping, Where: Place.Hob or Place.Oven } && i + 1 < _steps.Count && (_steps[i + 1].Kind, _steps[i + 1].Subject) == (step.Kind, step.Subject));
+        var beside = step.Part is Part.Filling
+            || (
+                step is { Part: Part.Topping, Where: Place.Hob or Place.Oven } && i + 1 < _steps.Count
+                    && (_steps[i + 1].Kind, _steps[i + 1].Subject) == (step.Kind, step.Subject));
         if (step.Bakes)
             Bake(i, beside);
         else
@@ -148,10 +174,15 @@ internal sealed class WorkChainBuilder
         }
 
         var pour = step.Part is Part.Assembly && !_poured && LastPour(i);
-        var lanes = pour && Baked(i) ? Loads : step.Part is Part.Crust && tails.Count <= 1 && NextBakes(i) ? Loads : tails.Count > 1 && !pour && step.Part is not Part.Topping ? tails.Count : 1;
+        var lanes = pour && Baked(i)
+            ? Loads
+            : step.Part is Part.Crust && tails.Count <= 1 && NextBakes(i) ? Loads
+            : tails.Count > 1 && !pour && step.Part is not Part.Topping ? tails.Count
+            : 1;
         var meets = !beside && _beside.Count > 0;
         var joins = JoinOf(step);
-        if (!meets && tails.Count == lanes && tails.Count > 0 && tails.All(t => t.Open && _works[t.Work].Baking is null && Fits(_works[t.Work], tool, hands, lanes, joins)))
+        if (!meets && tails.Count == lanes && tails.Count > 0
+                && tails.All(t => t.Open && _works[t.Work].Baking is null && Fits(_works[t.Work], tool, hands, lanes, joins)))
         {
             for (var k = 0; k < lanes; k++)
             {
@@ -181,7 +212,11 @@ internal sealed class WorkChainBuilder
             for (var p = 0; p < parts; p++)
             {
                 var at = _works.Count;
-                _works.Add(new(new(step.Id, false, new(k, lanes), new(p, parts)), step.Part, step.Label, [i], p == 0 ? hands.SetUp : 0, p == 0 ? (all / parts) - hands.SetUp : all / parts, tool, pies, null, p == 0 && parts == 1 && !_works.Exists(w => w.Join == joins) ? joins : null));
+                _works.Add(
+                    new(
+                        new(step.Id, false, new(k, lanes), new(p, parts)), step.Part, step.Label, [i], p == 0 ? hands.SetUp : 0,
+                        p == 0 ? (all / parts) - hands.SetUp : all / parts, tool, pies, null,
+                        p == 0 && parts == 1 && !_works.Exists(w => w.Join == joins) ? joins : null));
                 if (p > 0)
                     _gaps.Add(new(last, at, new(0, 0, StepConstants.ColdIn.Usual), WaitsAt.Bench, true, default));
                 else
@@ -216,7 +251,10 @@ internal sealed class WorkChainBuilder
         {
             var slack = lane * (_pie.FilledBake?.Minutes.Value.Most + 30 ?? 0);
             var most = tail.Waited ? tail.Wait.Most : FillingWaits(step);
-            _gaps.Add(new(tail.Work, to, tail.Wait with { Most = Math.Max(most, tail.Wait.Best) + slack }, tail.At, !tail.Waited, new(0, tail.At is WaitsAt.Bench ? 0 : 1)));
+            _gaps.Add(
+                new(
+                    tail.Work, to, tail.Wait with { Most = Math.Max(most, tail.Wait.Best) + slack }, tail.At, !tail.Waited,
+                    new(0, tail.At is WaitsAt.Bench ? 0 : 1)));
         }
     }
 
@@ -238,7 +276,10 @@ internal sealed class WorkChainBuilder
             : shell ? new(0, 0, StepConstants.Stands.Usual)
             : new MinuteRange(0, 0, step.Part is Part.Topping ? StepConstants.ColdIn.Usual : StepConstants.AtHand.Usual);
         var inPan = _pansFrom is { } pans && tail.Work >= pans && from.Part is not Part.Filling;
-        _gaps.Add(new(tail.Work, to, wait, tail.At, !tail.Waited, tail.At is WaitsAt.Bench ? default : inPan ? new(Math.Min(from.Pies, _works[to].Pies), 0) : new(0, 1)));
+        _gaps.Add(
+            new(
+                tail.Work, to, wait, tail.At, !tail.Waited,
+                tail.At is WaitsAt.Bench ? default : inPan ? new(Math.Min(from.Pies, _works[to].Pies), 0) : new(0, 1)));
     }
 
     private void Bake(int i, bool beside)
@@ -247,15 +288,21 @@ internal sealed class WorkChainBuilder
         var tails = beside ? _beside : _main;
 
         // Still in the same oven: weights out, or sealed, and back in.
-        if (tails.Count > 0 && tails.All(t => !t.Waited && t.Work >= 0 && _works[t.Work].Baking is { } b && b.Heat == HeatOf(step).At) && step.Part is Part.Crust)
+        if (tails.Count > 0 && tails.All(t => !t.Waited && t.Work >= 0 && _works[t.Work].Baking is { } b && b.Heat == HeatOf(step).At)
+                && step.Part is Part.Crust)
         {
             foreach (var tail in tails)
             {
                 var w = _works[tail.Work];
                 var baking = w.Baking!;
                 var minutes = step.Hands.SetUp + (step.Hands.PerPie * w.Pies);
-                var touches = baking.Touches.SkipLast(1).Append(new(baking.Minutes, minutes, i)).Append(new(baking.Minutes + minutes + step.Wait.Best, baking.Touches[^1].Minutes, i));
-                _works[tail.Work] = w with { Steps = [.. w.Steps, i], Baking = baking with { Minutes = baking.Minutes + minutes + step.Wait.Best, Touches = [.. touches] } };
+                var touches = baking.Touches.SkipLast(1).Append(new(baking.Minutes, minutes, i))
+                    .Append(new(baking.Minutes + minutes + step.Wait.Best, baking.Touches[^1].Minutes, i));
+                _works[tail.Work] = w with
+                {
+                    Steps = [.. w.Steps, i],
+                    Baking = baking with { Minutes = baking.Minutes + minutes + step.Wait.Best, Touches = [.. touches] },
+                };
             }
 
             return;
@@ -270,7 +317,10 @@ internal sealed class WorkChainBuilder
         {
             var pies = _works[tails[k].Work].Pies;
             var at = _works.Count;
-            _works.Add(new(new(step.Id, true, new(k, lanes), OneOf.One), step.Part, step.Label, [i], 0, 0, Tool.None, pies, new(heat, low, high, step.Wait.Best, [new(step.Wait.Best, 2, i)], tray), null));
+            _works.Add(
+                new(
+                    new(step.Id, true, new(k, lanes), OneOf.One), step.Part, step.Label, [i], 0, 0, Tool.None, pies,
+                    new(heat, low, high, step.Wait.Best, [new(step.Wait.Best, 2, i)], tray), null));
             _gaps.Add(new(tails[k].Work, at, new(0, 0, StepConstants.HotIn.Usual), WaitsAt.Bench, true, default));
 
             // Some things only have to be done beforehand, however long.
@@ -283,7 +333,11 @@ internal sealed class WorkChainBuilder
     {
         var w = _works[work];
         var last = w.Baking!.Touches[^1];
-        _works[work] = w with { Steps = w.Steps.Contains(step) ? w.Steps : [.. w.Steps, step], Baking = w.Baking with { Touches = [.. w.Baking.Touches.SkipLast(1), last with { Minutes = Math.Max(last.Minutes, minutes) }] } };
+        _works[work] = w with
+        {
+            Steps = w.Steps.Contains(step) ? w.Steps : [.. w.Steps, step],
+            Baking = w.Baking with { Touches = [.. w.Baking.Touches.SkipLast(1), last with { Minutes = Math.Max(last.Minutes, minutes) }] },
+        };
     }
 
     private void Remember(int work, int i, bool pour)
@@ -293,7 +347,8 @@ internal sealed class WorkChainBuilder
             _filled.Add(work);
         if (step.Part is Part.Topping)
             _topped = work;
-        if (_pansFrom is null && (step.Kind.TakesPans || (_stock is Stock.FrozenShells && step.Part is Part.Crust) || step.Part is Part.Assembly))
+        if (_pansFrom is null
+                && (step.Kind.TakesPans || (_stock is Stock.FrozenShells && step.Part is Part.Crust) || step.Part is Part.Assembly))
             _pansFrom = work;
     }
 
@@ -313,8 +368,12 @@ internal sealed class WorkChainBuilder
         {
             StepKind.FreezeFat or StepKind.SoftenFat => new(JoinKind.Fat, crust.Family.Id),
             StepKind.MakeDough or StepKind.RestDough => new(JoinKind.Dough, crust.Family.Id),
-            StepKind.GrindCrumb or StepKind.BindCrumb => new(JoinKind.Crumb, FormattableString.Invariant($"{crust.Family.Id} {crust.Binder} {crust.Browned}")),
-            StepKind.PutCreamOn => new(JoinKind.Cream, _pie.Toppings.FirstOrDefault(t => t.Choice.Topping.Kind is ToppingKind.Whipped)?.Choice.Topping.Id ?? ""),
+            StepKind.GrindCrumb or StepKind.BindCrumb =>
+                new(JoinKind.Crumb, FormattableString.Invariant($"{crust.Family.Id} {crust.Binder} {crust.Browned}")),
+            StepKind.PutCreamOn =>
+                new(
+                    JoinKind.Cream,
+                    _pie.Toppings.FirstOrDefault(t => t.Choice.Topping.Kind is ToppingKind.Whipped)?.Choice.Topping.Id ?? ""),
             _ => null,
         };
     }
@@ -335,5 +394,6 @@ internal sealed class WorkChainBuilder
 
     private int Share(int lanes, int lane) => (_pie.Pies / lanes) + (lane < _pie.Pies % lanes ? 1 : 0);
 
-    private static StepHeat HeatOf(Step step) => step.Heat ?? throw new InvalidOperationException($"{step.Id} is in an oven and says no heat.");
+    private static StepHeat HeatOf(Step step) =>
+        step.Heat ?? throw new InvalidOperationException($"{step.Id} is in an oven and says no heat.");
 }

@@ -11,7 +11,9 @@ public readonly record struct OneOf(int Index, int Count)
     public static OneOf One => new(0, 1);
 }
 
-/// <summary>By what a piece of work of a pie is known: its first step, which of several loads it belongs to, and which stretch of a long job it is.</summary>
+/// <summary>
+/// By what a piece of work of a pie is known: its first step, which of several loads it belongs to, and which stretch of a long job it is.
+/// </summary>
 /// <param name="Step">The first step that is done in it.</param>
 /// <param name="InOven">True for the load itself; false for hands, also those that put it in.</param>
 /// <param name="Lane">Which of the loads that run side by side.</param>
@@ -63,7 +65,8 @@ public readonly record struct WorkId(StepId Step, bool InOven, OneOf Lane, OneOf
     {
         var said = piece.Split('-');
         return said.Length == 4 && said[0] == word && said[2] == "of"
-            && int.TryParse(said[1], NumberStyles.None, CultureInfo.InvariantCulture, out var index) && int.TryParse(said[3], NumberStyles.None, CultureInfo.InvariantCulture, out var count)
+            && int.TryParse(said[1], NumberStyles.None, CultureInfo.InvariantCulture, out var index)
+                && int.TryParse(said[3], NumberStyles.None, CultureInfo.InvariantCulture, out var count)
             && index >= 1 && index <= count ? new OneOf(index - 1, count) : null;
     }
 }

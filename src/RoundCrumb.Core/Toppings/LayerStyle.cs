@@ -10,8 +10,10 @@ namespace RoundCrumb.Core.Toppings;
 /// <param name="WhipFactor">Volume whipped against volume poured.</param>
 public sealed record LayerStyle(string Name, Millimetres Height, string Stage, Constant WhipFactor)
 {
-    private static readonly Constant Spreading = new("cream just past soft peaks", 1.9, 1.8, 2.0, Dimension.Factor, "Stiff enough to spread, soft enough to stay smooth.");
-    private static readonly Constant Stiff = new("cream to stiff peaks", 2.0, 1.9, 2.1, Dimension.Factor, "Stands up; a few seconds more is butter.");
+    private static readonly Constant Spreading = new(
+        "cream just past soft peaks", 1.9, 1.8, 2.0, Dimension.Factor, "Stiff enough to spread, soft enough to stay smooth.");
+    private static readonly Constant Stiff = new(
+        "cream to stiff peaks", 2.0, 1.9, 2.1, Dimension.Factor, "Stands up; a few seconds more is butter.");
 
     /// <summary>All of them, thinnest first.</summary>
     public static IReadOnlyList<LayerStyle> All { get; } =

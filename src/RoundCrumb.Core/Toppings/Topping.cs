@@ -61,20 +61,30 @@ public sealed record ToppingPart(Ingredient Ingredient, Constant PerBase, string
 /// <param name="With">What goes into it.</param>
 /// <param name="Holds">How long it holds, least to most.</param>
 /// <param name="Why">What holds it, or what ends it.</param>
-public sealed record Topping(string Id, string Name, ToppingKind Kind, Ingredient Base, IReadOnlyList<ToppingPart> With, MinuteRange Holds, string Why)
+public sealed record Topping(
+    string Id, string Name, ToppingKind Kind, Ingredient Base, IReadOnlyList<ToppingPart> With, MinuteRange Holds, string Why)
 {
-    public static readonly Topping None = new("none", "Nothing on top", ToppingKind.Whipped, Pantry.DoubleCream, [], MinuteRange.Of(10000), "");
+    public static readonly Topping None = new(
+        "none", "Nothing on top", ToppingKind.Whipped, Pantry.DoubleCream, [], MinuteRange.Of(10000), "");
     public static readonly Topping Plain = Whipped("plain", "Whipped cream, plain", Pantry.DoubleCream, []);
     public static readonly Topping Icing = Whipped(
         "icing", "Whipped cream, icing sugar", Pantry.DoubleCream,
-        [new(Pantry.IcingSugar, new("icing sugar to cream", 0.08, 0.05, 0.10, Dimension.Share, "The starch in it drinks the whey."), "with the machine stopped, at soft peaks")]);
+        [
+            new(
+                Pantry.IcingSugar, new("icing sugar to cream", 0.08, 0.05, 0.10, Dimension.Share, "The starch in it drinks the whey."),
+                "with the machine stopped, at soft peaks")
+        ]);
 
     public static readonly Topping Gelatine = Whipped(
         "gelatine", "Whipped cream, gelatine", Pantry.DoubleCream,
         [
-            new(Pantry.CasterSugar, new("sugar to cream", 0.05, 0, 0.10, Dimension.Share, "A little, to taste."), "with the machine stopped, at soft peaks"),
+            new(
+                Pantry.CasterSugar, new("sugar to cream", 0.05, 0, 0.10, Dimension.Share, "A little, to taste."),
+                "with the machine stopped, at soft peaks"),
             new(Pantry.Gelatine, ToppingConstants.GelatineToCream, "bloomed, melted, in a thin stream while it whips"),
-            new(Pantry.Water, new("water for the gelatine", 0.04, 0.032, 0.048, Dimension.Share, "Five times the gelatine's own weight."), "cold, for the gelatine"),
+            new(
+                Pantry.Water, new("water for the gelatine", 0.04, 0.032, 0.048, Dimension.Share, "Five times the gelatine's own weight."),
+                "cold, for the gelatine"),
         ]);
 
     /// <summary>All of them, in the order in which they are offered.</summary>
@@ -114,7 +124,10 @@ public sealed record Topping(string Id, string Name, ToppingKind Kind, Ingredien
     public IReadOnlyList<Pattern> Patterns => Kind switch
     {
         ToppingKind.Pieces => [Pattern.Rings, Pattern.Spiral, Pattern.HalfMoon, Pattern.Cover, Pattern.Rim],
-        ToppingKind.Whipped when this != None => [Pattern.Spread, Pattern.Rim, Pattern.Shells, Pattern.HalfMoon, Pattern.Cover, Pattern.Lattice],
+        ToppingKind.Whipped when this != None =>
+        [
+            Pattern.Spread, Pattern.Rim, Pattern.Shells, Pattern.HalfMoon, Pattern.Cover, Pattern.Lattice
+        ],
         ToppingKind.Meringue => [Pattern.Spread, Pattern.Rim, Pattern.Cover],
         _ => [Pattern.Spread],
     };
@@ -145,9 +158,14 @@ public sealed record Topping(string Id, string Name, ToppingKind Kind, Ingredien
 /// <summary>Figures of the craft about toppings.</summary>
 public static class ToppingConstants
 {
-    public static readonly Constant GelatineToCream = new("gelatine to cream", 0.008, 0.006, 0.010, Dimension.Share, "0.8 g for 100 ml: more is felt.");
-    public static readonly Constant CheeseToCream = new("mascarpone or cream cheese to cream", 0.25, 0.20, 0.40, Dimension.Share, "A quarter of the cream's weight.");
-    public static readonly Constant IcingToCream = new("icing sugar to cream", 0.08, 0.04, 0.10, Dimension.Share, "Less has too little starch to hold anything.");
-    public static readonly Constant WhitesToArea = new("whites to 100 cm²", 32.5, 30, 35, Dimension.Mass, "What covers a pie well: about as thick as two fingers.");
-    public static readonly Constant WhiteOfAnEgg = new("white for each yolk", 1.78, 1.6, 1.9, Dimension.Factor, "32 g of white beside 18 g of yolk.");
+    public static readonly Constant GelatineToCream = new(
+        "gelatine to cream", 0.008, 0.006, 0.010, Dimension.Share, "0.8 g for 100 ml: more is felt.");
+    public static readonly Constant CheeseToCream = new(
+        "mascarpone or cream cheese to cream", 0.25, 0.20, 0.40, Dimension.Share, "A quarter of the cream's weight.");
+    public static readonly Constant IcingToCream = new(
+        "icing sugar to cream", 0.08, 0.04, 0.10, Dimension.Share, "Less has too little starch to hold anything.");
+    public static readonly Constant WhitesToArea = new(
+        "whites to 100 cm²", 32.5, 30, 35, Dimension.Mass, "What covers a pie well: about as thick as two fingers.");
+    public static readonly Constant WhiteOfAnEgg = new(
+        "white for each yolk", 1.78, 1.6, 1.9, Dimension.Factor, "32 g of white beside 18 g of yolk.");
 }

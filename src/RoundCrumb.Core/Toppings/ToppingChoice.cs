@@ -14,7 +14,8 @@ public sealed record Laying(Pattern Pattern, double Overlap, Millimetres Nozzle)
     public static readonly (double Least, double Most) Nozzles = (3, 25);
 
     /// <summary>As a topping is usually laid.</summary>
-    public static Laying Usual(Topping topping) => new(topping.Patterns[0], topping.Piece is { Sliced: true, AtServing: false } ? 0.3 : topping.Piece is null ? 0 : 0.1, new(12));
+    public static Laying Usual(Topping topping) =>
+        new(topping.Patterns[0], topping.Piece is { Sliced: true, AtServing: false } ? 0.3 : topping.Piece is null ? 0 : 0.1, new(12));
 
     /// <summary>True for what comes out of a bag.</summary>
     public bool IsPiped(Topping topping) => topping.Kind is ToppingKind.Whipped or ToppingKind.Meringue && Pattern is not Pattern.Spread;
@@ -25,7 +26,9 @@ public sealed record Laying(Pattern Pattern, double Overlap, Millimetres Nozzle)
         if (topping.Piece is { } piece)
             return new(piece.Length.Usual, piece.Width.Usual, Overlap);
         if (Pattern is Pattern.Shells)
-            return new(PipingConstants.ShellWidth.Usual * Nozzle.Value, PipingConstants.ShellLength.Usual * Nozzle.Value, Math.Max(Overlap, PipingConstants.ShellOver.Usual));
+            return new(
+                PipingConstants.ShellWidth.Usual * Nozzle.Value, PipingConstants.ShellLength.Usual * Nozzle.Value,
+                Math.Max(Overlap, PipingConstants.ShellOver.Usual));
         var wide = PipingConstants.RosetteWidth.Usual * Nozzle.Value;
         return new(wide, wide, Overlap);
     }

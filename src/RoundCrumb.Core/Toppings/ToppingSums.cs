@@ -13,7 +13,8 @@ namespace RoundCrumb.Core.Toppings;
 /// <param name="Lines">What is weighed for it.</param>
 /// <param name="Total">All of it.</param>
 /// <param name="Sugars">All sugars, as a share of its weight.</param>
-public sealed record ToppingSums(ToppingChoice Choice, Worked<SquareMillimetres> Surface, IReadOnlyList<WeighedLine> Lines, Worked<Grams> Total, Worked<Share> Sugars)
+public sealed record ToppingSums(
+    ToppingChoice Choice, Worked<SquareMillimetres> Surface, IReadOnlyList<WeighedLine> Lines, Worked<Grams> Total, Worked<Share> Sugars)
 {
     private static readonly Constant Dome = PipingConstants.RosetteFull;
 
@@ -62,16 +63,40 @@ public sealed record ToppingSums(ToppingChoice Choice, Worked<SquareMillimetres>
                 _ => [Term.Given("nozzle", laying.Nozzle), PipingConstants.RosetteWidth],
             };
             count = new(
-                key + "laid-pieces", topping.Piece is { } one ? "Pieces: " + one.Name : laying.Pattern is Pattern.Lattice ? "Piped lines" : laying.Pattern is Pattern.Shells ? "Shells" : "Rosettes",
-                new(number), laying.Pattern is Pattern.Lattice ? "lines side by side, across and across again" : "as many as go round each ring, from the rim inwards, none beyond the rim and none over its neighbour by more than was asked",
-                [Term.Given("surface across", new Millimetres(2 * half)), .. sizes, Term.Given("overlap", footprint.Overlap, Dimension.Share), .. arranged.PerRing.Take(6).Select((n, i) => Term.Given(i == 0 ? "on the outermost" : $"on row {i + 1}", n, Dimension.Count))]);
+                key + "laid-pieces",
+                topping.Piece is { } one
+                    ? "Pieces: " + one.Name
+                    : laying.Pattern is Pattern.Lattice ? "Piped lines"
+                    : laying.Pattern is Pattern.Shells ? "Shells"
+                    : "Rosettes",
+                new(number),
+                laying.Pattern is Pattern.Lattice
+                    ? "lines side by side, across and across again"
+                    : "as many as go round each ring, from the rim inwards, none beyond the rim and none over its neighbour by more "
+                        + "than was asked",
+                [
+                    Term.Given("surface across", new Millimetres(2 * half)), .. sizes,
+                    Term.Given("overlap", footprint.Overlap, Dimension.Share),
+                    .. arranged.PerRing.Take(6).Select(
+                        (n, i) => Term.Given(i == 0 ? "on the outermost" : $"on row {i + 1}", n, Dimension.Count))
+                ]);
             if (piped)
             {
                 width = laying.Pattern switch
                 {
-                    Pattern.Lattice => new(key + "piped-width", "A piped line is wide", laying.Nozzle, "the nozzle's opening", Term.Given("nozzle", laying.Nozzle)),
-                    Pattern.Shells => new(key + "piped-width", "A shell is long", new(footprint.Width), "the nozzle's opening × a shell's length to it", Term.Given("nozzle", laying.Nozzle), PipingConstants.ShellLength),
-                    _ => new(key + "piped-width", "A rosette is wide", new(footprint.Width), "the nozzle's opening × a rosette's width to it", Term.Given("nozzle", laying.Nozzle), PipingConstants.RosetteWidth),
+                    Pattern.Lattice =>
+                        new(
+                            key + "piped-width", "A piped line is wide", laying.Nozzle, "the nozzle's opening",
+                            Term.Given("nozzle", laying.Nozzle)),
+                    Pattern.Shells =>
+                        new(
+                            key + "piped-width", "A shell is long", new(footprint.Width), "the nozzle's opening × a shell's length to it",
+                            Term.Given("nozzle", laying.Nozzle), PipingConstants.ShellLength),
+                    _ =>
+                        new(
+                            key + "piped-width", "A rosette is wide", new(footprint.Width),
+                            "the nozzle's opening × a rosette's width to it", Term.Given("nozzle", laying.Nozzle),
+                            PipingConstants.RosetteWidth),
                 };
             }
         }
@@ -88,43 +113,80 @@ public sealed record ToppingSums(ToppingChoice Choice, Worked<SquareMillimetres>
         {
             case { Kind: ToppingKind.Whipped }:
                 // Cheese folded into the cream adds its own room; sugar and gelatine hardly any.
-                var added = topping.With.Where(p => p.Ingredient.Shelf is PantryShelf.Dairy).Sum(p => p.PerBase.Usual * p.Ingredient.InMixture);
+                var added = topping.With.Where(p => p.Ingredient.Shelf is PantryShelf.Dairy)
+                    .Sum(p => p.PerBase.Usual * p.Ingredient.InMixture);
                 var swells = style!.WhipFactor;
                 cream = new(
-                    key + "cream", "Cream to whip", new((room?.Value.Value ?? (surface.Value.Value * choice.Height.Value / 1000)) / (swells.Usual + added)),
-                    (room is null ? "surface × mean thickness" : "all that is piped") + (added > 0 ? " ÷ (how much it swells + what is folded in)" : " ÷ how much it swells"),
-                    [.. room is null ? new[] { Term.Of(surface), thick } : [Term.Of(room)], swells, .. added > 0 ? [Term.Given("folded in, ml to one ml of cream", new Factor(added))] : Array.Empty<Term>()]);
-                mass = new(id, topping.Base.Name, new(cream.Value.Value * topping.Base.BulkDensity), "cream in ml × its g/ml", Term.Of(cream), Term.Given("cream", topping.Base.BulkDensity, Dimension.GramsPerMl));
+                    key + "cream", "Cream to whip",
+                    new((room?.Value.Value ?? (surface.Value.Value * choice.Height.Value / 1000)) / (swells.Usual + added)),
+                    (room is null ? "surface × mean thickness" : "all that is piped")
+                        + (added > 0 ? " ÷ (how much it swells + what is folded in)" : " ÷ how much it swells"),
+                    [
+                        .. room is null ? new[] { Term.Of(surface), thick } : [Term.Of(room)], swells,
+                        .. added > 0 ? [Term.Given("folded in, ml to one ml of cream", new Factor(added))] : Array.Empty<Term>()
+                    ]);
+                mass = new(
+                    id, topping.Base.Name, new(cream.Value.Value * topping.Base.BulkDensity), "cream in ml × its g/ml", Term.Of(cream),
+                    Term.Given("cream", topping.Base.BulkDensity, Dimension.GramsPerMl));
                 break;
             case { Swells: { } whisked }:
                 mass = new(
-                    id, topping.Base.Name, new((room?.Value.Value ?? (surface.Value.Value * choice.Height.Value / 1000)) / whisked.Usual / topping.Base.InMixture),
+                    id, topping.Base.Name,
+                    new((room?.Value.Value ?? (surface.Value.Value * choice.Height.Value / 1000)) / whisked.Usual / topping.Base.InMixture),
                     (room is null ? "surface × mean thickness" : "all that is piped") + " ÷ how much whites swell ÷ ml to a gram of white",
-                    [.. room is null ? new[] { Term.Of(surface), thick } : [Term.Of(room)], whisked, Term.Given("ml to a gram", topping.Base.InMixture, Dimension.MlPerGram), ToppingConstants.WhitesToArea]);
+                    [
+                        .. room is null ? new[] { Term.Of(surface), thick } : [Term.Of(room)], whisked,
+                        Term.Given("ml to a gram", topping.Base.InMixture, Dimension.MlPerGram), ToppingConstants.WhitesToArea
+                    ]);
                 break;
             case { Film: { } film }:
                 var left = 1 - (topping.Loses?.Usual ?? 0);
                 mass = new(
                     id, topping.Base.Name, new(surface.Value.Value / 100 * film.Usual / left / per),
-                    "surface in cm² × grams to a cm²" + (topping.Loses is null ? "" : " ÷ what is left after toasting") + (per > 1 ? " ÷ the whole against its base" : ""),
-                    [Term.Of(surface), film, .. topping.Loses is { } lost ? [lost] : Array.Empty<Term>(), .. per > 1 ? [Term.Given("the whole against its base", new Factor(per))] : Array.Empty<Term>()]);
+                    "surface in cm² × grams to a cm²" + (topping.Loses is null ? "" : " ÷ what is left after toasting")
+                        + (per > 1 ? " ÷ the whole against its base" : ""),
+                    [
+                        Term.Of(surface), film, .. topping.Loses is { } lost ? [lost] : Array.Empty<Term>(),
+                        .. per > 1 ? [Term.Given("the whole against its base", new Factor(per))] : Array.Empty<Term>()
+                    ]);
                 break;
             case { Piece: { } piece }:
                 var each = piece.GramsAt(choice.Height);
                 mass = new(
                     id, topping.Name, new(count!.Value.Value * each), "pieces × what one weighs",
-                    [Term.Of(count), .. piece.Sliced ? [Term.Given($"one, cut {choice.Height.Value:0.#} mm thick", new Grams(each))] : Array.Empty<Term>(), piece.Grams]);
+                    [
+                        Term.Of(count),
+                        .. piece.Sliced
+                            ? [Term.Given($"one, cut {choice.Height.Value:0.#} mm thick", new Grams(each))]
+                            : Array.Empty<Term>(),
+                        piece.Grams
+                    ]);
                 break;
             default:
                 mass = new(
                     id, topping.Base.Name, new(surface.Value.Value * choice.Height.Value / 1000 * topping.Density!.Usual / per),
                     "surface × mean thickness × g/ml" + (per > 1 ? " ÷ the whole against its base" : ""),
-                    [Term.Of(surface), thick, topping.Density, .. per > 1 ? [Term.Given("the whole against its base", new Factor(per))] : Array.Empty<Term>()]);
+                    [
+                        Term.Of(surface), thick, topping.Density,
+                        .. per > 1 ? [Term.Given("the whole against its base", new Factor(per))] : Array.Empty<Term>()
+                    ]);
                 break;
         }
 
-        var note = topping.Kind switch { ToppingKind.Whipped => $"cold, whipped to {style!.Stage}", ToppingKind.Meringue => "at room temperature, no trace of yolk", ToppingKind.Pieces when topping.Piece!.Trimmed.Usual > 0 => "weighed ready to lay", _ => "" };
-        var lines = new List<WeighedLine>(4) { new(topping.Base, mass, note) { Pieces = topping.Base.GramsEach > 0 && topping.Kind is ToppingKind.Meringue ? mass.Value.Value / topping.Base.GramsEach : 0 } };
+        var note = topping.Kind switch
+        {
+            ToppingKind.Whipped => $"cold, whipped to {style!.Stage}",
+            ToppingKind.Meringue => "at room temperature, no trace of yolk",
+            ToppingKind.Pieces when topping.Piece!.Trimmed.Usual > 0 => "weighed ready to lay",
+            _ => ""
+        };
+        var lines = new List<WeighedLine>(4)
+        {
+            new(topping.Base, mass, note)
+            {
+                Pieces = topping.Base.GramsEach > 0 && topping.Kind is ToppingKind.Meringue ? mass.Value.Value / topping.Base.GramsEach : 0,
+            },
+        };
         var sugars = mass.Value.Value * topping.Base.Sugars;
         var total = mass.Value.Value;
         var keys = WeighedLine.Keys([topping.Base, .. topping.With.Select(p => p.Ingredient)]);
@@ -132,8 +194,12 @@ public sealed record ToppingSums(ToppingChoice Choice, Worked<SquareMillimetres>
         {
             var part = topping.With[i];
             var line = cream is null
-                ? new Worked<Grams>($"{key}topping-{keys[i + 1]}", part.Ingredient.Name, new(mass.Value.Value * part.PerBase.Usual), "the base × its share of it", Term.Of(mass), part.PerBase)
-                : new Worked<Grams>($"{key}topping-{keys[i + 1]}", part.Ingredient.Name, new(cream.Value.Value * part.PerBase.Usual), "cream in ml × its grams to a ml of cream", Term.Of(cream), part.PerBase);
+                ? new Worked<Grams>(
+                    $"{key}topping-{keys[i + 1]}", part.Ingredient.Name, new(mass.Value.Value * part.PerBase.Usual),
+                    "the base × its share of it", Term.Of(mass), part.PerBase)
+                : new Worked<Grams>(
+                    $"{key}topping-{keys[i + 1]}", part.Ingredient.Name, new(cream.Value.Value * part.PerBase.Usual),
+                    "cream in ml × its grams to a ml of cream", Term.Of(cream), part.PerBase);
             lines.Add(new(part.Ingredient, line, part.Note));
             sugars += line.Value.Value * part.Ingredient.Sugars;
             total += line.Value.Value;
@@ -141,8 +207,12 @@ public sealed record ToppingSums(ToppingChoice Choice, Worked<SquareMillimetres>
 
         return new(
             choice, surface, lines,
-            new(key + "topping-total", topping.Name + ", on one pie", new(total), "all its lines added up", [.. lines.Select(l => Term.Of(l.Mass))]),
-            new(key + "topping-sugars", "Sugars in the topping", new(total > 0 ? sugars / total : 0), "sugars of every line ÷ its weight", Term.Given("sugars", new Grams(sugars)), Term.Given("weight", new Grams(total))))
+            new(
+                key + "topping-total", topping.Name + ", on one pie", new(total), "all its lines added up",
+                [.. lines.Select(l => Term.Of(l.Mass))]),
+            new(
+                key + "topping-sugars", "Sugars in the topping", new(total > 0 ? sugars / total : 0), "sugars of every line ÷ its weight",
+                Term.Given("sugars", new Grams(sugars)), Term.Given("weight", new Grams(total))))
         {
             Cream = cream,
             Style = style,
@@ -150,7 +220,9 @@ public sealed record ToppingSums(ToppingChoice Choice, Worked<SquareMillimetres>
             Count = count,
             PipedWidth = width,
             ToBuy = topping.Piece is { Trimmed.Usual: > 0 } bought
-                ? new(key + "fruit-to-buy", "To buy: " + bought.Ingredient.ShortName, new(mass.Value.Value / (1 - bought.Trimmed.Usual)), "ready to lay ÷ (1 − what is trimmed away)", Term.Of(mass), bought.Trimmed)
+                ? new(
+                    key + "fruit-to-buy", "To buy: " + bought.Ingredient.ShortName, new(mass.Value.Value / (1 - bought.Trimmed.Usual)),
+                    "ready to lay ÷ (1 − what is trimmed away)", Term.Of(mass), bought.Trimmed)
                 : null,
         };
     }
@@ -161,7 +233,8 @@ public sealed record ToppingSums(ToppingChoice Choice, Worked<SquareMillimetres>
         if (laying.Pattern is Pattern.Lattice)
         {
             return new(
-                key + "piped", "All that is piped", new(arranged.LineLength * Math.PI / 4 * n * n / 1000), "all lines end to end × the nozzle's opening, round",
+                key + "piped", "All that is piped", new(arranged.LineLength * Math.PI / 4 * n * n / 1000),
+                "all lines end to end × the nozzle's opening, round",
                 Term.Given("all lines end to end", new Millimetres(arranged.LineLength)), Term.Given("nozzle", laying.Nozzle));
         }
 
@@ -169,16 +242,21 @@ public sealed record ToppingSums(ToppingChoice Choice, Worked<SquareMillimetres>
         {
             var (l, w) = (PipingConstants.ShellLength.Usual * n, PipingConstants.ShellWidth.Usual * n);
             return new(
-                key + "piped", "All that is piped", new(count.Value.Value * l * w * (w / 2) * PipingConstants.ShellFull.Usual / 1000), "shells × length × width × half the width × how full",
-                Term.Of(count), Term.Given("length", new Millimetres(l)), Term.Given("width", new Millimetres(w)), PipingConstants.ShellFull);
+                key + "piped", "All that is piped", new(count.Value.Value * l * w * (w / 2) * PipingConstants.ShellFull.Usual / 1000),
+                "shells × length × width × half the width × how full",
+                Term.Of(count), Term.Given("length", new Millimetres(l)), Term.Given("width", new Millimetres(w)),
+                PipingConstants.ShellFull);
         }
 
         var rosette = PipingConstants.RosetteWidth.Usual * n;
         return new(
-            key + "piped", "All that is piped", new(count.Value.Value * rosette * rosette * rosette * PipingConstants.RosetteHeight.Usual * Dome.Usual / 1000), "rosettes × width × width × height × how full",
+            key + "piped", "All that is piped",
+            new(count.Value.Value * rosette * rosette * rosette * PipingConstants.RosetteHeight.Usual * Dome.Usual / 1000),
+            "rosettes × width × width × height × how full",
             Term.Of(count), Term.Given("width", new Millimetres(rosette)), PipingConstants.RosetteHeight, Dome);
     }
 
     /// <summary>Every figure that can be opened.</summary>
-    public IEnumerable<IWorked> Figures() => new IWorked?[] { Surface, Cream, Count, PipedWidth, ToBuy, Total, Sugars }.OfType<IWorked>().Concat(Lines.Select(l => l.Mass));
+    public IEnumerable<IWorked> Figures() =>
+        new IWorked?[] { Surface, Cream, Count, PipedWidth, ToBuy, Total, Sugars }.OfType<IWorked>().Concat(Lines.Select(l => l.Mass));
 }

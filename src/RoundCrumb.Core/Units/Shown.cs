@@ -44,7 +44,8 @@ public readonly record struct Shown(UnitChoice Units)
     }
 
     /// <summary>A quantity as it stands in a sentence.</summary>
-    public string Say(Said said) => said.Ingredient is { } ingredient ? Weigh(new Grams(said.Quantity.Amount), ingredient) : Say(said.Quantity);
+    public string Say(Said said) =>
+        said.Ingredient is { } ingredient ? Weigh(new Grams(said.Quantity.Amount), ingredient) : Say(said.Quantity);
 
     /// <summary>A mass of an ingredient. In cups the ingredient's own density decides; below 5 g a spoon is named as well.</summary>
     public string Weigh(Grams mass, Ingredient ingredient)
@@ -78,7 +79,10 @@ public readonly record struct Shown(UnitChoice Units)
         Dimension.Area => Area(amount),
         Dimension.OvenHeat => Oven(amount),
         Dimension.OvenDial => Dial(amount),
-        Dimension.Warmth => Units.Oven is OvenUnit.Fahrenheit ? Invariant($"{Math.Round((amount * 9 / 5) + 32):0} °F") : Invariant($"{Math.Round(amount):0} °C"),
+        Dimension.Warmth =>
+            Units.Oven is OvenUnit.Fahrenheit
+                ? Invariant($"{Math.Round((amount * 9 / 5) + 32):0} °F")
+                : Invariant($"{Math.Round(amount):0} °C"),
         Dimension.OvenReading => Reading(amount),
         Dimension.HeatDifference => Units.Oven is OvenUnit.Fahrenheit ? Invariant($"{amount * 9 / 5:0} °F") : Invariant($"{amount:0} °C"),
         Dimension.Time => Minutes(amount, amount),
@@ -116,7 +120,10 @@ public readonly record struct Shown(UnitChoice Units)
 
     private string Volume(double ml) => Units.Mass switch
     {
-        MassUnit.Grams => Math.Abs(ml) >= 10000 ? Invariant($"{ml / 1000:0.0} l") : Invariant($"{(Math.Abs(ml) > 250 ? Math.Round(ml / 5) * 5 : Math.Round(ml)):#,0} ml"),
+        MassUnit.Grams =>
+            Math.Abs(ml) >= 10000
+                ? Invariant($"{ml / 1000:0.0} l")
+                : Invariant($"{(Math.Abs(ml) > 250 ? Math.Round(ml / 5) * 5 : Math.Round(ml)):#,0} ml"),
         MassUnit.Ounces => Mixed(Math.Round(ml / MlPerFluidOunce * 4) / 4, 8) + " fl oz",
         _ => CupsAndSpoons(ml),
     };
@@ -134,7 +141,9 @@ public readonly record struct Shown(UnitChoice Units)
         (double Value, string Sign)[] parts = [(0, ""), (0.25, "¼"), (1 / 3.0, "⅓"), (0.5, "½"), (2 / 3.0, "⅔"), (0.75, "¾")];
         var part = parts.Where(p => p.Value <= rest + 0.02).Last();
         var spoons = Math.Round((rest - part.Value) * MlPerCup / MlPerTablespoon);
-        var said = whole == 0 && part.Value == 0 ? "" : (whole > 0 ? Invariant($"{whole:#,0}") : "") + part.Sign + (whole + part.Value > 1 ? " cups" : " cup");
+        var said = whole == 0 && part.Value == 0
+            ? ""
+            : (whole > 0 ? Invariant($"{whole:#,0}") : "") + part.Sign + (whole + part.Value > 1 ? " cups" : " cup");
         return spoons < 1 ? said : said + (said.Length > 0 ? " + " : "") + Invariant($"{spoons:0} tbsp");
     }
 
@@ -189,7 +198,10 @@ public readonly record struct Shown(UnitChoice Units)
     private static string Minutes(double low, double high)
     {
         if (high >= 36 * 60)
-            return Math.Round(low) == Math.Round(high) ? Days(high) : low >= 36 * 60 ? Invariant($"{low / 1440:0.#}–{high / 1440:0.#} days") : $"{Clock(low)} to {Days(high)}";
+            return Math.Round(low) == Math.Round(high)
+                ? Days(high)
+                : low >= 36 * 60 ? Invariant($"{low / 1440:0.#}–{high / 1440:0.#} days")
+                : $"{Clock(low)} to {Days(high)}";
         if (Math.Round(low) == Math.Round(high))
             return Clock(high);
         if (high < 90)
@@ -212,7 +224,8 @@ public readonly record struct Shown(UnitChoice Units)
         return m % 60 == 0 ? Invariant($"{m / 60:0} h") : Invariant($"{Math.Floor(m / 60):0} h {m % 60:00}");
     }
 
-    private static string Percent(double share) => Math.Abs(share) < 0.01 ? Invariant($"{share * 100:0.##} %") : Invariant($"{share * 100:0.#} %");
+    private static string Percent(double share) =>
+        Math.Abs(share) < 0.01 ? Invariant($"{share * 100:0.##} %") : Invariant($"{share * 100:0.#} %");
 
     private static string Plain(double value) => Math.Abs(value) >= 1000 ? Invariant($"{value:#,0}") : Invariant($"{value:0.##}");
 

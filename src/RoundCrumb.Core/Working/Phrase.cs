@@ -47,13 +47,22 @@ public readonly record struct Phrase(string Template, params Said[] Amounts)
     /// <summary>Words without quantities.</summary>
     public static Phrase FromString(string? words) => words;
 
-    /// <summary>The same sentence behind some words: "For the custard: " and "Warm the milk" make "For the custard: warm the milk".</summary>
+    /// <summary>
+    /// The same sentence behind some words: "For the custard: " and "Warm the milk" make "For the custard: warm the milk".
+    /// </summary>
     /// <param name="words">The words; a baker's own are words and nothing else.</param>
     public Phrase Behind(string words) =>
-        IsEmpty || words.Length == 0 ? this : new((Amounts is { Length: > 0 } ? PhraseWords.Escaped(words) : words) + char.ToLowerInvariant(Template[0]) + Template[1..], Amounts ?? []);
+        IsEmpty || words.Length == 0
+            ? this
+            : new(
+                (Amounts is { Length: > 0 } ? PhraseWords.Escaped(words) : words) + char.ToLowerInvariant(Template[0]) + Template[1..],
+                Amounts ?? []);
 }
 
-/// <summary>Words for a <see cref="Phrase"/>: the compiler hands it the parts of an interpolated string, and of these only what is written by hand can hold a mark for an amount.</summary>
+/// <summary>
+/// Words for a <see cref="Phrase"/>: the compiler hands it the parts of an interpolated string, and of these only what is written by hand
+/// can hold a mark for an amount.
+/// </summary>
 /// <param name="literal">Characters written by hand.</param>
 /// <param name="holes">Holes.</param>
 [InterpolatedStringHandler]
@@ -72,7 +81,9 @@ public ref struct PhraseWords(int literal, int holes)
 
     /// <summary>Words in which nothing is a mark, as part of a template.</summary>
     public static string Escaped(string words) =>
-        words.AsSpan().IndexOfAny('{', '}') < 0 ? words : words.Replace("{", "{{", StringComparison.Ordinal).Replace("}", "}}", StringComparison.Ordinal);
+        words.AsSpan().IndexOfAny('{', '}') < 0
+            ? words
+            : words.Replace("{", "{{", StringComparison.Ordinal).Replace("}", "}}", StringComparison.Ordinal);
 
     /// <summary>What is written by hand.</summary>
     public readonly void AppendLiteral(string value)

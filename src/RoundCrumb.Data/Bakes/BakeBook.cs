@@ -10,7 +10,8 @@ public sealed class BakeBook(RoundCrumbContext context, TimeProvider clock)
 {
     /// <summary>The last so many, newest first.</summary>
     public Task<List<Bake>> LastAsync(int most, CancellationToken cancel = default) =>
-        context.Bakes.AsNoTracking().Include(b => b.Ticks).Include(b => b.Log).AsSplitQuery().OrderByDescending(b => b.MadeAt).Take(most).ToListAsync(cancel);
+        context.Bakes.AsNoTracking().Include(b => b.Ticks).Include(b => b.Log).AsSplitQuery().OrderByDescending(b => b.MadeAt).Take(most)
+            .ToListAsync(cancel);
 
     /// <summary>One bake with its ticks and log, or none.</summary>
     public Task<Bake?> FindAsync(int id, CancellationToken cancel = default) =>
@@ -38,7 +39,8 @@ public sealed class BakeBook(RoundCrumbContext context, TimeProvider clock)
     /// <returns>False when somebody has.</returns>
     public async Task<bool> WriteAsync(int bakeId, BakeEntry entry, int version, CancellationToken cancel = default)
     {
-        if (await context.Bakes.Include(b => b.Log).FirstOrDefaultAsync(b => b.Id == bakeId, cancel) is not { } bake || (bake.Log?.Version ?? 0) != version)
+        if (await context.Bakes.Include(b => b.Log).FirstOrDefaultAsync(b => b.Id == bakeId, cancel) is not { } bake
+                || (bake.Log?.Version ?? 0) != version)
             return false;
         var log = bake.Log ??= new BakeLog { BakeId = bakeId, Version = 0 };
         LogOf(entry, log, clock.GetUtcNow());

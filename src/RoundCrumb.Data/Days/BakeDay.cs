@@ -157,7 +157,9 @@ public sealed class DayMark
 /// <param name="Runs">The ovens' runs: oven, heat, from, to.</param>
 /// <param name="LatenessProven">True when less lateness is impossible.</param>
 /// <param name="OvenOnProven">True when the ovens cannot be on for less.</param>
-public sealed record KeptPlan(string Print, Dictionary<string, int> Starts, Dictionary<string, string> Ovens, Dictionary<string, int> Ready, List<KeptRun> Runs, bool LatenessProven, bool OvenOnProven)
+public sealed record KeptPlan(
+    string Print, Dictionary<string, int> Starts, Dictionary<string, string> Ovens, Dictionary<string, int> Ready, List<KeptRun> Runs,
+    bool LatenessProven, bool OvenOnProven)
 {
     /// <summary>What would make it possible, where something is late; none where nobody has looked yet.</summary>
     public List<KeptRemedy>? Remedies { get; init; }

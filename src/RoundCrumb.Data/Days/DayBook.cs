@@ -10,12 +10,16 @@ public sealed class DayBook(RoundCrumbContext context, TimeProvider clock)
 {
     /// <summary>All days that are not put away, the latest first, with their orders.</summary>
     public Task<List<BakeDay>> AllAsync(CancellationToken cancel = default) =>
-        context.BakeDays.AsNoTracking().Include(d => d.Orders.Where(o => o.DeletedAt == null)).Where(d => d.DeletedAt == null).OrderByDescending(d => d.From).ThenByDescending(d => d.Id).ToListAsync(cancel);
+        context.BakeDays.AsNoTracking().Include(d => d.Orders.Where(o => o.DeletedAt == null)).Where(d => d.DeletedAt == null)
+            .OrderByDescending(d => d.From).ThenByDescending(d => d.Id).ToListAsync(cancel);
 
     /// <summary>One day with all that belongs to it; none where it is not there.</summary>
-    public Task<BakeDay?> FindAsync(int id, CancellationToken cancel = default) => Whole().AsNoTracking().FirstOrDefaultAsync(d => d.Id == id && d.DeletedAt == null, cancel);
+    public Task<BakeDay?> FindAsync(int id, CancellationToken cancel = default) =>
+        Whole().AsNoTracking().FirstOrDefaultAsync(d => d.Id == id && d.DeletedAt == null, cancel);
 
-    private IQueryable<BakeDay> Whole() => context.BakeDays.AsSplitQuery().Include(d => d.Orders.Where(o => o.DeletedAt == null).OrderBy(o => o.Due).ThenBy(o => o.Id)).Include(d => d.Hours).Include(d => d.DayMarks);
+    private IQueryable<BakeDay> Whole() =>
+        context.BakeDays.AsSplitQuery().Include(d => d.Orders.Where(o => o.DeletedAt == null).OrderBy(o => o.Due).ThenBy(o => o.Id))
+            .Include(d => d.Hours).Include(d => d.DayMarks);
 
     /// <summary>Begins a day.</summary>
     public async Task<BakeDay> AddAsync(string name, DateOnly from, int days, CancellationToken cancel = default)
@@ -38,7 +42,8 @@ public sealed class DayBook(RoundCrumbContext context, TimeProvider clock)
     /// <param name="id">The day.</param>
     /// <param name="change">Changes it, or says that it was changed elsewhere.</param>
     /// <param name="cancel">Cancels it.</param>
-    public Task<KeepOutcome> TryAsync(int id, Func<BakeDay, bool> change, CancellationToken cancel = default) => context.AgainAsync(async () =>
+    public Task<KeepOutcome> TryAsync(int id, Func<BakeDay, bool> change, CancellationToken cancel = default) => context.AgainAsync(
+        async () =>
     {
         if (await Whole().FirstOrDefaultAsync(d => d.Id == id && d.DeletedAt == null, cancel) is not { } day)
             return KeepOutcome.Gone;

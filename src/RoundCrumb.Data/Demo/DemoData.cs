@@ -14,47 +14,135 @@ using RoundCrumb.Data.Recipes;
 
 namespace RoundCrumb.Data.Demo;
 
-/// <summary>The made-up tea room at Marrowby Lock: pies, the house parts two of them are made of, a rack of pans, and three bakes to look at.</summary>
+/// <summary>
+/// The made-up tea room at Marrowby Lock: pies, the house parts two of them are made of, a rack of pans, and three bakes to look at.
+/// </summary>
 public static class DemoData
 {
     private const string Mark = "demo";
 
-    /// <summary>The house's pies, a filling of every kind among them. The fifth and sixth are kept as they are to show advice at work.</summary>
+    /// <summary>
+    /// The house's pies, a filling of every kind among them. The fifth and sixth are kept as they are to show advice at work.
+    /// </summary>
     public static IReadOnlyList<(string Name, string Address)> Pies { get; } =
     [
-        ("Malt custard cream pie", Whole("pan=plate-23&crust=butter-flaky&bake=hot&edge=crimped&seal=white&fill=malt-custard&make=below&top=icing&cream=12&ahead=14&topped=1")),
-        ("Coffee cream pie on crumb", Whole("pan=plate-23&crust=plain-crumb&bake=baked&fill=coffee-custard&make=above&top=plain&cream=17&ahead=12&topped=1")),
-        ("Bergamot tea cream tart", Whole("pan=tart-25&crust=plain-crumb&bake=baked&fill=bergamot-custard&make=above&top=plain&cream=6&ahead=10&topped=2")),
-        ("Blackcurrant jelly cheese pie", Whole("pan=springform-20&crust=plain-crumb&bake=chilled&fill=blackcurrant-cheese&make=exact&line=15&top=jelly-blackcurrant&cream=6&ahead=20&topped=10")),
-        ("Lemon cheese tart for the village hall", Whole("pan=tart-25&crust=plain-crumb&bake=chilled&fill=lemon-cheese&make=2&top=none&ahead=16&topped=0")),
-        ("Late-shift coffee pie", Whole("pan=plate-23&crust=butter-flaky&bake=hot&edge=crimped&seal=none&fill=coffee-custard&make=exact&top=plain&cream=12&ahead=22&topped=2")),
-        ("Pear and cardamom tart", Whole("pan=tart-23&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=pear-cardamom-light&make=below&top=none&ahead=12&topped=0")),
-        ("Rhubarb buttermilk custard pie", Whole("pan=plate-23&crust=short&bake=steady&edge=crimped&seal=white&fill=rhubarb-buttermilk&make=exact&top=none&ahead=10&topped=0")),
-        ("Grapefruit meringue pie", Whole("pan=tart-20&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=grapefruit-curd&make=exact&top=meringue-swiss&cream=16&ahead=8&topped=0")),
-        ("Blood-orange tart", Whole("pan=tart-23&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=blood-orange-baked&make=below&top=none&ahead=8&topped=0")),
-        ("Lime pie on ginger crumb", Whole("pan=plate-20&crust=ginger-crumb&bake=baked&fill=lime-condensed&make=exact&top=plain&cream=12&ahead=10&topped=1")),
-        ("Ginger and lime cheese pie", Whole("pan=springform-18&crust=oat-crumb&bake=chilled&fill=ginger-lime-cheese&make=exact&line=26&top=none&ahead=16&topped=0")),
-        ("Raspberry yoghurt pie", Whole("pan=plate-23&crust=wafer-crumb&bake=baked&fill=raspberry-chiffon&make=exact&top=none&ahead=10&topped=0")),
-        ("Sesame ganache tart", Whole("pan=tart-23&crust=sandy&bake=steady&edge=trimmed&fill=sesame-chocolate&make=exact&top=none&ahead=10&topped=0")),
-        ("Plum almond tart", Whole("pan=tart-25&crust=sweet-short&bake=steady&edge=trimmed&seal=jam&fill=plum-almond&make=exact&top=none&ahead=6&topped=0")),
-        ("Nutmeg curd pie", Whole("pan=plate-20&crust=short&bake=steady&edge=crimped&seal=white&fill=nutmeg-curd&make=exact&top=none&ahead=10&topped=0")),
-        ("Walnut and treacle tart", Whole("pan=tart-23&crust=short&bake=steady&edge=trimmed&fill=walnut-treacle&make=exact&top=none&ahead=10&topped=0")),
-        ("Gooseberry crumble pie", Whole("pan=plate-23&crust=butter-flaky&bake=hot&edge=crimped&seal=white&fill=gooseberry&make=exact&line=8&top=crumble&cream=20&ahead=8&topped=0")),
-        ("Salt caramel cream pie", Whole("pan=plate-20&crust=pretzel-crumb&bake=baked&bind=honey&fill=salt-caramel&make=exact&top=icing&cream=12&ahead=8&topped=2")),
-        ("Banana and caramel cheese pie", Whole("pan=springform-20&crust=plain-crumb&bake=chilled&under1=salt-caramel&under1-high=7&under2=banana-slices&under2-high=8&fill=honey-cheese&make=exact&line=22&top=gelatine&cream=12&on1=toasted-coconut&ahead=12&topped=4")),
-        ("Strawberry ring tart", Whole("pan=tart-23&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=malt-custard&make=exact&line=8&top=laid-strawberry-halves&on1=glaze-apricot&ahead=10&topped=1")),
-        ("Lemon tart with a piped border", Whole("pan=tart-25&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=sharp-lemon&make=exact&top=mascarpone-cream&top-laid=shells&top-nozzle=11&ahead=10&topped=2")),
+        (
+            "Malt custard cream pie",
+            Whole(
+                "pan=plate-23&crust=butter-flaky&bake=hot&edge=crimped&seal=white&fill=malt-custard&make=below&top=icing&cream=12&"
+                    + "ahead=14&topped=1")),
+        (
+            "Coffee cream pie on crumb",
+            Whole("pan=plate-23&crust=plain-crumb&bake=baked&fill=coffee-custard&make=above&top=plain&cream=17&ahead=12&topped=1")),
+        (
+            "Bergamot tea cream tart",
+            Whole("pan=tart-25&crust=plain-crumb&bake=baked&fill=bergamot-custard&make=above&top=plain&cream=6&ahead=10&topped=2")),
+        (
+            "Blackcurrant jelly cheese pie",
+            Whole(
+                "pan=springform-20&crust=plain-crumb&bake=chilled&fill=blackcurrant-cheese&make=exact&line=15&"
+                    + "top=jelly-blackcurrant&cream=6&ahead=20&topped=10")),
+        (
+            "Lemon cheese tart for the village hall",
+            Whole("pan=tart-25&crust=plain-crumb&bake=chilled&fill=lemon-cheese&make=2&top=none&ahead=16&topped=0")),
+        (
+            "Late-shift coffee pie",
+            Whole(
+                "pan=plate-23&crust=butter-flaky&bake=hot&edge=crimped&seal=none&fill=coffee-custard&make=exact&top=plain&cream=12&"
+                    + "ahead=22&topped=2")),
+        (
+            "Pear and cardamom tart",
+            Whole(
+                "pan=tart-23&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=pear-cardamom-light&make=below&top=none&"
+                    + "ahead=12&topped=0")),
+        (
+            "Rhubarb buttermilk custard pie",
+            Whole(
+                "pan=plate-23&crust=short&bake=steady&edge=crimped&seal=white&fill=rhubarb-buttermilk&make=exact&top=none&ahead=10&"
+                    + "topped=0")),
+        (
+            "Grapefruit meringue pie",
+            Whole(
+                "pan=tart-20&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=grapefruit-curd&make=exact&"
+                    + "top=meringue-swiss&cream=16&ahead=8&topped=0")),
+        (
+            "Blood-orange tart",
+            Whole(
+                "pan=tart-23&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=blood-orange-baked&make=below&top=none&"
+                    + "ahead=8&topped=0")),
+        (
+            "Lime pie on ginger crumb",
+            Whole("pan=plate-20&crust=ginger-crumb&bake=baked&fill=lime-condensed&make=exact&top=plain&cream=12&ahead=10&topped=1")),
+        (
+            "Ginger and lime cheese pie",
+            Whole("pan=springform-18&crust=oat-crumb&bake=chilled&fill=ginger-lime-cheese&make=exact&line=26&top=none&ahead=16&topped=0")),
+        (
+            "Raspberry yoghurt pie",
+            Whole("pan=plate-23&crust=wafer-crumb&bake=baked&fill=raspberry-chiffon&make=exact&top=none&ahead=10&topped=0")),
+        (
+            "Sesame ganache tart",
+            Whole("pan=tart-23&crust=sandy&bake=steady&edge=trimmed&fill=sesame-chocolate&make=exact&top=none&ahead=10&topped=0")),
+        (
+            "Plum almond tart",
+            Whole("pan=tart-25&crust=sweet-short&bake=steady&edge=trimmed&seal=jam&fill=plum-almond&make=exact&top=none&ahead=6&topped=0")),
+        (
+            "Nutmeg curd pie",
+            Whole("pan=plate-20&crust=short&bake=steady&edge=crimped&seal=white&fill=nutmeg-curd&make=exact&top=none&ahead=10&topped=0")),
+        (
+            "Walnut and treacle tart",
+            Whole("pan=tart-23&crust=short&bake=steady&edge=trimmed&fill=walnut-treacle&make=exact&top=none&ahead=10&topped=0")),
+        (
+            "Gooseberry crumble pie",
+            Whole(
+                "pan=plate-23&crust=butter-flaky&bake=hot&edge=crimped&seal=white&fill=gooseberry&make=exact&line=8&top=crumble&"
+                    + "cream=20&ahead=8&topped=0")),
+        (
+            "Salt caramel cream pie",
+            Whole(
+                "pan=plate-20&crust=pretzel-crumb&bake=baked&bind=honey&fill=salt-caramel&make=exact&top=icing&cream=12&ahead=8&topped=2")),
+        (
+            "Banana and caramel cheese pie",
+            Whole(
+                "pan=springform-20&crust=plain-crumb&bake=chilled&under1=salt-caramel&under1-high=7&under2=banana-slices&"
+                    + "under2-high=8&fill=honey-cheese&make=exact&line=22&top=gelatine&cream=12&on1=toasted-coconut&ahead=12&topped=4")),
+        (
+            "Strawberry ring tart",
+            Whole(
+                "pan=tart-23&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=malt-custard&make=exact&line=8&"
+                    + "top=laid-strawberry-halves&on1=glaze-apricot&ahead=10&topped=1")),
+        (
+            "Lemon tart with a piped border",
+            Whole(
+                "pan=tart-25&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=sharp-lemon&make=exact&top=mascarpone-cream&"
+                    + "top-laid=shells&top-nozzle=11&ahead=10&topped=2")),
     ];
 
     /// <summary>The rack of the tea room, four kinds on it of its own.</summary>
     private static IReadOnlyList<(string Pan, int Owned)> Rack { get; } =
     [
-        ("pan=plate-20", 2), ("pan=plate-23", 5), ("pan=deep-plate-24", 1), ("pan=plate-28", 1), ("pan=tart-20", 2), ("pan=tart-23", 3), ("pan=tart-25", 2), ("pan=tartlet-8", 48),
-        ("pan=tartlet-10", 12), ("pan=oblong-35", 2), ("pan=springform-18", 1), ("pan=springform-20", 2), ("pan=springform-23", 1), ("pan=tray-28", 2), ("pan=ramekin-9", 8), ("pan=wells-12", 2),
-        ("pan=square-20", 1), ("pan=pot-120", 24), (CompositionAddress.WritePan(new(PanCupboard.OwnId, "10 cm ring, steel", PanKind.Ring, PanMaterial.BrightAluminium, new(100), new(100), new(30))), 8),
-        (CompositionAddress.WritePan(new(PanCupboard.OwnId, "20 cm perforated ring", PanKind.Ring, PanMaterial.PerforatedSteel, new(200), new(200), new(22))), 3),
-        (CompositionAddress.WritePan(new(PanCupboard.OwnId, "Lockkeeper’s blue dish", PanKind.PiePlate, PanMaterial.Ceramic, new(255), new(200), new(36)) { Water = new(1490) }), 1),
-        (CompositionAddress.WritePan(new(PanCupboard.OwnId, "Old enamel plate", PanKind.PiePlate, PanMaterial.BrightAluminium, new(240), new(190), new(28))), 2),
+        ("pan=plate-20", 2), ("pan=plate-23", 5), ("pan=deep-plate-24", 1), ("pan=plate-28", 1), ("pan=tart-20", 2), ("pan=tart-23", 3),
+        ("pan=tart-25", 2), ("pan=tartlet-8", 48),
+        ("pan=tartlet-10", 12), ("pan=oblong-35", 2), ("pan=springform-18", 1), ("pan=springform-20", 2), ("pan=springform-23", 1),
+        ("pan=tray-28", 2), ("pan=ramekin-9", 8), ("pan=wells-12", 2),
+        ("pan=square-20", 1), ("pan=pot-120", 24),
+        (
+            CompositionAddress.WritePan(
+                new(PanCupboard.OwnId, "10 cm ring, steel", PanKind.Ring, PanMaterial.BrightAluminium, new(100), new(100), new(30))),
+            8),
+        (
+            CompositionAddress.WritePan(
+                new(PanCupboard.OwnId, "20 cm perforated ring", PanKind.Ring, PanMaterial.PerforatedSteel, new(200), new(200), new(22))),
+            3),
+        (
+            CompositionAddress.WritePan(
+                new(
+                    PanCupboard.OwnId, "Lockkeeper’s blue dish", PanKind.PiePlate, PanMaterial.Ceramic, new(255), new(200), new(36))
+                    { Water = new(1490) }),
+            1),
+        (
+            CompositionAddress.WritePan(
+                new(PanCupboard.OwnId, "Old enamel plate", PanKind.PiePlate, PanMaterial.BrightAluminium, new(240), new(190), new(28))),
+            2),
     ];
 
     /// <summary>Loads the demo once, and only into a file in which nobody has kept anything.</summary>
@@ -63,9 +151,11 @@ public static class DemoData
     /// <param name="clock">The clock.</param>
     /// <param name="read">Reads recipe lines.</param>
     /// <param name="cancel">Cancels it.</param>
-    public static async Task<bool> LoadAsync(RoundCrumbContext context, TimeProvider clock, Func<string, IReadOnlyList<RecipeLine>> read, CancellationToken cancel = default)
+    public static async Task<bool> LoadAsync(
+        RoundCrumbContext context, TimeProvider clock, Func<string, IReadOnlyList<RecipeLine>> read, CancellationToken cancel = default)
     {
-        if (await context.Marks.AnyAsync(m => m.Name == Mark, cancel) || await context.Pies.AnyAsync(cancel) || await context.Bakes.AnyAsync(cancel) || await context.Parts.AnyAsync(cancel))
+        if (await context.Marks.AnyAsync(m => m.Name == Mark, cancel) || await context.Pies.AnyAsync(cancel)
+                || await context.Bakes.AnyAsync(cancel) || await context.Parts.AnyAsync(cancel))
             return false;
 
         // All of it or nothing: half a tea room would never be made whole.
@@ -85,7 +175,8 @@ public static class DemoData
             Base = BaseVerdict.Crisp,
             Set = SetVerdict.Clean,
             Top = TopVerdict.Held,
-            Notes = "Rim ran ahead: shield it from the start next time. Twelve slices sold by two, the last four after the narrowboat party.",
+            Notes =
+                "Rim ran ahead: shield it from the start next time. Twelve slices sold by two, the last four after the narrowboat party.",
         }));
         context.Bakes.Add(Made(3, 1, now.AddDays(-3), new BakeEntry
         {
@@ -98,7 +189,11 @@ public static class DemoData
             Notes = "Purée was thick this time.",
         }));
         var open = Made(1, 3, now.AddHours(-1), null);
-        open.Ticks.AddRange([new BakeTick { Key = "crust.biscuit-crumbs" }, new BakeTick { Key = "crust.caster-sugar" }, new BakeTick { Key = "crust.butter" }]);
+        open.Ticks.AddRange(
+            [
+                new BakeTick { Key = "crust.biscuit-crumbs" }, new BakeTick { Key = "crust.caster-sugar" },
+                new BakeTick { Key = "crust.butter" }
+            ]);
         context.Bakes.Add(open);
         foreach (var (pan, owned) in Rack)
             context.KitchenPans.Add(new KitchenPan { Address = pan, Owned = owned });
@@ -125,7 +220,8 @@ public static class DemoData
         var more = 0;
         foreach (var (name, tags, address) in DemoParts.Pies)
         {
-            var own = DemoParts.All.Aggregate(address, (a, part) => a.Replace($"{{{part.Name}}}", RecipeBox.IdOf(numbers[part.Name], 1), StringComparison.Ordinal));
+            var own = DemoParts.All.Aggregate(
+                address, (a, part) => a.Replace($"{{{part.Name}}}", RecipeBox.IdOf(numbers[part.Name], 1), StringComparison.Ordinal));
             context.Pies.Add(new SavedPie { Name = name, Address = own, Tags = tags, SavedAt = now.AddHours(-20 - more++) });
         }
 
@@ -156,7 +252,15 @@ public static class DemoData
         Take("Malt custard cream pie", 2, 9, 30, "Counter");
         Take("Plum almond tart", 2, 9, 30, "Counter");
         Take("Coffee cream pie on crumb", 1, 10, 30, "Reading circle, by the window", served: true);
-        day.Orders.Add(new DayOrder { Name = "Lemon curd tartlets", Address = Tartlets, Count = 40, Due = saturday.ToDateTime(new TimeOnly(11, 0)), Notes = "Christening: fetched in four boxes of ten" });
+        day.Orders.Add(
+            new DayOrder
+            {
+                Name = "Lemon curd tartlets",
+                Address = Tartlets,
+                Count = 40,
+                Due = saturday.ToDateTime(new TimeOnly(11, 0)),
+                Notes = "Christening: fetched in four boxes of ten",
+            });
         Take("Lemon cheese tart for the village hall", 2, 15, 0, "Village-hall tea");
         Take("Gooseberry crumble pie", 2, 15, 0, "Village-hall tea, served cool");
         return day;
@@ -165,17 +269,39 @@ public static class DemoData
     /// <summary>The Wednesday after: more than one day holds, kept to show what a plan says then.</summary>
     private static BakeDay Wednesday(DateOnly saturday, DateTimeOffset now, IReadOnlyList<SavedPie> pies)
     {
-        var day = new BakeDay { Name = "Wednesday market, at short notice", From = saturday.AddDays(4), Days = 1, SavedAt = now.AddMinutes(-5) };
-        foreach (var (name, count, hour, notes) in new[] { ("Malt custard cream pie", 2, 13, "Market stall"), ("Raspberry yoghurt pie", 2, 12, "Market stall"), ("Blood-orange tart", 2, 14, "The bookshop") })
+        var day = new BakeDay
+        {
+            Name = "Wednesday market, at short notice",
+            From = saturday.AddDays(4),
+            Days = 1,
+            SavedAt = now.AddMinutes(-5),
+        };
+        foreach (
+            var (name, count, hour, notes) in new[]
+            {
+                ("Malt custard cream pie", 2, 13, "Market stall"),
+                ("Raspberry yoghurt pie", 2, 12, "Market stall"),
+                ("Blood-orange tart", 2, 14, "The bookshop")
+            })
         {
             var pie = pies.First(p => p.Name == name);
-            day.Orders.Add(new DayOrder { PieId = pie.Id, Name = name, Address = pie.Address, Count = count, Due = day.From.ToDateTime(new TimeOnly(hour, 0)), Notes = notes });
+            day.Orders.Add(
+                new DayOrder
+                {
+                    PieId = pie.Id,
+                    Name = name,
+                    Address = pie.Address,
+                    Count = count,
+                    Due = day.From.ToDateTime(new TimeOnly(hour, 0)),
+                    Notes = notes,
+                });
         }
 
         return day;
     }
 
-    private static readonly string Tartlets = Whole("pan=tartlet-8&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=sharp-lemon&make=exact&top=none&ahead=6&topped=0");
+    private static readonly string Tartlets = Whole(
+        "pan=tartlet-8&crust=sweet-short&bake=steady&edge=trimmed&seal=white&fill=sharp-lemon&make=exact&top=none&ahead=6&topped=0");
 
     private static Bake Made(int pie, int count, DateTimeOffset at, BakeEntry? entry) => new()
     {

@@ -12,7 +12,9 @@ internal static class DemoParts
 {
     public static IReadOnlyList<HousePart> All { get; } =
     [
-        new(PartKind.Crust, "House sweet short", "tarts counter", "sweet-short", "Cream butter and icing sugar, beat in the yolks, then the flour. Rest it flat.",
+        new(
+            PartKind.Crust, "House sweet short", "tarts counter", "sweet-short",
+            "Cream butter and icing sugar, beat in the yolks, then the flour. Rest it flat.",
             """
             250 g soft flour
             140 g unsalted butter, soft
@@ -20,7 +22,9 @@ internal static class DemoParts
             3 egg yolks
             ½ tsp fine salt
             """),
-        new(PartKind.Crust, "Hazelnut wheatmeal crumb", "crumb counter", "plain-crumb", "Toast the hazelnuts before they are ground. Press with the flat of a glass.",
+        new(
+            PartKind.Crust, "Hazelnut wheatmeal crumb", "crumb counter", "plain-crumb",
+            "Toast the hazelnuts before they are ground. Press with the flat of a glass.",
             """
             200 g digestive biscuits, crushed
             50 g ground hazelnuts, toasted
@@ -35,7 +39,10 @@ internal static class DemoParts
             2 tbsp light brown sugar
             a pinch of flaky salt
             """),
-        new(PartKind.Filling, "Sesame chocolate custard", "chocolate autumn", "starch-custard", "Warm the milk with the tahini, whisk into yolks, sugar and cornflour, bring to a bubble for 2 min. Chocolate and butter off the heat.",
+        new(
+            PartKind.Filling, "Sesame chocolate custard", "chocolate autumn", "starch-custard",
+            "Warm the milk with the tahini, whisk into yolks, sugar and cornflour, bring to a bubble for 2 min. Chocolate and "
+                + "butter off the heat.",
             """
             500 ml whole milk
             150 ml double cream
@@ -47,7 +54,9 @@ internal static class DemoParts
             25 g butter
             a pinch of salt
             """),
-        new(PartKind.Filling, "Rhubarb buttermilk custard", "spring", "starch-custard", "Cook the purée down first. Buttermilk in last, off the heat.",
+        new(
+            PartKind.Filling, "Rhubarb buttermilk custard", "spring", "starch-custard",
+            "Cook the purée down first. Buttermilk in last, off the heat.",
             """
             300 ml whole milk
             250 ml buttermilk
@@ -58,7 +67,9 @@ internal static class DemoParts
             25 g butter
             zest of 1 orange
             """),
-        new(PartKind.Filling, "Raspberry yoghurt set", "no-oven summer", "cheese-gelatine", "Melt the bloomed gelatine into a little warm purée, then into the rest. Cream last.",
+        new(
+            PartKind.Filling, "Raspberry yoghurt set", "no-oven summer", "cheese-gelatine",
+            "Melt the bloomed gelatine into a little warm purée, then into the rest. Cream last.",
             """
             2 x 200 g packs cream cheese
             250 g Greek yoghurt
@@ -81,8 +92,14 @@ internal static class DemoParts
     /// <summary>Pies of them. A name in braces stands for the first version of the part.</summary>
     public static IReadOnlyList<(string Name, string Tags, string Address)> Pies { get; } =
     [
-        ("Coffee cream pie on hazelnut crumb", "counter autumn", "pan=plate-23&crust={Hazelnut wheatmeal crumb}&thick=5&wall=32&bake=baked&edge=crimped&seal=none&fill=coffee-custard&make=below&line=5&set=100&top={Mascarpone cream}&cream=12&ahead=12&topped=6"),
-        ("Sesame chocolate tart", "autumn", "pan=tart-25&crust={House sweet short}&thick=3&wall=25&bake=steady&edge=trimmed&seal=white&fill={Sesame chocolate custard}&make=exact&line=5&set=100&top=none&cream=12&ahead=10&topped=1"),
+        (
+            "Coffee cream pie on hazelnut crumb", "counter autumn",
+            "pan=plate-23&crust={Hazelnut wheatmeal crumb}&thick=5&wall=32&bake=baked&edge=crimped&seal=none&fill=coffee-custard&"
+                + "make=below&line=5&set=100&top={Mascarpone cream}&cream=12&ahead=12&topped=6"),
+        (
+            "Sesame chocolate tart", "autumn",
+            "pan=tart-25&crust={House sweet short}&thick=3&wall=25&bake=steady&edge=trimmed&seal=white&fill={Sesame chocolate "
+                + "custard}&make=exact&line=5&set=100&top=none&cream=12&ahead=10&topped=1"),
     ];
 
     public static Part Make(HousePart part, DateTimeOffset now, Func<string, IReadOnlyList<RecipeLine>> read) => new()

@@ -18,7 +18,8 @@ public sealed record InKitchen<T>(int Id, int Version, T Item);
 /// <param name="Cold">By their numbers.</param>
 /// <param name="Room">How warm it is.</param>
 /// <param name="Schools">What the house has settled where bakers differ.</param>
-public sealed record EquipmentOnHand(IReadOnlyList<InKitchen<Oven>> Ovens, IReadOnlyList<InKitchen<ColdPlace>> Cold, RoomCelsius Room, Schools Schools)
+public sealed record EquipmentOnHand(
+    IReadOnlyList<InKitchen<Oven>> Ovens, IReadOnlyList<InKitchen<ColdPlace>> Cold, RoomCelsius Room, Schools Schools)
 {
     /// <summary>Who works here.</summary>
     public IReadOnlyList<InKitchen<Baker>> Bakers { get; init; } = [];
@@ -39,7 +40,8 @@ public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentO
     /// <summary>What there is besides pans.</summary>
     public Task<EquipmentOnHand> EquipmentAsync(CancellationToken cancel = default) => cache.ReadAsync(async () =>
     {
-        var ovens = await context.KitchenOvens.AsNoTracking().Where(o => o.DeletedAt == null).OrderBy(o => o.Place).ThenBy(o => o.Id).ToListAsync(cancel);
+        var ovens = await context.KitchenOvens.AsNoTracking().Where(o => o.DeletedAt == null).OrderBy(o => o.Place).ThenBy(o => o.Id)
+            .ToListAsync(cancel);
         var cold = await context.KitchenColds.AsNoTracking().Where(c => c.DeletedAt == null).OrderBy(c => c.Id).ToListAsync(cancel);
         var room = await context.KitchenRooms.AsNoTracking().OrderBy(r => r.Id).FirstOrDefaultAsync(cancel);
         return new EquipmentOnHand(
@@ -48,7 +50,11 @@ public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentO
             room is null ? RoomCelsius.Usual : new(room.Celsius),
             Schools.Read(room?.Schools))
         {
-            Bakers = [.. (await context.KitchenBakers.AsNoTracking().Where(b => b.DeletedAt == null).OrderBy(b => b.Id).ToListAsync(cancel)).Select(b => new InKitchen<Baker>(b.Id, b.Version, b.AsBaker()))],
+            Bakers = [
+                .. (
+                    await context.KitchenBakers.AsNoTracking().Where(b => b.DeletedAt == null).OrderBy(b => b.Id).ToListAsync(cancel))
+                    .Select(b => new InKitchen<Baker>(b.Id, b.Version, b.AsBaker()))
+            ],
             Burners = room?.Burners ?? 4,
             Mixers = room?.Mixers ?? 1,
             Processors = room?.Processors ?? 1,
@@ -61,7 +67,9 @@ public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentO
     {
         var pans = await rack.AllAsync(cancel);
         var equipment = await EquipmentAsync(cancel);
-        return Kitchen.Of([.. pans.Select(p => new PanPlace(p.Pan, p.Owned))], [.. equipment.Ovens.Select(o => o.Item)], [.. equipment.Cold.Select(c => c.Item)], equipment.Room) with
+        return Kitchen.Of(
+            [.. pans.Select(p => new PanPlace(p.Pan, p.Owned))], [.. equipment.Ovens.Select(o => o.Item)],
+            [.. equipment.Cold.Select(c => c.Item)], equipment.Room) with
         {
             Schools = equipment.Schools,
             Burners = equipment.Burners,
@@ -72,27 +80,33 @@ public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentO
     }
 
     /// <summary>Puts an oven in, or changes one if nobody has since <paramref name="version"/>.</summary>
-    public Task<KeepOutcome> SaveAsync(int? id, int version, Oven oven, CancellationToken cancel = default) => KeepAsync(id is null ? null : () => context.KitchenOvens.FirstOrDefaultAsync(o => o.Id == id && o.DeletedAt == null, cancel), o => o.Version, version, async () =>
+    public Task<KeepOutcome> SaveAsync(int? id, int version, Oven oven, CancellationToken cancel = default) => KeepAsync(
+        id is null ? null : () => context.KitchenOvens.FirstOrDefaultAsync(o => o.Id == id && o.DeletedAt == null, cancel), o => o.Version,
+        version, async () =>
     {
         var last = await context.KitchenOvens.MaxAsync(o => (int?)o.Place, cancel) ?? 0;
         return context.KitchenOvens.Add(new() { Name = oven.Name, Place = last + 1, Version = 0 }).Entity;
     }, row =>
     {
-        (row.Name, row.Width, row.Depth, row.Shelves, row.Fan, row.RunsHot, row.WarmUp) = (oven.Name, oven.Width.Value, oven.Depth.Value, oven.Shelves, oven.Fan, oven.RunsHot, oven.WarmUp);
+        (row.Name, row.Width, row.Depth, row.Shelves, row.Fan, row.RunsHot, row.WarmUp) = (
+            oven.Name, oven.Width.Value, oven.Depth.Value, oven.Shelves, oven.Fan, oven.RunsHot, oven.WarmUp);
         row.Version++;
     }, cancel);
 
     /// <summary>Puts a cold place in, or changes one if nobody has since <paramref name="version"/>.</summary>
     public Task<KeepOutcome> SaveAsync(int? id, int version, ColdPlace place, CancellationToken cancel = default) => KeepAsync(
-        id is null ? null : () => context.KitchenColds.FirstOrDefaultAsync(c => c.Id == id && c.DeletedAt == null, cancel), c => c.Version, version, () => Task.FromResult(context.KitchenColds.Add(new() { Name = place.Name, Version = 0 }).Entity), row =>
+        id is null ? null : () => context.KitchenColds.FirstOrDefaultAsync(c => c.Id == id && c.DeletedAt == null, cancel), c => c.Version,
+        version, () => Task.FromResult(context.KitchenColds.Add(new() { Name = place.Name, Version = 0 }).Entity), row =>
     {
         (row.Name, row.Kind, row.Places, row.Widest) = (place.Name, place.Kind, place.Places, place.Widest.Value);
         row.Version++;
     }, cancel);
 
     /// <summary>Puts a baker in, or changes their name or week if nobody has since <paramref name="version"/>.</summary>
-    public Task<KeepOutcome> SaveAsync(int? id, int version, string name, IReadOnlyList<Hours?> week, CancellationToken cancel = default) => KeepAsync(
-        id is null ? null : () => context.KitchenBakers.FirstOrDefaultAsync(b => b.Id == id && b.DeletedAt == null, cancel), b => b.Version, version, () => Task.FromResult(context.KitchenBakers.Add(new() { Name = name, Version = 0 }).Entity), row =>
+    public Task<KeepOutcome> SaveAsync(int? id, int version, string name, IReadOnlyList<Hours?> week, CancellationToken cancel = default) =>
+        KeepAsync(
+        id is null ? null : () => context.KitchenBakers.FirstOrDefaultAsync(b => b.Id == id && b.DeletedAt == null, cancel), b => b.Version,
+        version, () => Task.FromResult(context.KitchenBakers.Add(new() { Name = name, Version = 0 }).Entity), row =>
     {
         (row.Name, row.Week) = (name, string.Join(';', week.Select(h => h?.ToString() ?? "")));
         row.Version++;
@@ -106,23 +120,31 @@ public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentO
     }, cancel);
 
     /// <summary>Puts an oven away, or brings it back.</summary>
-    public Task<bool> PutOvenAwayAsync(int id, bool away, CancellationToken cancel = default) => ChangeAsync(() => OvenAsync(id), row => Done((row.DeletedAt, row.Version) = (When(away), row.Version + 1)), cancel);
+    public Task<bool> PutOvenAwayAsync(int id, bool away, CancellationToken cancel = default) =>
+        ChangeAsync(() => OvenAsync(id), row => Done((row.DeletedAt, row.Version) = (When(away), row.Version + 1)), cancel);
 
     /// <summary>Puts a cold place away, or brings it back.</summary>
-    public Task<bool> PutColdAwayAsync(int id, bool away, CancellationToken cancel = default) => ChangeAsync(() => ColdAsync(id), row => Done((row.DeletedAt, row.Version) = (When(away), row.Version + 1)), cancel);
+    public Task<bool> PutColdAwayAsync(int id, bool away, CancellationToken cancel = default) =>
+        ChangeAsync(() => ColdAsync(id), row => Done((row.DeletedAt, row.Version) = (When(away), row.Version + 1)), cancel);
 
     /// <summary>Puts a baker away, or brings them back.</summary>
-    public Task<bool> PutBakerAwayAsync(int id, bool away, CancellationToken cancel = default) => ChangeAsync(() => BakerAsync(id), row => Done((row.DeletedAt, row.Version) = (When(away), row.Version + 1)), cancel);
+    public Task<bool> PutBakerAwayAsync(int id, bool away, CancellationToken cancel = default) =>
+        ChangeAsync(() => BakerAsync(id), row => Done((row.DeletedAt, row.Version) = (When(away), row.Version + 1)), cancel);
 
     /// <summary>Says how many burners, mixers and processors there are, if there are still as many as <paramref name="seen"/>.</summary>
-    public Task<KeepOutcome> ToolsAsync((int Burners, int Mixers, int Processors) seen, int burners, int mixers, int processors, CancellationToken cancel = default) =>
-        RoomAsync(r => (r.Burners, r.Mixers, r.Processors) == seen, r => (r.Burners, r.Mixers, r.Processors) = (burners, mixers, processors), cancel);
+    public Task<KeepOutcome> ToolsAsync(
+        (int Burners, int Mixers, int Processors) seen, int burners, int mixers, int processors, CancellationToken cancel = default) =>
+        RoomAsync(
+            r => (r.Burners, r.Mixers, r.Processors) == seen, r => (r.Burners, r.Mixers, r.Processors) = (burners, mixers, processors),
+            cancel);
 
     /// <summary>Says how warm the room is, if it is still said to be as warm as <paramref name="seen"/>.</summary>
     public Task<KeepOutcome> WarmAsync(RoomCelsius seen, RoomCelsius room, CancellationToken cancel = default) =>
         RoomAsync(r => Math.Abs(r.Celsius - seen.Value) < 0.05, r => r.Celsius = room.Value, cancel);
 
-    /// <summary>Says in which time zone the kitchen is, if that is still as <paramref name="seen"/>; empty for the computer's own.</summary>
+    /// <summary>
+    /// Says in which time zone the kitchen is, if that is still as <paramref name="seen"/>; empty for the computer's own.
+    /// </summary>
     public Task<KeepOutcome> ZoneAsync(string seen, string zone, CancellationToken cancel = default) =>
         RoomAsync(r => r.TimeZone == seen, r => r.TimeZone = zone, cancel);
 
@@ -140,9 +162,11 @@ public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentO
 
     private static Task Done<T>(T _) => Task.CompletedTask;
 
-    private Task<KeepOutcome> RoomAsync(Func<KitchenRoom, bool> isAsSeen, Action<KitchenRoom> change, CancellationToken cancel) => context.AgainAsync(async () =>
+    private Task<KeepOutcome> RoomAsync(
+        Func<KitchenRoom, bool> isAsSeen, Action<KitchenRoom> change, CancellationToken cancel) => context.AgainAsync(async () =>
     {
-        var room = await context.KitchenRooms.OrderBy(r => r.Id).FirstOrDefaultAsync(cancel) ?? context.KitchenRooms.Add(new KitchenRoom()).Entity;
+        var room = await context.KitchenRooms.OrderBy(r => r.Id).FirstOrDefaultAsync(cancel)
+            ?? context.KitchenRooms.Add(new KitchenRoom()).Entity;
         if (!isAsSeen(room))
             return KeepOutcome.ChangedElsewhere;
         change(room);
@@ -151,7 +175,8 @@ public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentO
         return KeepOutcome.Kept;
     });
 
-    private Task<KeepOutcome> KeepAsync<T>(Func<Task<T?>>? find, Func<T, int> versionOf, int version, Func<Task<T>> make, Action<T> change, CancellationToken cancel)
+    private Task<KeepOutcome> KeepAsync<T>(
+        Func<Task<T?>>? find, Func<T, int> versionOf, int version, Func<Task<T>> make, Action<T> change, CancellationToken cancel)
         where T : class => context.AgainAsync(async () =>
     {
         var there = find is null ? null : await find();

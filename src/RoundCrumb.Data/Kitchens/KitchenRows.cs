@@ -36,7 +36,8 @@ public sealed class KitchenOven
     public DateTimeOffset? DeletedAt { get; set; }
 
     /// <summary>As the core knows it.</summary>
-    public Oven AsOven() => new(FormattableString.Invariant($"oven-{Id}"), Name, new(Width), new(Depth), Shelves, Fan, RunsHot) { WarmUp = WarmUp };
+    public Oven AsOven() =>
+        new(FormattableString.Invariant($"oven-{Id}"), Name, new(Width), new(Depth), Shelves, Fan, RunsHot) { WarmUp = WarmUp };
 }
 
 /// <summary>A cold place of this kitchen.</summary>
@@ -106,5 +107,8 @@ public sealed class KitchenBaker
     public DateTimeOffset? DeletedAt { get; set; }
 
     /// <summary>As the core knows them.</summary>
-    public Baker AsBaker() => new(FormattableString.Invariant($"baker-{Id}"), Name, [.. Week.Split(';').Concat(Enumerable.Repeat("", 7)).Take(7).Select(t => Hours.TryRead(t, out var hours) ? hours : null)]);
+    public Baker AsBaker() =>
+        new(
+            FormattableString.Invariant($"baker-{Id}"), Name,
+            [.. Week.Split(';').Concat(Enumerable.Repeat("", 7)).Take(7).Select(t => Hours.TryRead(t, out var hours) ? hours : null)]);
 }

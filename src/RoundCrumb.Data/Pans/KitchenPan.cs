@@ -38,7 +38,8 @@ public sealed class PanRack(RoundCrumbContext context, Remembered<IReadOnlyList<
     public const int MostOwned = 500;
 
     /// <summary>All of them, in the order of the cupboard, the baker's own last.</summary>
-    public Task<IReadOnlyList<OwnedPan>> AllAsync(CancellationToken cancel = default) => cache.ReadAsync(async Task<IReadOnlyList<OwnedPan>> () =>
+    public Task<IReadOnlyList<OwnedPan>> AllAsync(CancellationToken cancel = default) => cache.ReadAsync(
+        async Task<IReadOnlyList<OwnedPan>> () =>
     {
         var rows = await context.KitchenPans.AsNoTracking().Where(p => p.DeletedAt == null).OrderBy(p => p.Id).ToListAsync(cancel);
         var pans = rows.Select(r => new OwnedPan(r.Id, Read(r), r.Owned, r.Version)).ToList();
@@ -60,7 +61,8 @@ public sealed class PanRack(RoundCrumbContext context, Remembered<IReadOnlyList<
     });
 
     /// <summary>Changes how many there are, if nobody has since <paramref name="version"/>; none puts it away.</summary>
-    public Task<KeepOutcome> CountAsync(int id, int version, int owned, CancellationToken cancel = default) => context.AgainAsync(async () =>
+    public Task<KeepOutcome> CountAsync(int id, int version, int owned, CancellationToken cancel = default) => context.AgainAsync(
+        async () =>
     {
         var pan = await context.KitchenPans.FirstOrDefaultAsync(p => p.Id == id, cancel);
         if (pan is null)

@@ -22,7 +22,8 @@ public sealed class PieShelf(RoundCrumbContext context, TimeProvider clock)
 {
     /// <summary>All that are not deleted, newest change first.</summary>
     public Task<List<SavedPie>> AllAsync(CancellationToken cancel = default) =>
-        context.Pies.AsNoTracking().Where(p => p.DeletedAt == null).OrderByDescending(p => p.SavedAt).ThenBy(p => p.Name).ToListAsync(cancel);
+        context.Pies.AsNoTracking().Where(p => p.DeletedAt == null).OrderByDescending(p => p.SavedAt).ThenBy(p => p.Name)
+            .ToListAsync(cancel);
 
     /// <summary>Those changed last, newest first: a page of a list that can be long.</summary>
     /// <param name="skip">How many are passed over.</param>
@@ -44,11 +45,14 @@ public sealed class PieShelf(RoundCrumbContext context, TimeProvider clock)
 
     /// <summary>Those with some numbers; deleted ones are not found.</summary>
     public async Task<IReadOnlyDictionary<int, SavedPie>> FindAsync(IReadOnlyCollection<int> ids, CancellationToken cancel = default) =>
-        ids.Count == 0 ? new Dictionary<int, SavedPie>() : await context.Pies.AsNoTracking().Where(p => p.DeletedAt == null && ids.Contains(p.Id)).ToDictionaryAsync(p => p.Id, cancel);
+        ids.Count == 0
+            ? new Dictionary<int, SavedPie>()
+            : await context.Pies.AsNoTracking().Where(p => p.DeletedAt == null && ids.Contains(p.Id)).ToDictionaryAsync(p => p.Id, cancel);
 
     /// <summary>The pie with just this composition that was changed last, or none.</summary>
     public Task<SavedPie?> OfAddressAsync(string address, CancellationToken cancel = default) =>
-        context.Pies.AsNoTracking().Where(p => p.DeletedAt == null && p.Address == address).OrderByDescending(p => p.SavedAt).FirstOrDefaultAsync(cancel);
+        context.Pies.AsNoTracking().Where(p => p.DeletedAt == null && p.Address == address).OrderByDescending(p => p.SavedAt)
+            .FirstOrDefaultAsync(cancel);
 
     /// <summary>One pie, or none; deleted ones are not found.</summary>
     public Task<SavedPie?> FindAsync(int id, CancellationToken cancel = default) =>
@@ -66,10 +70,13 @@ public sealed class PieShelf(RoundCrumbContext context, TimeProvider clock)
     }
 
     /// <summary>Changes a pie's name or make-up, if nobody has changed it since <paramref name="version"/>.</summary>
-    public Task<Kept> ChangeAsync(int id, int version, string name, string? address, CancellationToken cancel = default) => ChangeAsync(id, version, name, address, null, cancel);
+    public Task<Kept> ChangeAsync(int id, int version, string name, string? address, CancellationToken cancel = default) =>
+        ChangeAsync(id, version, name, address, null, cancel);
 
     /// <summary>The same with its tags; what is none stays as it was.</summary>
-    public Task<Kept> ChangeAsync(int id, int version, string name, string? address, string? tags, CancellationToken cancel = default) => WithAsync(id, version, pie =>
+    public Task<Kept> ChangeAsync(
+        int id, int version, string name, string? address, string? tags, CancellationToken cancel = default) => WithAsync(id, version,
+        pie =>
     {
         pie.Name = name;
         pie.Address = address ?? pie.Address;
@@ -78,14 +85,19 @@ public sealed class PieShelf(RoundCrumbContext context, TimeProvider clock)
 
     /// <summary>A copy under the next free name: "Malt pie 2".</summary>
     public Task<SavedPie?> DuplicateAsync(int id, CancellationToken cancel = default) => context.AgainAsync(async () =>
-        await FindAsync(id, cancel) is { } pie ? (await TakeInAsync([(pie.Name, pie.Address, pie.Tags)], always: true, cancel))[0].Pie : null);
+        await FindAsync(id, cancel) is { } pie
+            ? (await TakeInAsync([(pie.Name, pie.Address, pie.Tags)], always: true, cancel))[0].Pie
+            : null);
 
-    /// <summary>Keeps pies under their names or the next free ones; those that are here already, just as they are, are not kept again.</summary>
+    /// <summary>
+    /// Keeps pies under their names or the next free ones; those that are here already, just as they are, are not kept again.
+    /// </summary>
     /// <param name="pies">Names, addresses and tags.</param>
     /// <param name="always">True to keep a copy of what is here already.</param>
     /// <param name="cancel">Cancels it.</param>
     /// <returns>Each as it is kept, in the same order, and whether it was here already.</returns>
-    public async Task<IReadOnlyList<(SavedPie Pie, bool WasHere)>> TakeInAsync(IReadOnlyList<(string Name, string Address, string Tags)> pies, bool always = false, CancellationToken cancel = default)
+    public async Task<IReadOnlyList<(SavedPie Pie, bool WasHere)>> TakeInAsync(
+        IReadOnlyList<(string Name, string Address, string Tags)> pies, bool always = false, CancellationToken cancel = default)
     {
         var here = await context.Pies.AsNoTracking().Where(p => p.DeletedAt == null).ToListAsync(cancel);
         var names = new NamesTaken(here.Select(p => p.Name));
@@ -99,7 +111,13 @@ public sealed class PieShelf(RoundCrumbContext context, TimeProvider clock)
                 continue;
             }
 
-            var pie = new SavedPie { Name = names.Free(name, SavedPie.LongestName), Address = address, Tags = tags, SavedAt = clock.GetUtcNow() };
+            var pie = new SavedPie
+            {
+                Name = names.Free(name, SavedPie.LongestName),
+                Address = address,
+                Tags = tags,
+                SavedAt = clock.GetUtcNow(),
+            };
             context.Pies.Add(pie);
             taken.Add((pie, false));
         }
@@ -155,7 +173,8 @@ public sealed class PieShelf(RoundCrumbContext context, TimeProvider clock)
     private async Task<Kept> SaveAsync(SavedPie pie, CancellationToken cancel)
     {
         var key = Names.KeyOf(pie.Name);
-        if (await context.Pies.AsNoTracking().FirstOrDefaultAsync(p => p.Id != pie.Id && p.DeletedAt == null && p.NameKey == key, cancel) is { } other)
+        if (await context.Pies.AsNoTracking().FirstOrDefaultAsync(
+                p => p.Id != pie.Id && p.DeletedAt == null && p.NameKey == key, cancel) is { } other)
         {
             context.ChangeTracker.Clear();
             return new(KeepOutcome.NameTaken, other);

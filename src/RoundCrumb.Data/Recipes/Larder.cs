@@ -45,7 +45,9 @@ public sealed class Larder(RoundCrumbContext context, Remembered<KnownIngredient
     /// <param name="values">Its values.</param>
     /// <param name="cancel">Cancels it.</param>
     /// <returns>How it went, and its id where it was kept.</returns>
-    public Task<(KeepOutcome Outcome, string Slug)> KeepAsync(string? slug, int version, string name, IReadOnlyList<string> otherNames, Ingredient from, IngredientValues values, CancellationToken cancel = default) => context.AgainAsync(async () =>
+    public Task<(KeepOutcome Outcome, string Slug)> KeepAsync(
+        string? slug, int version, string name, IReadOnlyList<string> otherNames, Ingredient from, IngredientValues values,
+        CancellationToken cancel = default) => context.AgainAsync(async () =>
     {
         var own = slug is null ? null : await context.OwnIngredients.FirstOrDefaultAsync(o => o.Slug == slug, cancel);
         if (slug is not null && own is null)
@@ -59,7 +61,15 @@ public sealed class Larder(RoundCrumbContext context, Remembered<KnownIngredient
         var json = Write(values);
         if (own is null)
         {
-            own = new() { Slug = await FreeSlugAsync(name, cancel), Name = name, OtherNames = others, From = from.Id, Values = json, SavedAt = clock.GetUtcNow() };
+            own = new()
+            {
+                Slug = await FreeSlugAsync(name, cancel),
+                Name = name,
+                OtherNames = others,
+                From = from.Id,
+                Values = json,
+                SavedAt = clock.GetUtcNow(),
+            };
             context.OwnIngredients.Add(own);
         }
         else
@@ -73,10 +83,12 @@ public sealed class Larder(RoundCrumbContext context, Remembered<KnownIngredient
     });
 
     /// <summary>One of the baker's own as it is kept, or none.</summary>
-    public Task<OwnIngredient?> FindOwnAsync(string slug, CancellationToken cancel = default) => context.OwnIngredients.AsNoTracking().FirstOrDefaultAsync(o => o.Slug == slug, cancel);
+    public Task<OwnIngredient?> FindOwnAsync(string slug, CancellationToken cancel = default) =>
+        context.OwnIngredients.AsNoTracking().FirstOrDefaultAsync(o => o.Slug == slug, cancel);
 
     /// <summary>The baker's own ingredients, as they are kept.</summary>
-    public Task<List<OwnIngredient>> OwnAsync(CancellationToken cancel = default) => context.OwnIngredients.AsNoTracking().OrderBy(o => o.Name).ToListAsync(cancel);
+    public Task<List<OwnIngredient>> OwnAsync(CancellationToken cancel = default) =>
+        context.OwnIngredients.AsNoTracking().OrderBy(o => o.Name).ToListAsync(cancel);
 
     /// <summary>The values of one of the baker's own.</summary>
     public static IngredientValues? ValuesOf(OwnIngredient own) => JsonSerializer.Deserialize<IngredientValues>(own.Values, Json);
@@ -84,7 +96,12 @@ public sealed class Larder(RoundCrumbContext context, Remembered<KnownIngredient
     /// <summary>Remembers what some words stand for.</summary>
     public async Task RememberAsync(string words, string ingredientId, CancellationToken cancel = default)
     {
-        await context.Database.ExecuteSqlAsync($"INSERT INTO RememberedNames (Words, IngredientId) VALUES ({words}, {ingredientId}) ON CONFLICT (Words) DO UPDATE SET IngredientId = excluded.IngredientId", cancel);
+        await context.Database.ExecuteSqlAsync(
+            $"""
+            INSERT INTO RememberedNames (Words, IngredientId) VALUES ({words}, {ingredientId})
+            ON CONFLICT (Words) DO UPDATE SET IngredientId = excluded.IngredientId
+            """,
+            cancel);
         Forget();
     }
 

@@ -12,7 +12,9 @@ public interface IComposed
     List<PartUse> Uses { get; }
 }
 
-/// <summary>A version of a part in use: by a pie, a bake or an order of a bake day, even one that was taken away and can come back.</summary>
+/// <summary>
+/// A version of a part in use: by a pie, a bake or an order of a bake day, even one that was taken away and can come back.
+/// </summary>
 public sealed class PartUse
 {
     public int Id { get; set; }
@@ -31,6 +33,7 @@ public sealed class PartUse
     public static IEnumerable<(int Part, int Version)> In(string address)
     {
         var fields = CompositionAddress.FieldsOf(address);
-        return CompositionAddress.PartFields.Select(f => fields.TryGetValue(f, out var id) ? RecipeBox.Parse(id) : null).OfType<(int Part, int Version)>().Distinct();
+        return CompositionAddress.PartFields.Select(f => fields.TryGetValue(f, out var id) ? RecipeBox.Parse(id) : null)
+            .OfType<(int Part, int Version)>().Distinct();
     }
 }

@@ -63,7 +63,8 @@ public sealed class RecipeCache
 /// <param name="Egg">Which egg it means.</param>
 /// <param name="Figures">What differs from the family's usual method.</param>
 public sealed record PartDraft(
-    PartKind Kind, string Name, string Tags, string FamilyId, string Text, IReadOnlyList<RecipeLine> Lines, string Method, CupSize Cup, EggSize Egg, MethodFigures Figures);
+    PartKind Kind, string Name, string Tags, string FamilyId, string Text, IReadOnlyList<RecipeLine> Lines, string Method, CupSize Cup,
+    EggSize Egg, MethodFigures Figures);
 
 /// <summary>What became of an attempt to keep a part.</summary>
 /// <param name="Outcome">How it went.</param>
@@ -96,7 +97,8 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         if (id is null || !id.StartsWith(Prefix, StringComparison.Ordinal))
             return null;
         var pieces = id[Prefix.Length..].Split('-');
-        return pieces.Length == 2 && int.TryParse(pieces[0], NumberStyles.None, CultureInfo.InvariantCulture, out var part) && int.TryParse(pieces[1], NumberStyles.None, CultureInfo.InvariantCulture, out var version)
+        return pieces.Length == 2 && int.TryParse(pieces[0], NumberStyles.None, CultureInfo.InvariantCulture, out var part)
+            && int.TryParse(pieces[1], NumberStyles.None, CultureInfo.InvariantCulture, out var version)
             ? (part, version)
             : null;
     }
@@ -122,21 +124,34 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     public Task<int> CountAsync(CancellationToken cancel = default) => context.Parts.CountAsync(p => p.DeletedAt == null, cancel);
 
     /// <summary>The version that is offered of each of some parts.</summary>
-    public async Task<IReadOnlyList<(int Part, int Version)>> CurrentAsync(IReadOnlyCollection<int> ids, CancellationToken cancel = default) =>
-        [.. (await context.Parts.AsNoTracking().Where(p => ids.Contains(p.Id)).Select(p => new { p.Id, p.Current }).ToListAsync(cancel)).Select(p => (p.Id, p.Current))];
+    public async Task<IReadOnlyList<(int Part, int Version)>> CurrentAsync(
+        IReadOnlyCollection<int> ids, CancellationToken cancel = default) =>
+        [
+            .. (
+                await context.Parts.AsNoTracking().Where(p => ids.Contains(p.Id)).Select(p => new { p.Id, p.Current }).ToListAsync(cancel))
+                .Select(p => (p.Id, p.Current))
+        ];
 
     /// <summary>Every tag in use, the commonest first.</summary>
     public async Task<IReadOnlyList<string>> TagsAsync(CancellationToken cancel = default)
     {
         // Counted by the file: many have the same tags, and few lists of tags come back.
-        var lists = await context.Parts.Where(p => p.DeletedAt == null && p.Tags != "").GroupBy(p => p.Tags).Select(g => new { Tags = g.Key, Count = g.Count() }).ToListAsync(cancel);
-        lists.AddRange(await context.Pies.Where(p => p.DeletedAt == null && p.Tags != "").GroupBy(p => p.Tags).Select(g => new { Tags = g.Key, Count = g.Count() }).ToListAsync(cancel));
-        return [.. lists.SelectMany(l => l.Tags.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(t => (Tag: t, l.Count))).GroupBy(t => t.Tag).OrderByDescending(g => g.Sum(t => t.Count)).ThenBy(g => g.Key, StringComparer.Ordinal).Select(g => g.Key).Take(40)];
+        var lists = await context.Parts.Where(p => p.DeletedAt == null && p.Tags != "").GroupBy(p => p.Tags)
+            .Select(g => new { Tags = g.Key, Count = g.Count() }).ToListAsync(cancel);
+        lists.AddRange(
+            await context.Pies.Where(p => p.DeletedAt == null && p.Tags != "").GroupBy(p => p.Tags)
+                .Select(g => new { Tags = g.Key, Count = g.Count() }).ToListAsync(cancel));
+        return [
+            .. lists.SelectMany(l => l.Tags.Split(' ', StringSplitOptions.RemoveEmptyEntries).Select(t => (Tag: t, l.Count)))
+                .GroupBy(t => t.Tag).OrderByDescending(g => g.Sum(t => t.Count)).ThenBy(g => g.Key, StringComparer.Ordinal)
+                .Select(g => g.Key).Take(40)
+        ];
     }
 
     /// <summary>One part with its versions, or none; deleted ones are found when asked for.</summary>
     public Task<Part?> FindAsync(int id, bool deletedToo = false, CancellationToken cancel = default) =>
-        context.Parts.AsNoTracking().Include(p => p.Versions.OrderBy(v => v.Number)).FirstOrDefaultAsync(p => p.Id == id && (deletedToo || p.DeletedAt == null), cancel);
+        context.Parts.AsNoTracking().Include(p => p.Versions.OrderBy(v => v.Number))
+            .FirstOrDefaultAsync(p => p.Id == id && (deletedToo || p.DeletedAt == null), cancel);
 
     /// <summary>The parts that some addresses name, as the core knows them.</summary>
     public async Task<IReadOnlyList<PartRecipe>> NamedInAsync(IEnumerable<string> addresses, CancellationToken cancel = default)
@@ -177,7 +192,8 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     }
 
     /// <summary>One part as the core knows it, or none.</summary>
-    public async Task<PartRecipe?> RecipeAsync(string id, CancellationToken cancel = default) => await RecipesAsync([id], cancel) is [var only] ? only : null;
+    public async Task<PartRecipe?> RecipeAsync(string id, CancellationToken cancel = default) =>
+        await RecipesAsync([id], cancel) is [var only] ? only : null;
 
     /// <summary>The current version of the parts changed last, of each kind so many.</summary>
     public async Task<IReadOnlyList<PartRecipe>> RecentAsync(CancellationToken cancel = default)
@@ -199,7 +215,14 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         if (await NameTakenAsync(draft.Name, draft.Kind, 0, cancel) is { } other)
             return new(KeepOutcome.NameTaken, other);
         var now = clock.GetUtcNow();
-        var part = new Part { Kind = draft.Kind, Name = draft.Name, Tags = draft.Tags, SavedAt = now, Versions = [ToVersion(draft, 1, now)] };
+        var part = new Part
+        {
+            Kind = draft.Kind,
+            Name = draft.Name,
+            Tags = draft.Tags,
+            SavedAt = now,
+            Versions = [ToVersion(draft, 1, now)],
+        };
         context.Parts.Add(part);
         try
         {
@@ -215,11 +238,15 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         return new(KeepOutcome.Kept, part);
     }
 
-    /// <summary>Keeps parts with all their versions, as they came from another box: under the next free name where their own is taken, and not again where they are here already.</summary>
+    /// <summary>
+    /// Keeps parts with all their versions, as they came from another box: under the next free name where their own is taken, and not again
+    /// where they are here already.
+    /// </summary>
     /// <returns>Each as it is kept, in the same order, and whether it was here already.</returns>
     public async Task<IReadOnlyList<(Part Part, bool WasHere)>> TakeInAsync(IReadOnlyList<Part> parts, CancellationToken cancel = default)
     {
-        var here = await context.Parts.AsNoTracking().Include(p => p.Versions).AsSplitQuery().Where(p => p.DeletedAt == null).ToListAsync(cancel);
+        var here = await context.Parts.AsNoTracking().Include(p => p.Versions).AsSplitQuery().Where(p => p.DeletedAt == null)
+            .ToListAsync(cancel);
         var names = Enum.GetValues<PartKind>().ToDictionary(k => k, k => new NamesTaken(here.Where(p => p.Kind == k).Select(p => p.Name)));
         var same = here.ToLookup(ContentOf, StringComparer.Ordinal);
         var taken = new List<(Part, bool)>(parts.Count);
@@ -247,7 +274,21 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     {
         part.Kind,
         part.Current,
-        Versions = part.Versions.OrderBy(v => v.Number).Select(v => new { v.Number, Text = v.Text.ReplaceLineEndings("\n"), v.Method, v.FamilyId, v.Cup, v.Egg, v.MethodLoss, v.FillLine, v.Rest, v.Lines }),
+        Versions = part.Versions.OrderBy(v => v.Number).Select(
+            v =>
+                new
+                {
+                    v.Number,
+                    Text = v.Text.ReplaceLineEndings("\n"),
+                    v.Method,
+                    v.FamilyId,
+                    v.Cup,
+                    v.Egg,
+                    v.MethodLoss,
+                    v.FillLine,
+                    v.Rest,
+                    v.Lines
+                }),
     });
 
     /// <summary>Lines as they are kept.</summary>
@@ -260,12 +301,17 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
 
     /// <summary>All parts, deleted ones too when asked for, with their versions.</summary>
     public Task<List<Part>> AllAsync(CancellationToken cancel = default) =>
-        context.Parts.AsNoTracking().Include(p => p.Versions.OrderBy(v => v.Number)).AsSplitQuery().OrderBy(p => p.Kind).ThenBy(p => p.Name).ToListAsync(cancel);
+        context.Parts.AsNoTracking().Include(p => p.Versions.OrderBy(v => v.Number)).AsSplitQuery().OrderBy(p => p.Kind)
+            .ThenBy(p => p.Name).ToListAsync(cancel);
 
     /// <summary>The names of a kind that are taken.</summary>
-    public Task<List<string>> NamesAsync(PartKind kind, CancellationToken cancel = default) => context.Parts.Where(p => p.DeletedAt == null && p.Kind == kind).Select(p => p.Name).ToListAsync(cancel);
+    public Task<List<string>> NamesAsync(PartKind kind, CancellationToken cancel = default) =>
+        context.Parts.Where(p => p.DeletedAt == null && p.Kind == kind).Select(p => p.Name).ToListAsync(cancel);
 
-    /// <summary>Changes a part, if nobody has since <paramref name="stamp"/>. While pies or bakes use its version, they keep that and a new one is made.</summary>
+    /// <summary>
+    /// Changes a part, if nobody has since <paramref name="stamp"/>. While pies or bakes use its version, they keep that and a new one is
+    /// made.
+    /// </summary>
     public async Task<KeptPart> ChangeAsync(int id, int stamp, PartDraft draft, CancellationToken cancel = default)
     {
         var part = await context.Parts.Include(p => p.Versions).FirstOrDefaultAsync(p => p.Id == id && p.DeletedAt == null, cancel);
@@ -278,8 +324,10 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         var now = clock.GetUtcNow();
         var current = part.Versions.Single(v => v.Number == part.Current);
         var next = ToVersion(draft, current.Number, now);
-        var changed = next.Text != current.Text || next.Lines != current.Lines || next.FamilyId != current.FamilyId || next.Cup != current.Cup || next.Egg != current.Egg
-            || next.MethodLoss != current.MethodLoss || next.FillLine != current.FillLine || next.Rest != current.Rest || next.Method != current.Method;
+        var changed = next.Text != current.Text || next.Lines != current.Lines || next.FamilyId != current.FamilyId
+            || next.Cup != current.Cup || next.Egg != current.Egg
+            || next.MethodLoss != current.MethodLoss || next.FillLine != current.FillLine || next.Rest != current.Rest
+                || next.Method != current.Method;
         var isNew = false;
         if (changed && await context.PartUses.AnyAsync(u => u.PartId == id && u.Version == current.Number, cancel))
         {
@@ -303,12 +351,16 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         catch (DbUpdateConcurrencyException)
         {
             context.ChangeTracker.Clear();
-            return await FindAsync(id, cancel: cancel) is { } there ? new(KeepOutcome.ChangedElsewhere, there) : new(KeepOutcome.Gone, null);
+            return await FindAsync(id, cancel: cancel) is { } there
+                ? new(KeepOutcome.ChangedElsewhere, there)
+                : new(KeepOutcome.Gone, null);
         }
         catch (DbUpdateException e) when (Attempts.IsTaken(e))
         {
             context.ChangeTracker.Clear();
-            return await NameTakenAsync(draft.Name, part.Kind, id, cancel) is { } taken ? new(KeepOutcome.NameTaken, taken) : new(KeepOutcome.ChangedElsewhere, await FindAsync(id, cancel: cancel));
+            return await NameTakenAsync(draft.Name, part.Kind, id, cancel) is { } taken
+                ? new(KeepOutcome.NameTaken, taken)
+                : new(KeepOutcome.ChangedElsewhere, await FindAsync(id, cancel: cancel));
         }
 
         // A cached version carries the part's name.
@@ -360,7 +412,12 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
 
     /// <summary>The saved pies that use some version of a part, with that version.</summary>
     public async Task<IReadOnlyList<(SavedPie Pie, int Version)>> PiesUsingAsync(int id, CancellationToken cancel = default) =>
-        [.. (await context.Pies.AsNoTracking().Where(p => p.DeletedAt == null).SelectMany(p => p.Uses, (p, u) => new { Pie = p, u.PartId, u.Version }).Where(x => x.PartId == id).OrderBy(x => x.Pie.Name).ToListAsync(cancel)).Select(x => (x.Pie, x.Version))];
+        [
+            .. (
+                await context.Pies.AsNoTracking().Where(p => p.DeletedAt == null)
+                    .SelectMany(p => p.Uses, (p, u) => new { Pie = p, u.PartId, u.Version }).Where(x => x.PartId == id)
+                    .OrderBy(x => x.Pie.Name).ToListAsync(cancel)).Select(x => (x.Pie, x.Version))
+        ];
 
     /// <summary>Moves a pie to another version of a part.</summary>
     public Task<bool> MovePieAsync(int pieId, int part, int version, CancellationToken cancel = default) => context.AgainAsync(async () =>
@@ -376,23 +433,31 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         return true;
     });
 
-    /// <summary>A version as the core knows it. A line whose ingredient is not known any more is not passed over: the part says so and cannot be used.</summary>
+    /// <summary>
+    /// A version as the core knows it. A line whose ingredient is not known any more is not passed over: the part says so and cannot be
+    /// used.
+    /// </summary>
     public static PartRecipe ToRecipe(Part part, PartVersion version, KnownIngredients known)
     {
         var lines = Unpack(version.Lines).Select(l => (Kept: l, What: known.Find(l.Ingredient))).ToList();
         return new(
             IdOf(part.Id, version.Number), part.Name, part.Kind, version.FamilyId,
-            [.. lines.Where(l => l.What is not null).Select(l => new RecipeLine(l.What!, l.Kept.Grams, l.Kept.GoesIn, l.Kept.Note, l.Kept.Optional))],
+            [
+                .. lines.Where(l => l.What is not null).Select(
+                    l => new RecipeLine(l.What!, l.Kept.Grams, l.Kept.GoesIn, l.Kept.Note, l.Kept.Optional))
+            ],
             new(version.MethodLoss, version.FillLine, version.Rest))
         {
             Missing = [.. lines.Where(l => l.What is null).Select(l => l.Kept.Ingredient)],
         };
     }
 
-    private Task<Part?> NameTakenAsync(string name, PartKind kind, int but, CancellationToken cancel) => NameTakenAsync(kind, Names.KeyOf(name), but, cancel);
+    private Task<Part?> NameTakenAsync(string name, PartKind kind, int but, CancellationToken cancel) =>
+        NameTakenAsync(kind, Names.KeyOf(name), but, cancel);
 
     private Task<Part?> NameTakenAsync(PartKind kind, string key, int but, CancellationToken cancel) =>
-        context.Parts.AsNoTracking().FirstOrDefaultAsync(p => p.Id != but && p.DeletedAt == null && p.Kind == kind && p.NameKey == key, cancel);
+        context.Parts.AsNoTracking().FirstOrDefaultAsync(
+            p => p.Id != but && p.DeletedAt == null && p.Kind == kind && p.NameKey == key, cancel);
 
     private static PartVersion ToVersion(PartDraft draft, int number, DateTimeOffset now) => new()
     {
@@ -410,5 +475,6 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     };
 
     /// <summary>A line as it is kept: ingredient, grams, how it goes in, note, optional.</summary>
-    private sealed record KeptLine(string I, double? G, [property: JsonConverter(typeof(JsonStringEnumConverter<GoesIn>))] GoesIn W, string N, bool O);
+    private sealed record KeptLine(
+        string I, double? G, [property: JsonConverter(typeof(JsonStringEnumConverter<GoesIn>))] GoesIn W, string N, bool O);
 }

@@ -15,7 +15,9 @@ namespace RoundCrumb.Data.Recipes;
 /// <param name="Near">The words around what was found, with [brackets] about it.</param>
 public sealed record SearchHit(string Kind, string Ref, string Name, string Near);
 
-/// <summary>Search over everything: parts, pies, bakes with their notes, ingredients. The index is kept by triggers in the file itself.</summary>
+/// <summary>
+/// Search over everything: parts, pies, bakes with their notes, ingredients. The index is kept by triggers in the file itself.
+/// </summary>
 public sealed class Search(RoundCrumbContext context)
 {
     /// <summary>How the mark begins that says which shipped things are in the index.</summary>
@@ -32,12 +34,19 @@ public sealed class Search(RoundCrumbContext context)
         if (match.Length == 0)
             return [];
         var inName = $"Name : ({match})";
-        var names = await context.Database.SqlQuery<SearchHit>($"SELECT Kind, Ref, Name, '' AS Near FROM Found WHERE Found MATCH {inName} ORDER BY rowid DESC LIMIT {most}").ToListAsync(cancel);
+        var names = await context.Database.SqlQuery<SearchHit>(
+            $"SELECT Kind, Ref, Name, '' AS Near FROM Found WHERE Found MATCH {inName} ORDER BY rowid DESC LIMIT {most}")
+            .ToListAsync(cancel);
         var starts = typed.Trim();
         var hits = names.OrderBy(h => h.Name.StartsWith(starts, StringComparison.OrdinalIgnoreCase) ? 0 : 1).ToList();
         if (hits.Count >= most)
             return hits;
-        var words = await context.Database.SqlQuery<SearchHit>($"SELECT Kind, Ref, Name, snippet(Found, 3, '[', ']', '…', 9) AS Near FROM Found WHERE Found MATCH {match} ORDER BY rowid DESC LIMIT {most}").ToListAsync(cancel);
+        var words = await context.Database.SqlQuery<SearchHit>(
+            $"""
+            SELECT Kind, Ref, Name, snippet(Found, 3, '[', ']', '…', 9) AS Near
+            FROM Found WHERE Found MATCH {match} ORDER BY rowid DESC LIMIT {most}
+            """)
+            .ToListAsync(cancel);
         var seen = hits.Select(h => (h.Kind, h.Ref)).ToHashSet();
         hits.AddRange(words.Where(w => seen.Add((w.Kind, w.Ref))).Take(most - hits.Count));
         return hits;
@@ -63,7 +72,12 @@ public sealed class Search(RoundCrumbContext context)
     public async Task IndexShippedAsync(CancellationToken cancel = default)
     {
         var rows = new List<(string Kind, string Ref, string Name, string Words)>();
-        rows.AddRange(ShippedParts.All.Select(p => ("shipped", p.Id, p.Name, PartFamilies.NameOf(p.Kind, p.FamilyId) + " " + string.Join(", ", p.Lines.Select(l => l.Ingredient.Name)))));
+        rows.AddRange(
+            ShippedParts.All.Select(
+                p =>
+                    (
+                        "shipped", p.Id, p.Name,
+                        PartFamilies.NameOf(p.Kind, p.FamilyId) + " " + string.Join(", ", p.Lines.Select(l => l.Ingredient.Name)))));
         rows.AddRange(Pantry.All.Select(i => ("ingredient", i.Id, i.Name, string.Join(", ", i.OtherNames))));
         var mark = IndexMark + Convert.ToHexString(SHA256.HashData(Encoding.UTF8.GetBytes(string.Join('\n', rows))))[..16];
         if (await context.Marks.AnyAsync(m => m.Name == mark, cancel))
@@ -76,7 +90,12 @@ public sealed class Search(RoundCrumbContext context)
         for (var i = 0; i < rows.Count; i++)
         {
             var (kind, id, name, words) = rows[i];
-            await context.Database.ExecuteSqlAsync($"INSERT INTO Found (rowid, Kind, Ref, Name, Words) VALUES ({(i * 8) + (kind == "shipped" ? 5 : 6)}, {kind}, {id}, {name}, {words})", cancel);
+            await context.Database.ExecuteSqlAsync(
+                $"""
+                INSERT INTO Found (rowid, Kind, Ref, Name, Words)
+                VALUES ({(i * 8) + (kind == "shipped" ? 5 : 6)}, {kind}, {id}, {name}, {words})
+                """,
+                cancel);
         }
 
         await transaction.CommitAsync(cancel);

@@ -36,5 +36,6 @@ internal static class Attempts
     }
 
     /// <summary>True where a name, or a number, was taken between the look and the write.</summary>
-    public static bool IsTaken(DbUpdateException e) => e.InnerException is SqliteException { SqliteErrorCode: SQLitePCL.raw.SQLITE_CONSTRAINT };
+    public static bool IsTaken(DbUpdateException e) =>
+        e.InnerException is SqliteException { SqliteErrorCode: SQLitePCL.raw.SQLITE_CONSTRAINT };
 }

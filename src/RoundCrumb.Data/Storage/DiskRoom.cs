@@ -5,7 +5,10 @@ namespace RoundCrumb.Data.Storage;
 /// <summary>Whether there is room on the disk.</summary>
 public static class DiskRoom
 {
-    /// <summary>With less than this free, bytes, a busy day may not be kept whole any more: a day with its plan takes some 100 kB, and SQLite wants as much again while it writes. Our own choice, with room for a hundred.</summary>
+    /// <summary>
+    /// With less than this free, bytes, a busy day may not be kept whole any more: a day with its plan takes some 100 kB, and SQLite wants
+    /// as much again while it writes. Our own choice, with room for a hundred.
+    /// </summary>
     public const long Scant = 20 * 1024 * 1024;
 
     /// <summary>ENOSPC, as Linux and macOS number it.</summary>

@@ -68,7 +68,9 @@ public static class FileInspection
         using var connection = new SqliteConnection(Reading(path));
         connection.Open();
         var tables = List(connection, "SELECT name FROM sqlite_master WHERE type = 'table' AND name NOT LIKE 'sqlite\\_%' ESCAPE '\\'");
-        var applied = tables.Contains("__EFMigrationsHistory") ? List(connection, "SELECT MigrationId FROM __EFMigrationsHistory ORDER BY MigrationId") : [];
+        var applied = tables.Contains("__EFMigrationsHistory")
+            ? List(connection, "SELECT MigrationId FROM __EFMigrationsHistory ORDER BY MigrationId")
+            : [];
 
         // A start that was cut off before its first table leaves a file with nothing but the lists of migrations.
         if (applied.Count == 0 && tables.TrueForAll(t => t.StartsWith("__EFMigrations", StringComparison.Ordinal)))
@@ -82,11 +84,22 @@ public static class FileInspection
         return applied.Count < migrations.Count ? FileState.Older : FileState.Current;
     }
 
-    /// <summary>How a file is opened for reading alone. One that nobody has open is opened as if it could not change, so that nothing is made beside it.</summary>
+    /// <summary>
+    /// How a file is opened for reading alone. One that nobody has open is opened as if it could not change, so that nothing is made beside
+    /// it.
+    /// </summary>
     private static string Reading(string path)
     {
-        var source = File.Exists(path + "-wal") ? path : "file:" + string.Join('/', Path.GetFullPath(path).Split('/').Select(Uri.EscapeDataString)) + "?immutable=1";
-        return new SqliteConnectionStringBuilder { DataSource = source, Mode = SqliteOpenMode.ReadOnly, Pooling = false, DefaultTimeout = 5 }.ToString();
+        var source = File.Exists(path + "-wal")
+            ? path
+            : "file:" + string.Join('/', Path.GetFullPath(path).Split('/').Select(Uri.EscapeDataString)) + "?immutable=1";
+        return new SqliteConnectionStringBuilder
+        {
+            DataSource = source,
+            Mode = SqliteOpenMode.ReadOnly,
+            Pooling = false,
+            DefaultTimeout = 5,
+        }.ToString();
     }
 
     private static List<string> List(SqliteConnection connection, string query)

@@ -51,17 +51,23 @@ public sealed record FileTrouble(FileTroubleKind Kind, string File)
     /// <summary>One sentence or two for the person who starts it: what is wrong with which file, and what to do.</summary>
     public string Says => Kind switch
     {
-        FileTroubleKind.Folder => $"“{File}” is a folder: name a file in it, such as --RoundCrumb:File={Path.Combine(File, "roundcrumb.db")}.",
-        FileTroubleKind.NotADatabase => $"“{File}” is not a SQLite file; nothing was written to it. Name another file, or put a backup in its place.",
+        FileTroubleKind.Folder =>
+            $"“{File}” is a folder: name a file in it, such as --RoundCrumb:File={Path.Combine(File, "roundcrumb.db")}.",
+        FileTroubleKind.NotADatabase =>
+            $"“{File}” is not a SQLite file; nothing was written to it. Name another file, or put a backup in its place.",
         FileTroubleKind.Damaged => $"“{File}” is damaged; nothing was written to it. Put a backup in its place, or name another file.",
         FileTroubleKind.Foreign => $"“{File}” is another program’s database; nothing was written to it. Name another file.",
-        FileTroubleKind.Newer => $"“{File}” was written by a newer Round Crumb; nothing was written to it. Start that one, or put back the copy that it made before it brought the file up to date.",
+        FileTroubleKind.Newer =>
+            $"“{File}” was written by a newer Round Crumb; nothing was written to it. Start that one, or put back the copy that it "
+                + $"made before it brought the file up to date.",
         FileTroubleKind.ReadOnly => $"“{File}” may only be read; nothing was written to it. Allow writing to it, or name another file.",
         FileTroubleKind.NoAccess => $"“{File}” may not be opened, or its folder may not be written to. Allow both, or name another file.",
         FileTroubleKind.NoRoom => $"The disk that “{File}” is on is full, so nothing was kept. Make room, then try again.",
         FileTroubleKind.InUse => $"Round Crumb is already running with “{File}”. Open it at the address printed there, or stop it first.",
         FileTroubleKind.Locked => $"Another program keeps “{File}” locked. Close it there, then try again.",
-        FileTroubleKind.Moved => $"“{File}” was moved, deleted or replaced while Round Crumb was running, so nothing more is kept. Put it back, then start Round Crumb again.",
+        FileTroubleKind.Moved =>
+            $"“{File}” was moved, deleted or replaced while Round Crumb was running, so nothing more is kept. Put it back, then "
+                + $"start Round Crumb again.",
         _ => throw new InvalidOperationException($"{Kind} is not described."),
     };
 }

@@ -3,7 +3,9 @@ using RoundCrumb.Data.Recipes;
 
 namespace RoundCrumb.Data.Storage;
 
-/// <summary>Fills in what a file of an earlier version did not have and tables alone cannot work out. Done again it changes nothing.</summary>
+/// <summary>
+/// Fills in what a file of an earlier version did not have and tables alone cannot work out. Done again it changes nothing.
+/// </summary>
 internal static class FileUpkeep
 {
     /// <summary>Fills in the keys of names, the uses of parts, and writes kinds by their names.</summary>
@@ -27,7 +29,8 @@ internal static class FileUpkeep
     }
 
     /// <summary>Two names that were told apart until now are so still: the later one has its number in its key.</summary>
-    private static async Task NameAsync<T>(IQueryable<T> all, Func<T, bool> lives, Func<T, int> id, Func<T, string> kind, CancellationToken cancel)
+    private static async Task NameAsync<T>(
+        IQueryable<T> all, Func<T, bool> lives, Func<T, int> id, Func<T, string> kind, CancellationToken cancel)
         where T : class, INamed
     {
         var taken = new HashSet<(string, string)>();

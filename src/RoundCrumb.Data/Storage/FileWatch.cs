@@ -22,7 +22,8 @@ internal sealed class FileWatch(string path) : DbConnectionInterceptor
         command.ExecuteNonQuery();
     }
 
-    public override async Task ConnectionOpenedAsync(DbConnection connection, ConnectionEndEventData eventData, CancellationToken cancellationToken = default)
+    public override async Task ConnectionOpenedAsync(
+        DbConnection connection, ConnectionEndEventData eventData, CancellationToken cancellationToken = default)
     {
         MustBeThere((SqliteConnection)connection);
         var command = connection.CreateCommand();
@@ -47,7 +48,9 @@ internal sealed class FileWatch(string path) : DbConnectionInterceptor
         const int HasMovedCode = 20;
         var moved = 0;
         return connection.Handle is { IsInvalid: false } handle
-            && NativeMethods.sqlite3_file_control(handle.DangerousGetHandle(), "main\0"u8.ToArray(), HasMovedCode, ref moved) == SQLitePCL.raw.SQLITE_OK && moved != 0;
+            && NativeMethods.sqlite3_file_control(
+                handle.DangerousGetHandle(), "main\0"u8.ToArray(), HasMovedCode, ref moved) == SQLitePCL.raw.SQLITE_OK
+                && moved != 0;
     }
 
     private static class NativeMethods

@@ -20,5 +20,6 @@ public static class Names
     public static bool AreSame(string name, string other) => KeyOf(name) == KeyOf(other);
 
     /// <summary>An order and a lookup by names.</summary>
-    public static IEqualityComparer<string> Comparer { get; } = EqualityComparer<string>.Create((a, b) => KeyOf(a!) == KeyOf(b!), name => KeyOf(name).GetHashCode(StringComparison.Ordinal));
+    public static IEqualityComparer<string> Comparer { get; } = EqualityComparer<string>.Create(
+        (a, b) => KeyOf(a!) == KeyOf(b!), name => KeyOf(name).GetHashCode(StringComparison.Ordinal));
 }

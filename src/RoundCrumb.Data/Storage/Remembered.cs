@@ -1,6 +1,8 @@
 namespace RoundCrumb.Data.Storage;
 
-/// <summary>Something read from the file and kept in memory until it changes. What was read before a change is never kept after it.</summary>
+/// <summary>
+/// Something read from the file and kept in memory until it changes. What was read before a change is never kept after it.
+/// </summary>
 /// <typeparam name="T">What is kept.</typeparam>
 public sealed class Remembered<T>
     where T : class

@@ -51,7 +51,13 @@ public static class RoundCrumbFile
         }
         catch (SqliteException e)
         {
-            throw new FileTroubleException(new(e.SqliteErrorCode is SQLitePCL.raw.SQLITE_BUSY or SQLitePCL.raw.SQLITE_LOCKED ? FileTroubleKind.Locked : FileTroubleKind.NoAccess, path), e);
+            throw new FileTroubleException(
+                new(
+                    e.SqliteErrorCode is SQLitePCL.raw.SQLITE_BUSY or SQLitePCL.raw.SQLITE_LOCKED
+                        ? FileTroubleKind.Locked
+                        : FileTroubleKind.NoAccess,
+                    path),
+                e);
         }
     }
 
@@ -108,13 +114,16 @@ public static class RoundCrumbFile
         {
             throw new FileTroubleException(new(FileTroubleKind.NoRoom, copy), e);
         }
-        catch (Exception e) when (e is UnauthorizedAccessException or DirectoryNotFoundException or SqliteException { SqliteErrorCode: SQLitePCL.raw.SQLITE_CANTOPEN or SQLitePCL.raw.SQLITE_READONLY })
+        catch (Exception e) when (
+            e is UnauthorizedAccessException or DirectoryNotFoundException
+                or SqliteException { SqliteErrorCode: SQLitePCL.raw.SQLITE_CANTOPEN or SQLitePCL.raw.SQLITE_READONLY })
         {
             throw new FileTroubleException(new(FileTroubleKind.NoAccess, copy), e);
         }
         catch (SqliteException e)
         {
-            throw new FileTroubleException(new(e.SqliteErrorCode is SQLitePCL.raw.SQLITE_NOTADB ? FileTroubleKind.NotADatabase : FileTroubleKind.Damaged, path), e);
+            throw new FileTroubleException(
+                new(e.SqliteErrorCode is SQLitePCL.raw.SQLITE_NOTADB ? FileTroubleKind.NotADatabase : FileTroubleKind.Damaged, path), e);
         }
         finally
         {
@@ -140,7 +149,8 @@ public static class RoundCrumbFile
             {
                 // Whoever held this lock when the copy was made is gone: the file is claimed by this process alone.
                 await context.Database.OpenConnectionAsync(cancel);
-                await ExecuteAsync((SqliteConnection)context.Database.GetDbConnection(), "DROP TABLE IF EXISTS __EFMigrationsLock;", cancel);
+                await ExecuteAsync(
+                    (SqliteConnection)context.Database.GetDbConnection(), "DROP TABLE IF EXISTS __EFMigrationsLock;", cancel);
                 await context.Database.MigrateAsync(cancel);
                 if (state is FileState.Older)
                     await FileUpkeep.RunAsync(context, cancel);
@@ -207,11 +217,20 @@ public static class RoundCrumbFile
     }
 
     private static string ConnectionTo(string path, bool pooled = true, SqliteOpenMode mode = SqliteOpenMode.ReadWriteCreate) =>
-        new SqliteConnectionStringBuilder { DataSource = path, ForeignKeys = true, DefaultTimeout = 10, Pooling = pooled, Mode = mode }.ToString();
+        new SqliteConnectionStringBuilder
+        {
+            DataSource = path,
+            ForeignKeys = true,
+            DefaultTimeout = 10,
+            Pooling = pooled,
+            Mode = mode,
+        }.ToString();
 
     /// <summary>A context that leaves nothing open behind it.</summary>
     private static RoundCrumbContext Unpooled(string path) =>
-        new((DbContextOptions<RoundCrumbContext>)new DbContextOptionsBuilder<RoundCrumbContext>().UseSqlite(ConnectionTo(path, pooled: false)).Options);
+        new(
+            (DbContextOptions<RoundCrumbContext>)new DbContextOptionsBuilder<RoundCrumbContext>()
+                .UseSqlite(ConnectionTo(path, pooled: false)).Options);
 }
 
 /// <summary>For the tool that writes migrations.</summary>

@@ -13,7 +13,8 @@ namespace RoundCrumb.Formats.Calendars;
 /// <param name="End">When it ends.</param>
 /// <param name="Where">Where, or who.</param>
 /// <param name="WarnBefore">Minutes before it begins that the calendar speaks up; none to leave it silent.</param>
-public sealed record CalendarEntry(string Uid, string Title, string Words, DateTimeOffset Start, DateTimeOffset End, string Where, int? WarnBefore);
+public sealed record CalendarEntry(
+    string Uid, string Title, string Words, DateTimeOffset Start, DateTimeOffset End, string Where, int? WarnBefore);
 
 /// <summary>A calendar that was read.</summary>
 /// <param name="Entries">What is in it, each with the moment it begins.</param>
@@ -28,7 +29,9 @@ public static class CalendarFile
 
     private const int Latest = 2199;
 
-    /// <summary>The most events, alarms and rules of time zones in one calendar: a week of two ovens has some two hundred events with an alarm each.</summary>
+    /// <summary>
+    /// The most events, alarms and rules of time zones in one calendar: a week of two ovens has some two hundred events with an alarm each.
+    /// </summary>
     private const int Most = 5000;
 
     /// <summary>A calendar holds time zones, those hold rules; events hold alarms.</summary>
@@ -57,7 +60,13 @@ public static class CalendarFile
                 Sequence = version,
             };
             if (entry.WarnBefore is { } minutes)
-                one.Alarms.Add(new Alarm { Action = AlarmAction.Display, Description = entry.Title, Trigger = new Trigger(Duration.FromMinutes(-minutes)) });
+                one.Alarms.Add(
+                    new Alarm
+                    {
+                        Action = AlarmAction.Display,
+                        Description = entry.Title,
+                        Trigger = new Trigger(Duration.FromMinutes(-minutes)),
+                    });
             calendar.Events.Add(one);
         }
 
@@ -76,12 +85,20 @@ public static class CalendarFile
             if (Calendar.Load(text) is not { } calendar)
                 return new([], "There is no calendar in that file.");
             var dated = calendar.Events.Where(e => e.Uid is { Length: > 0 } && e.Start is { HasTime: true }).ToList();
-            var entries = dated.Where(e => Moment(e.Start!, here) is not null).Select(e => (e.Uid!, e.Summary ?? "", Moment(e.Start!, here)!.Value)).ToList();
+            var entries = dated.Where(e => Moment(e.Start!, here) is not null)
+                .Select(e => (e.Uid!, e.Summary ?? "", Moment(e.Start!, here)!.Value)).ToList();
             var unread = dated.Count - entries.Count;
             return dated.Count == 0 ? new([], "There are no events in that file.")
-                : new(entries, unread == 0 ? "" : $"{unread} {(unread == 1 ? "event begins" : "events begin")} at a time that can’t be read: in a time zone that is not known here, or outside {Earliest} to {Latest}.");
+                : new(
+                    entries,
+                    unread == 0
+                        ? ""
+                        : $"{unread} {(unread == 1 ? "event begins" : "events begin")} at a time that can’t be read: in a time zone "
+                            + $"that is not known here, or outside {Earliest} to {Latest}.");
         }
-        catch (Exception e) when (e is System.Runtime.Serialization.SerializationException or ArgumentException or FormatException or InvalidOperationException or NullReferenceException or IndexOutOfRangeException or TimeZoneNotFoundException)
+        catch (Exception e) when (
+            e is System.Runtime.Serialization.SerializationException or ArgumentException or FormatException or InvalidOperationException
+                or NullReferenceException or IndexOutOfRangeException or TimeZoneNotFoundException)
         {
             return new([], "That file is not a calendar that can be read.");
         }
@@ -100,9 +117,14 @@ public static class CalendarFile
         return start.IsUtc || IsKnown(start.TzId) ? new(start.AsUtc, TimeSpan.Zero) : null;
     }
 
-    private static bool IsKnown(string? zone) => zone is { Length: > 0 } && (TimeZoneInfo.TryFindSystemTimeZoneById(zone, out _) || NodaTime.DateTimeZoneProviders.Tzdb.GetZoneOrNull(zone) is not null);
+    private static bool IsKnown(string? zone) =>
+        zone is { Length: > 0 }
+            && (TimeZoneInfo.TryFindSystemTimeZoneById(zone, out _) || NodaTime.DateTimeZoneProviders.Tzdb.GetZoneOrNull(zone) is not null);
 
-    /// <summary>Why a text is not read at all: more events than any day has, or things within things within things. Both would take the library long; nothing where it is read.</summary>
+    /// <summary>
+    /// Why a text is not read at all: more events than any day has, or things within things within things. Both would take the library
+    /// long; nothing where it is read.
+    /// </summary>
     private static string Bounded(string text)
     {
         var (depth, deepest, begun) = (0, 0, 0);
@@ -115,7 +137,10 @@ public static class CalendarFile
                 depth--;
         }
 
-        return deepest > Deepest ? "That calendar is nested deeper than any. It is not read." : begun > Most ? $"That calendar holds more than {Most} things. It is not read." : "";
+        return deepest > Deepest
+            ? "That calendar is nested deeper than any. It is not read."
+            : begun > Most ? $"That calendar holds more than {Most} things. It is not read."
+            : "";
     }
 
     private static CalDateTime Utc(DateTimeOffset moment) => new(moment.UtcDateTime, "UTC");

@@ -27,7 +27,11 @@ public sealed record WrittenRecipe(string Title, IReadOnlyList<WrittenPart> Part
 /// <summary>Writes parts and pies as plain text and as schema.org Recipe JSON-LD; <see cref="Importer"/> reads both back.</summary>
 public static class RecipeWriter
 {
-    private static readonly JsonSerializerOptions Options = new() { WriteIndented = true, Encoder = JavaScriptEncoder.Create(UnicodeRanges.All) };
+    private static readonly JsonSerializerOptions Options = new()
+    {
+        WriteIndented = true,
+        Encoder = JavaScriptEncoder.Create(UnicodeRanges.All),
+    };
 
     /// <summary>As plain text: the title, each part under its heading, the method.</summary>
     public static string Text(string title, IReadOnlyList<WrittenPart> parts)
@@ -52,7 +56,8 @@ public static class RecipeWriter
     }
 
     /// <summary>Several, one after the other.</summary>
-    public static string Text(IReadOnlyList<WrittenRecipe> recipes) => string.Join("\n" + Importer.Rule + "\n\n", recipes.Select(r => Text(r.Title, r.Parts)));
+    public static string Text(IReadOnlyList<WrittenRecipe> recipes) =>
+        string.Join("\n" + Importer.Rule + "\n\n", recipes.Select(r => Text(r.Title, r.Parts)));
 
     /// <summary>As JSON-LD: one recipe for a part; for pies and boxes a graph of parts and pies.</summary>
     public static string JsonLd(IReadOnlyList<WrittenRecipe> recipes)
@@ -97,7 +102,9 @@ public static class RecipeWriter
     public static string Csv(IReadOnlyList<WrittenPart> parts)
     {
         using var text = new StringWriter { NewLine = "\n" };
-        using (var csv = new CsvWriter(text, new CsvConfiguration(CultureInfo.InvariantCulture) { NewLine = "\n", InjectionOptions = InjectionOptions.Escape }))
+        using (
+            var csv = new CsvWriter(
+                text, new CsvConfiguration(CultureInfo.InvariantCulture) { NewLine = "\n", InjectionOptions = InjectionOptions.Escape }))
         {
             csv.WriteField("section");
             csv.WriteField("line");
@@ -123,14 +130,20 @@ public static class RecipeWriter
             recipe["@id"] = id;
         recipe["name"] = part.Name;
         recipe["recipeCategory"] = part.Kind.ToString();
-        recipe["identifier"] = new JsonArray(Property(JsonLdReader.KindProperty, part.Kind.ToString()), Property(JsonLdReader.FamilyProperty, part.FamilyId));
+        recipe["identifier"] = new JsonArray(
+            Property(JsonLdReader.KindProperty, part.Kind.ToString()), Property(JsonLdReader.FamilyProperty, part.FamilyId));
         recipe["recipeIngredient"] = new JsonArray([.. part.Lines.Select(l => (JsonNode)l)]);
         if (part.Method.Length > 0)
-            recipe["recipeInstructions"] = new JsonArray([.. part.Method.Split('\n', StringSplitOptions.RemoveEmptyEntries).Select(s => (JsonNode)new JsonObject { ["@type"] = "HowToStep", ["text"] = s.Trim() })]);
+            recipe["recipeInstructions"] = new JsonArray(
+                [
+                    .. part.Method.Split('\n', StringSplitOptions.RemoveEmptyEntries)
+                        .Select(s => (JsonNode)new JsonObject { ["@type"] = "HowToStep", ["text"] = s.Trim() })
+                ]);
         return recipe;
     }
 
-    private static JsonObject Property(string name, string value) => new() { ["@type"] = "PropertyValue", ["propertyID"] = name, ["value"] = value };
+    private static JsonObject Property(string name, string value) =>
+        new() { ["@type"] = "PropertyValue", ["propertyID"] = name, ["value"] = value };
 
     private static JsonObject With(JsonObject recipe, (string Name, string Value) first)
     {

@@ -12,11 +12,13 @@ public sealed record BoxLine(string Ingredient, double? Grams, GoesIn GoesIn = G
 
 /// <summary>One version of a part.</summary>
 public sealed record BoxVersion(
-    int Number, string Family, string Text, IReadOnlyList<BoxLine> Lines, string Method = "", CupSize Cup = CupSize.American, EggSize Egg = EggSize.Large,
+    int Number, string Family, string Text, IReadOnlyList<BoxLine> Lines, string Method = "", CupSize Cup = CupSize.American,
+    EggSize Egg = EggSize.Large,
     double? MethodLoss = null, double? FillLine = null, double? Rest = null, DateTimeOffset? SavedAt = null);
 
 /// <summary>A part with its versions. Pies name it by <paramref name="Ref"/> and a version's number.</summary>
-public sealed record BoxPart(int Ref, PartKind Kind, string Name, IReadOnlyList<string> Tags, int Current, IReadOnlyList<BoxVersion> Versions);
+public sealed record BoxPart(
+    int Ref, PartKind Kind, string Name, IReadOnlyList<string> Tags, int Current, IReadOnlyList<BoxVersion> Versions);
 
 /// <summary>A whole pie: its composition as an address, in which <c>box-REF-NUMBER</c> names a part of this document.</summary>
 public sealed record BoxPie(string Name, IReadOnlyList<string> Tags, string Composition);
@@ -26,7 +28,8 @@ public sealed record BoxIngredient(string Id, string Name, IReadOnlyList<string>
 
 /// <summary>A recipe box, whole or in part, as Round Crumb writes and reads it. Its schema is published in docs/formats.</summary>
 public sealed record BoxDocument(
-    string Format, int Version, IReadOnlyList<BoxPart> Parts, IReadOnlyList<BoxPie> Pies, IReadOnlyList<BoxIngredient> Ingredients, IReadOnlyDictionary<string, string> Remembered)
+    string Format, int Version, IReadOnlyList<BoxPart> Parts, IReadOnlyList<BoxPie> Pies, IReadOnlyList<BoxIngredient> Ingredients,
+    IReadOnlyDictionary<string, string> Remembered)
 {
     /// <summary>What its <see cref="Format"/> says.</summary>
     public const string FormatName = "round-crumb-box";
@@ -34,7 +37,10 @@ public sealed record BoxDocument(
     /// <summary>The version that is written.</summary>
     public const int FormatVersion = 1;
 
-    /// <summary>The most parts, pies, ingredients or remembered names in one document: more than any kitchen has, and few enough to be kept in one go.</summary>
+    /// <summary>
+    /// The most parts, pies, ingredients or remembered names in one document: more than any kitchen has, and few enough to be kept in one
+    /// go.
+    /// </summary>
     public const int Most = 3000;
 
     /// <summary>The most versions of one part.</summary>
@@ -52,7 +58,9 @@ public sealed record BoxDocument(
     };
 
     /// <summary>A new document.</summary>
-    public static BoxDocument Of(IReadOnlyList<BoxPart> parts, IReadOnlyList<BoxPie> pies, IReadOnlyList<BoxIngredient> ingredients, IReadOnlyDictionary<string, string> remembered) =>
+    public static BoxDocument Of(
+        IReadOnlyList<BoxPart> parts, IReadOnlyList<BoxPie> pies, IReadOnlyList<BoxIngredient> ingredients,
+        IReadOnlyDictionary<string, string> remembered) =>
         new(FormatName, FormatVersion, parts, pies, ingredients, remembered);
 
     /// <summary>As JSON.</summary>
@@ -67,8 +75,17 @@ public sealed record BoxDocument(
             if (box is null || box.Format != FormatName)
                 return (null, "This JSON is no recipe box of Round Crumb.");
             if (box.Version > FormatVersion)
-                return (null, $"This box was written by a newer Round Crumb (version {box.Version} of the format; {FormatVersion} is known here).");
-            box = box with { Parts = box.Parts ?? [], Pies = box.Pies ?? [], Ingredients = box.Ingredients ?? [], Remembered = (box.Remembered ?? new Dictionary<string, string>()).Where(r => r.Value is not null && r.Key.Length is > 0 and <= PartLimits.RememberedWords).ToDictionary() };
+                return (
+                    null,
+                    $"This box was written by a newer Round Crumb (version {box.Version} of the format; {FormatVersion} is known here).");
+            box = box with
+            {
+                Parts = box.Parts ?? [],
+                Pies = box.Pies ?? [],
+                Ingredients = box.Ingredients ?? [],
+                Remembered = (box.Remembered ?? new Dictionary<string, string>())
+                    .Where(r => r.Value is not null && r.Key.Length is > 0 and <= PartLimits.RememberedWords).ToDictionary(),
+            };
             return Flaw(box) is { Length: > 0 } flaw ? (null, flaw) : (box, "");
         }
         catch (Exception e) when (e is InvalidOperationException or ArgumentException)
@@ -77,7 +94,9 @@ public sealed record BoxDocument(
         }
         catch (JsonException e)
         {
-            return (null, "This JSON can’t be read as a recipe box" + (e.Path is { Length: > 1 } path ? $": something is wrong at {path}." : "."));
+            return (
+                null,
+                "This JSON can’t be read as a recipe box" + (e.Path is { Length: > 1 } path ? $": something is wrong at {path}." : "."));
         }
     }
 
@@ -104,8 +123,10 @@ public sealed record BoxDocument(
             return "Two ingredients in it have the same id.";
         foreach (var part in box.Parts)
         {
-            if (part.Versions.SelectMany(v => v.Lines).FirstOrDefault(l => !known.Contains(l.Ingredient) && Pantry.Find(l.Ingredient) is null) is { } line)
-                return $"“{Short(part.Name)}” names the ingredient “{Short(line.Ingredient)}”, which is neither in that box nor in the pantry here.";
+            if (part.Versions.SelectMany(v => v.Lines).FirstOrDefault(
+                    l => !known.Contains(l.Ingredient) && Pantry.Find(l.Ingredient) is null) is { } line)
+                return $"“{Short(part.Name)}” names the ingredient “{Short(line.Ingredient)}”, which is neither in that box nor in "
+                    + $"the pantry here.";
         }
 
         return "";
@@ -113,14 +134,21 @@ public sealed record BoxDocument(
 
     private static string FlawOf(BoxPart? part)
     {
-        if (string.IsNullOrWhiteSpace(part?.Name) || part.Versions is not { Count: > 0 } || part.Versions.Any(v => v is null || v.Text is null || v.Family is null || v.Lines is null))
+        if (string.IsNullOrWhiteSpace(part?.Name) || part.Versions is not { Count: > 0 }
+                || part.Versions.Any(v => v is null || v.Text is null || v.Family is null || v.Lines is null))
             return "A part in it has no name, or no version with text, family and lines.";
         var name = Short(part.Name);
         if (part.Name.Trim().Length > PartLimits.Name)
             return TooLong("name", part.Name, part.Name.Trim().Length, PartLimits.Name);
-        if (part.Versions.All(v => v.Number != part.Current) || part.Versions.Select(v => v.Number).Distinct().Count() != part.Versions.Count || part.Versions.Any(v => v.Number < 1))
+        if (part.Versions.All(v => v.Number != part.Current)
+                || part.Versions.Select(v => v.Number).Distinct().Count() != part.Versions.Count || part.Versions.Any(v => v.Number < 1))
             return $"The versions of “{name}” don’t fit together.";
-        if (!Enum.IsDefined(part.Kind) || part.Versions.Any(v => !Enum.IsDefined(v.Cup) || !Enum.IsDefined(v.Egg) || v.Lines.Any(l => l?.Ingredient is null || !Enum.IsDefined(l.GoesIn) || l.Grams is < 0 or > 1e6 or double.NaN)))
+        if (!Enum.IsDefined(part.Kind)
+                || part.Versions.Any(
+                    v =>
+                        !Enum.IsDefined(v.Cup) || !Enum.IsDefined(v.Egg)
+                            || v.Lines.Any(l =>
+                        l?.Ingredient is null || !Enum.IsDefined(l.GoesIn) || l.Grams is < 0 or > 1e6 or double.NaN)))
             return $"“{name}” holds something that is not known here.";
         if (part.Versions.Count > MostVersions)
             return $"“{name}” has {part.Versions.Count} versions; {MostVersions} can be imported.";
@@ -134,8 +162,11 @@ public sealed record BoxDocument(
                 return $"“{name}” has {version.Lines.Count} lines; {PartLimits.Lines} can be kept.";
             if (version.Lines.FirstOrDefault(l => (l.Note ?? "").Length > PartLimits.Note) is { } noted)
                 return TooLong("note", part.Name, noted.Note.Length, PartLimits.Note);
-            if (version.MethodLoss is < 0 or > PartLimits.MethodLoss or double.NaN || version.FillLine is < 0 or > PartLimits.FillLine or double.NaN || version.Rest is < 0 or > PartLimits.Rest or double.NaN)
-                return $"A figure of the method of “{name}” is out of what can be: loss up to {PartLimits.MethodLoss:0 %}, fill line up to {PartLimits.FillLine} mm, rest up to {PartLimits.Rest} min.";
+            if (version.MethodLoss is < 0 or > PartLimits.MethodLoss or double.NaN
+                    || version.FillLine is < 0 or > PartLimits.FillLine or double.NaN
+                    || version.Rest is < 0 or > PartLimits.Rest or double.NaN)
+                return $"A figure of the method of “{name}” is out of what can be: loss up to {PartLimits.MethodLoss:0 %}, fill "
+                    + $"line up to {PartLimits.FillLine} mm, rest up to {PartLimits.Rest} min.";
         }
 
         return "";
@@ -147,14 +178,19 @@ public sealed record BoxDocument(
             return "An ingredient in it has no name or no values.";
         if (own.Name.Trim().Length > IngredientLimits.LongestName)
             return TooLong("name", own.Name, own.Name.Trim().Length, IngredientLimits.LongestName);
-        if (own.OtherNames is { } others && (others.Count > IngredientLimits.MostOtherNames || others.Any(o => o is null || o.Length > IngredientLimits.LongestName)))
+        if (own.OtherNames is { } others
+                && (others.Count > IngredientLimits.MostOtherNames
+                        || others.Any(o => o is null || o.Length > IngredientLimits.LongestName)))
             return $"“{Short(own.Name)}” has more other names, or longer ones, than can be kept.";
         if (Pantry.Find(own.From) is null)
             return $"“{Short(own.Name)}” is made from “{Short(own.From)}”, which is not in the pantry here.";
-        return IngredientLimits.Problems(own.Values).Select(p => $"A value of “{Short(own.Name)}” can’t be ({p.Field}). {p.Words}").FirstOrDefault() ?? "";
+        return IngredientLimits.Problems(own.Values).Select(p => $"A value of “{Short(own.Name)}” can’t be ({p.Field}). {p.Words}")
+            .FirstOrDefault()
+            ?? "";
     }
 
-    private static string TooLong(string what, string whose, int length, int most) => $"A {what} of {length} characters (“{Short(whose)}”); {most} can be kept.";
+    private static string TooLong(string what, string whose, int length, int most) =>
+        $"A {what} of {length} characters (“{Short(whose)}”); {most} can be kept.";
 
     private static string Short(string words) => words.Length > 40 ? words[..40] + "…" : words;
 }

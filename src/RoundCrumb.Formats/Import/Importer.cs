@@ -30,7 +30,9 @@ public sealed class Importer(LineReader reader)
 
     /// <summary>The most scripts of a page that are looked into.</summary>
     private const int MostScripts = 20;
-    private static readonly string[] MethodWords = ["method", "instructions", "directions", "preparation", "steps", "how to make it", "to make", "procedure"];
+    private static readonly string[] MethodWords = [
+        "method", "instructions", "directions", "preparation", "steps", "how to make it", "to make", "procedure"
+    ];
     private static readonly string[] IngredientWords = ["ingredients", "you will need", "what you need"];
 
     /// <summary>The lines of a section, as they are read.</summary>
@@ -45,7 +47,10 @@ public sealed class Importer(LineReader reader)
             return ImportResult.Failed($"That file is {bytes.Length / 1048576.0:0.0} MB; up to {LargestFile / 1048576} MB can be read.");
         if (bytes.Length == 0)
             return ImportResult.Failed("That file is empty.");
-        return Decode(bytes) is { } text ? Read(text, name) : ImportResult.Failed("That is no text: a picture, a scan or a program perhaps. Copy the words out of it and paste them instead.");
+        return Decode(bytes) is { } text
+            ? Read(text, name)
+            : ImportResult.Failed(
+                "That is no text: a picture, a scan or a program perhaps. Copy the words out of it and paste them instead.");
     }
 
     /// <summary>Reads a text.</summary>
@@ -64,14 +69,21 @@ public sealed class Importer(LineReader reader)
         var start = text.AsSpan().TrimStart();
         if (start[0] is '{' or '[' && !start.StartsWith("[ ]", StringComparison.Ordinal))
             return FromJson(text);
-        if (start[0] == '<' || (text.Contains("application/ld+json", StringComparison.OrdinalIgnoreCase) && text.Contains("</", StringComparison.Ordinal)))
+        if (start[0] == '<'
+                || (
+                    text.Contains("application/ld+json", StringComparison.OrdinalIgnoreCase)
+                        && text.Contains("</", StringComparison.Ordinal)))
             return FromPage(text);
         if (name.EndsWith(".csv", StringComparison.OrdinalIgnoreCase) || LooksLikeCsv(text))
             return FromCsv(text);
         if (text.AsSpan().Count('\n') >= MostTextLines)
-            return ImportResult.Failed($"That is {text.AsSpan().Count('\n') + 1} lines; {MostTextLines} can be read at once. Import it in pieces.");
-        var several = text.ReplaceLineEndings("\n").Split("\n" + Rule + "\n").Take(MostRecipes).Select(FromText).OfType<ImportedRecipe>().ToList();
-        return several.Count > 0 ? new(several, null, "") : ImportResult.Failed("No ingredient line is in it that can be read, such as “200 g plain flour”.");
+            return ImportResult.Failed(
+                $"That is {text.AsSpan().Count('\n') + 1} lines; {MostTextLines} can be read at once. Import it in pieces.");
+        var several = text.ReplaceLineEndings("\n").Split("\n" + Rule + "\n").Take(MostRecipes).Select(FromText).OfType<ImportedRecipe>()
+            .ToList();
+        return several.Count > 0
+            ? new(several, null, "")
+            : ImportResult.Failed("No ingredient line is in it that can be read, such as “200 g plain flour”.");
     }
 
     private static string? Decode(byte[] bytes)
@@ -103,18 +115,21 @@ public sealed class Importer(LineReader reader)
         JsonDocument document;
         try
         {
-            document = JsonDocument.Parse(text, new JsonDocumentOptions { MaxDepth = 48, CommentHandling = JsonCommentHandling.Skip, AllowTrailingCommas = true });
+            document = JsonDocument.Parse(
+                text, new JsonDocumentOptions { MaxDepth = 48, CommentHandling = JsonCommentHandling.Skip, AllowTrailingCommas = true });
         }
         catch (JsonException e)
         {
             return ImportResult.Failed(e.Message.Contains("maximum configured depth", StringComparison.OrdinalIgnoreCase)
                 ? "That JSON is nested deeper than any recipe. It is not read."
-                : string.Create(CultureInfo.InvariantCulture, $"That starts like JSON and breaks off: line {(e.LineNumber ?? 0) + 1} can’t be read."));
+                : string.Create(
+                    CultureInfo.InvariantCulture, $"That starts like JSON and breaks off: line {(e.LineNumber ?? 0) + 1} can’t be read."));
         }
 
         using (document)
         {
-            if (document.RootElement.ValueKind is JsonValueKind.Object && document.RootElement.TryGetProperty("format", out var format) && format.ValueKind is JsonValueKind.String && format.ValueEquals(BoxDocument.FormatName))
+            if (document.RootElement.ValueKind is JsonValueKind.Object && document.RootElement.TryGetProperty("format", out var format)
+                    && format.ValueKind is JsonValueKind.String && format.ValueEquals(BoxDocument.FormatName))
             {
                 var (box, trouble) = BoxDocument.Read(text);
                 return new([], box, trouble);
@@ -127,10 +142,14 @@ public sealed class Importer(LineReader reader)
             }
             catch (InvalidOperationException)
             {
-                return ImportResult.Failed("Half a letter stands in that JSON (a lone surrogate), so it can’t be read. Copy the recipe’s words and paste them instead.");
+                return ImportResult.Failed(
+                    "Half a letter stands in that JSON (a lone surrogate), so it can’t be read. Copy the recipe’s words and paste "
+                        + "them instead.");
             }
 
-            return recipes.Count > 0 ? new(recipes, null, "") : ImportResult.Failed("That JSON holds no recipe: neither a schema.org Recipe nor a box of Round Crumb.");
+            return recipes.Count > 0
+                ? new(recipes, null, "")
+                : ImportResult.Failed("That JSON holds no recipe: neither a schema.org Recipe nor a box of Round Crumb.");
         }
     }
 
@@ -166,19 +185,37 @@ public sealed class Importer(LineReader reader)
     {
         try
         {
-            using var csv = new CsvReader(new StringReader(text), new CsvConfiguration(CultureInfo.InvariantCulture) { DetectDelimiter = true, BadDataFound = null, MissingFieldFound = null, PrepareHeaderForMatch = h => h.Header.Trim().ToLowerInvariant(), TrimOptions = TrimOptions.Trim });
+            using var csv = new CsvReader(
+                new StringReader(text),
+                new CsvConfiguration(CultureInfo.InvariantCulture)
+                {
+                    DetectDelimiter = true,
+                    BadDataFound = null,
+                    MissingFieldFound = null,
+                    PrepareHeaderForMatch = h => h.Header.Trim().ToLowerInvariant(),
+                    TrimOptions = TrimOptions.Trim,
+                });
             if (!csv.Read() || !csv.ReadHeader())
                 return ImportResult.Failed("That CSV has no header line.");
             var known = csv.HeaderRecord!.Select(h => h.Trim().ToLowerInvariant()).ToHashSet();
             if (!known.Contains("ingredient") && !known.Contains("line"))
-                return ImportResult.Failed("That CSV has no column “ingredient” or “line”. It wants: section, amount, unit, ingredient, note.");
+                return ImportResult.Failed(
+                    "That CSV has no column “ingredient” or “line”. It wants: section, amount, unit, ingredient, note.");
             var sections = new List<(string Heading, StringBuilder Lines)>();
             var rows = 0;
             while (csv.Read() && rows++ < MostLines * 10)
             {
                 var line = Field("line") is { Length: > 0 } whole
                     ? whole
-                    : string.Join(' ', new[] { Field("amount") + Field("quantity"), Field("unit"), Field("grams") is { Length: > 0 } g ? g + " g" : "", Field("ingredient") }.Where(s => s.Length > 0));
+                    : string.Join(
+                        ' ',
+                        new[]
+                        {
+                            Field("amount") + Field("quantity"),
+                            Field("unit"),
+                            Field("grams") is { Length: > 0 } g ? g + " g" : "",
+                            Field("ingredient")
+                        }.Where(s => s.Length > 0));
                 if (Field("note") is { Length: > 0 } note)
                     line += ", " + note;
                 var heading = Clean(Field("section"));
@@ -188,7 +225,8 @@ public sealed class Importer(LineReader reader)
                     sections[^1].Lines.Append(Clean(line)).Append('\n');
             }
 
-            var made = sections.Where(s => s.Lines.Length > 0).Select(s => new ImportedSection(s.Heading, s.Lines.ToString().TrimEnd('\n'))).ToList();
+            var made = sections.Where(s => s.Lines.Length > 0)
+                .Select(s => new ImportedSection(s.Heading, s.Lines.ToString().TrimEnd('\n'))).ToList();
             return made.Count > 0 ? new([new("", made, "")], null, "") : ImportResult.Failed("That CSV has a header and no lines.");
 
             string Field(string name) => known.Contains(name) ? Unescaped(csv.GetField(name) ?? "") : "";
@@ -244,7 +282,8 @@ public sealed class Importer(LineReader reader)
                 continue;
             }
 
-            var isLine = reader.Read(line) is { Items.Count: > 0 } read && (read.Items[0].Grams is not null || read.Items[0].Found.Likeness is Likeness.Known);
+            var isLine = reader.Read(line) is { Items.Count: > 0 } read
+                && (read.Items[0].Grams is not null || read.Items[0].Found.Likeness is Likeness.Known);
             if (seen == 0 && title.Length == 0 && !isLine && line.Length <= LongestTitle * 2 && !char.IsAsciiDigit(line[0]))
             {
                 title = line[..Math.Min(line.Length, LongestTitle)].TrimStart('#', ' ');
@@ -263,7 +302,9 @@ public sealed class Importer(LineReader reader)
         }
 
         var made = sections.Where(s => s.Lines.Count > 0).Select(s => new ImportedSection(s.Heading, string.Join('\n', s.Lines))).ToList();
-        return made.Count == 0 || !made.Exists(s => s.Lines.Split('\n').Any(l => reader.Read(l).Items.Any(i => i.Ingredient is not null))) ? null : new(title, made, method.ToString().Trim());
+        return made.Count == 0 || !made.Exists(s => s.Lines.Split('\n').Any(l => reader.Read(l).Items.Any(i => i.Ingredient is not null)))
+            ? null
+            : new(title, made, method.ToString().Trim());
     }
 
     private static string? HeadingIn(string line)
@@ -280,7 +321,8 @@ public sealed class Importer(LineReader reader)
             return null;
         var lower = bare.ToLowerInvariant();
         return MethodWords.Contains(lower) || IngredientWords.Contains(lower) || lower.StartsWith("for the ", StringComparison.Ordinal)
-            || lower is "crust" or "the crust" or "base" or "the base" or "pastry" or "shell" or "filling" or "the filling" or "topping" or "the topping" or "to finish" or "to serve" or "to decorate" or "custard" or "dough" or "biscuit base" or "crumb base"
+            || lower is "crust" or "the crust" or "base" or "the base" or "pastry" or "shell" or "filling" or "the filling" or "topping"
+                or "the topping" or "to finish" or "to serve" or "to decorate" or "custard" or "dough" or "biscuit base" or "crumb base"
             ? bare
             : null;
     }
@@ -288,7 +330,8 @@ public sealed class Importer(LineReader reader)
     private static bool IsStep(string line)
     {
         var dot = line.IndexOfAny(['.', ')']);
-        if (dot is > 0 and < 3 && line[..dot].All(char.IsAsciiDigit) && line.Length > dot + 12 && line[dot + 1] == ' ' && !char.IsAsciiDigit(line[dot + 2]))
+        if (dot is > 0 and < 3 && line[..dot].All(char.IsAsciiDigit) && line.Length > dot + 12 && line[dot + 1] == ' '
+                && !char.IsAsciiDigit(line[dot + 2]))
             return true;
         return line.Length > 90 && !char.IsAsciiDigit(line[0]) && line.Contains(". ", StringComparison.Ordinal);
     }
@@ -297,7 +340,10 @@ public sealed class Importer(LineReader reader)
     public static (PartKind Kind, string Name)? Named(string heading)
     {
         var colon = heading.IndexOf(": ", StringComparison.Ordinal);
-        return colon > 0 && Enum.TryParse<PartKind>(heading[..colon], ignoreCase: true, out var kind) && Enum.IsDefined(kind) && heading[(colon + 2)..].Trim() is { Length: > 0 } name ? (kind, name) : null;
+        return colon > 0 && Enum.TryParse<PartKind>(heading[..colon], ignoreCase: true, out var kind) && Enum.IsDefined(kind)
+            && heading[(colon + 2)..].Trim() is { Length: > 0 } name
+            ? (kind, name)
+            : null;
     }
 
     /// <summary>A text without tags, entities and control characters.</summary>

@@ -82,7 +82,8 @@ internal static class JsonLdReader
             _ => false,
         };
 
-        static bool Is(JsonElement t) => t.GetString() is "Recipe" or "schema:Recipe" or "http://schema.org/Recipe" or "https://schema.org/Recipe";
+        static bool Is(JsonElement t) =>
+            t.GetString() is "Recipe" or "schema:Recipe" or "http://schema.org/Recipe" or "https://schema.org/Recipe";
     }
 
     private static ImportedSection Section(JsonElement recipe)
@@ -92,7 +93,10 @@ internal static class JsonLdReader
         {
             if (!recipe.TryGetProperty(name, out var list))
                 continue;
-            var all = list.ValueKind is JsonValueKind.Array ? list.EnumerateArray().Where(l => l.ValueKind is JsonValueKind.String).Select(l => l.GetString()!) : list.ValueKind is JsonValueKind.String ? list.GetString()!.Split('\n') : [];
+            var all = list.ValueKind is JsonValueKind.Array
+                ? list.EnumerateArray().Where(l => l.ValueKind is JsonValueKind.String).Select(l => l.GetString()!)
+                : list.ValueKind is JsonValueKind.String ? list.GetString()!.Split('\n')
+                : [];
             foreach (var line in all.Take(200))
             {
                 if (Importer.Clean(line) is { Length: > 0 } clean)
@@ -105,7 +109,9 @@ internal static class JsonLdReader
         return new(Title(recipe), lines.ToString().TrimEnd('\n'), Method(recipe))
         {
             FamilyId = Identifier(recipe, FamilyProperty),
-            Kind = Enum.TryParse<PartKind>(Identifier(recipe, KindProperty), ignoreCase: true, out var kind) && Enum.IsDefined(kind) ? kind : null,
+            Kind = Enum.TryParse<PartKind>(Identifier(recipe, KindProperty), ignoreCase: true, out var kind) && Enum.IsDefined(kind)
+                ? kind
+                : null,
         };
     }
 
@@ -174,5 +180,7 @@ internal static class JsonLdReader
     }
 
     private static string Text(JsonElement element, string name) =>
-        element.ValueKind is JsonValueKind.Object && element.TryGetProperty(name, out var value) && value.ValueKind is JsonValueKind.String ? value.GetString() ?? "" : "";
+        element.ValueKind is JsonValueKind.Object && element.TryGetProperty(name, out var value) && value.ValueKind is JsonValueKind.String
+            ? value.GetString() ?? ""
+            : "";
 }

@@ -11,7 +11,9 @@ internal static class Markup
 {
     private static readonly string[] Hidden = ["script", "style"];
 
-    /// <summary>The words of a text: without tags, with its entities as the letters they stand for, and without what scripts and styles hold.</summary>
+    /// <summary>
+    /// The words of a text: without tags, with its entities as the letters they stand for, and without what scripts and styles hold.
+    /// </summary>
     public static string Words(string text)
     {
         if (text.Contains('&', StringComparison.Ordinal))
@@ -67,10 +69,12 @@ internal static class Markup
     }
 
     /// <summary>True where a tag, a comment or the like begins: "&lt; 5 g" is words.</summary>
-    private static bool IsTag(string text, int at) => at + 1 < text.Length && (char.IsAsciiLetter(text[at + 1]) || text[at + 1] is '/' or '!' or '?');
+    private static bool IsTag(string text, int at) =>
+        at + 1 < text.Length && (char.IsAsciiLetter(text[at + 1]) || text[at + 1] is '/' or '!' or '?');
 
     private static bool Names(string text, int open, string name) =>
-        text.AsSpan(open + 1).StartsWith(name, StringComparison.OrdinalIgnoreCase) && (open + 1 + name.Length >= text.Length || !char.IsAsciiLetterOrDigit(text[open + 1 + name.Length]));
+        text.AsSpan(open + 1).StartsWith(name, StringComparison.OrdinalIgnoreCase)
+            && (open + 1 + name.Length >= text.Length || !char.IsAsciiLetterOrDigit(text[open + 1 + name.Length]));
 
     /// <summary>Behind the tag that begins here; a bracket between quotation marks does not end it.</summary>
     private static int EndOfTag(string text, int open)

@@ -33,13 +33,20 @@ public sealed class IngredientFinder
     /// <summary>Words that say how an ingredient is, not which it is.</summary>
     private static readonly HashSet<string> Descriptions = new(StringComparer.Ordinal)
     {
-        "fresh", "freshly", "squeezed", "grated", "finely", "coarsely", "roughly", "chopped", "sliced", "diced", "crushed", "cold", "chilled", "ice", "iced", "warm", "warmed",
-        "hot", "softened", "melted", "room", "temperature", "beaten", "lightly", "sifted", "toasted", "unsalted", "organic", "free", "range", "good", "quality", "best", "ripe",
-        "large", "medium", "small", "extra", "whole", "peeled", "cored", "stoned", "pitted", "hulled", "halved", "quartered", "frozen", "thawed", "drained", "packed",
-        "firmly", "heaped", "level", "unwaxed", "homemade", "pure", "full", "fat", "thick", "runny", "cooled", "cubed", "separated", "of", "the", "some", "your", "favourite",
-        "favorite", "very", "well", "more", "piece", "boiling", "plain", "dairy", "natural", "set", "block", "fine", "shelled", "blanched", "roasted", "unsweetened", "raw",
-        "nice", "about", "in", "washed", "trimmed", "dried", "black", "golden", "pouring", "liquid", "tinned", "canned", "a", "an", "semi", "semisweet", "sweetened", "cultured",
-        "prepared", "mixed", "flavoured", "style", "medjool", "roast", "salted", "lukewarm", "tepid", "cooking", "baking", "standard", "ordinary", "regular", "quick", "split", "lump", "ready", "made", "rolled", "old", "fashioned", "mini", "active",
+        "fresh", "freshly", "squeezed", "grated", "finely", "coarsely", "roughly", "chopped", "sliced", "diced", "crushed", "cold",
+        "chilled", "ice", "iced", "warm", "warmed",
+        "hot", "softened", "melted", "room", "temperature", "beaten", "lightly", "sifted", "toasted", "unsalted", "organic", "free",
+        "range", "good", "quality", "best", "ripe",
+        "large", "medium", "small", "extra", "whole", "peeled", "cored", "stoned", "pitted", "hulled", "halved", "quartered", "frozen",
+        "thawed", "drained", "packed",
+        "firmly", "heaped", "level", "unwaxed", "homemade", "pure", "full", "fat", "thick", "runny", "cooled", "cubed", "separated", "of",
+        "the", "some", "your", "favourite",
+        "favorite", "very", "well", "more", "piece", "boiling", "plain", "dairy", "natural", "set", "block", "fine", "shelled", "blanched",
+        "roasted", "unsweetened", "raw",
+        "nice", "about", "in", "washed", "trimmed", "dried", "black", "golden", "pouring", "liquid", "tinned", "canned", "a", "an", "semi",
+        "semisweet", "sweetened", "cultured",
+        "prepared", "mixed", "flavoured", "style", "medjool", "roast", "salted", "lukewarm", "tepid", "cooking", "baking", "standard",
+        "ordinary", "regular", "quick", "split", "lump", "ready", "made", "rolled", "old", "fashioned", "mini", "active",
     };
 
     private readonly Dictionary<string, Ingredient> _byName = new(StringComparer.Ordinal);
@@ -47,7 +54,8 @@ public sealed class IngredientFinder
     private readonly Dictionary<string, Ingredient> _remembered = new(StringComparer.Ordinal);
     private readonly JaroWinkler _likeness = new();
 
-    /// <param name="ingredients">All that can be found; where two share a name, the later one has it, so that a baker's own come last.</param>
+    /// <param name="ingredients">All that can be found; where two share a name, the later one has it, so that a baker's own come
+    /// last.</param>
     /// <param name="remembered">Words that the baker has said stand for an ingredient's id.</param>
     public IngredientFinder(IEnumerable<Ingredient> ingredients, IReadOnlyDictionary<string, string>? remembered = null)
     {
@@ -145,7 +153,8 @@ public sealed class IngredientFinder
                 scored.Add((score, ingredient));
         }
 
-        var best = scored.GroupBy(s => s.Ingredient).Select(g => (Score: g.Max(s => s.Score), Ingredient: g.Key)).OrderByDescending(s => s.Score).ThenBy(s => s.Ingredient.Name.Length).Take(4).ToList();
+        var best = scored.GroupBy(s => s.Ingredient).Select(g => (Score: g.Max(s => s.Score), Ingredient: g.Key))
+            .OrderByDescending(s => s.Score).ThenBy(s => s.Ingredient.Name.Length).Take(4).ToList();
         if (best.Count == 0)
             return new(null, Likeness.None, []);
         return best[0].Score >= NearEnough
@@ -202,7 +211,11 @@ public sealed class IngredientFinder
         "leaves" => "leaf",
         "halves" => "half",
         _ when word.Length > 4 && word.EndsWith("ies", StringComparison.Ordinal) && word is not "cookies" => word[..^3] + "y",
-        _ when word.Length > 4 && (word.EndsWith("oes", StringComparison.Ordinal) || word.EndsWith("shes", StringComparison.Ordinal) || word.EndsWith("ches", StringComparison.Ordinal)) => word[..^2],
+        _ when word.Length > 4
+            && (
+                word.EndsWith("oes", StringComparison.Ordinal) || word.EndsWith("shes", StringComparison.Ordinal)
+                    || word.EndsWith("ches", StringComparison.Ordinal)) =>
+            word[..^2],
         _ when word.Length > 3 && word[^1] == 's' && word[^2] is not ('s' or 'u' or 'i') => word[..^1],
         _ => word,
     };

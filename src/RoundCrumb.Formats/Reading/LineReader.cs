@@ -28,22 +28,32 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
 
     private static readonly string[] CutAt =
     [
-        " plus extra", " plus more", " plus a little", " and extra", " for dusting", " for greasing", " for rolling", " for the tin", " for brushing", " to serve", " to taste", " to finish",
-        " to decorate", " at room temperature", " room temperature", " if needed", " as needed", " or to taste", " for the gelatine", " to bloom", " for blooming", " cut into", " from about", " such as ",
-        " broken into", " in small pieces", " torn into", " to soft peaks", " to stiff peaks", " soaked in", " left to", " straight from", " preferably", " (",
+        " plus extra", " plus more", " plus a little", " and extra", " for dusting", " for greasing", " for rolling", " for the tin",
+        " for brushing", " to serve", " to taste", " to finish",
+        " to decorate", " at room temperature", " room temperature", " if needed", " as needed", " or to taste", " for the gelatine",
+        " to bloom", " for blooming", " cut into", " from about", " such as ",
+        " broken into", " in small pieces", " torn into", " to soft peaks", " to stiff peaks", " soaked in", " left to", " straight from",
+        " preferably", " (",
     ];
 
-    private static readonly string[] Parts = ["juice", "zest", "rind", "peel", "grated zest", "grated rind", "finely grated zest", "finely grated rind", "zest and juice", "juice and zest", "grated zest and juice", "finely grated zest and juice", "rind and juice", "juice and rind", "strained juice", "squeeze"];
+    private static readonly string[] Parts = [
+        "juice", "zest", "rind", "peel", "grated zest", "grated rind", "finely grated zest", "finely grated rind", "zest and juice",
+        "juice and zest", "grated zest and juice", "finely grated zest and juice", "rind and juice", "juice and rind", "strained juice",
+        "squeeze"
+    ];
 
     private readonly MeasureGrammar _grammar = MeasureGrammar.For(measures.Cup);
 
-    /// <summary>Every line of a text, of which the first <see cref="PartLimits.Text"/> characters and <see cref="PartLimits.Lines"/> lines are read.</summary>
+    /// <summary>
+    /// Every line of a text, of which the first <see cref="PartLimits.Text"/> characters and <see cref="PartLimits.Lines"/> lines are read.
+    /// </summary>
     /// <param name="text">The text.</param>
     /// <param name="cancel">Ends it between two lines.</param>
     /// <exception cref="OperationCanceledException">It was ended.</exception>
     public IReadOnlyList<ReadLine> ReadAll(string text, CancellationToken cancel = default)
     {
-        var lines = (text.Length > PartLimits.Text ? text[..PartLimits.Text] : text).ReplaceLineEndings("\n").Split('\n', PartLimits.Lines + 1);
+        var lines = (text.Length > PartLimits.Text ? text[..PartLimits.Text] : text).ReplaceLineEndings("\n")
+            .Split('\n', PartLimits.Lines + 1);
         var read = new List<ReadLine>(lines.Length);
         foreach (var line in lines.Take(PartLimits.Lines))
         {
@@ -62,12 +72,15 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         if (line.Length == 0)
             return new(text, []);
         if (line.Length > LongestLine)
-            return new(text, [], NotRead: line[..60] + "…", Trouble: $"A line of {text.Trim().Length} characters; {LongestLine} can be read. Break it up.");
+            return new(
+                text, [], NotRead: line[..60] + "…",
+                Trouble: $"A line of {text.Trim().Length} characters; {LongestLine} can be read. Break it up.");
         if (Heading(line) is { } heading)
             return new(text, [], Heading: heading);
 
         var lower = Lower(line);
-        var optional = lower.Contains("optional", StringComparison.Ordinal) || lower.Contains("if liked", StringComparison.Ordinal) || lower.Contains("if you like", StringComparison.Ordinal);
+        var optional = lower.Contains("optional", StringComparison.Ordinal) || lower.Contains("if liked", StringComparison.Ordinal)
+            || lower.Contains("if you like", StringComparison.Ordinal);
         if (optional)
             lower = WithoutOptional(lower);
 
@@ -93,7 +106,8 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
 
     private static string Tidy(string text)
     {
-        var line = text.Replace('\u00a0', ' ').Replace('\t', ' ').Replace('\u2009', ' ').Replace("&frac12;", "½", StringComparison.Ordinal).Trim();
+        var line = text.Replace('\u00a0', ' ').Replace('\t', ' ').Replace('\u2009', ' ').Replace("&frac12;", "½", StringComparison.Ordinal)
+            .Trim();
         line = line.TrimStart('-', '•', '*', '·', '–', '▢', '□', '☐', '+').TrimStart();
         if (line.StartsWith("[ ]", StringComparison.Ordinal))
             line = line[3..].TrimStart();
@@ -117,7 +131,10 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
 
     private static string WithoutOptional(string lower)
     {
-        foreach (var word in (string[])["(optional)", ", optional", "; optional", "- optional", "optional:", "(optional,", "optional", ", if liked", "(if liked)", "if liked", ", if you like", "(if you like)", "if you like"])
+        foreach (
+            var word in (string[])[
+                "(optional)", ", optional", "; optional", "- optional", "optional:", "(optional,", "optional", ", if liked", "(if liked)",
+                "if liked", ", if you like", "(if you like)", "if you like"])
             lower = lower.Replace(word, word.StartsWith("(optional,", StringComparison.Ordinal) ? "(" : "", StringComparison.Ordinal);
         return lower.Trim().TrimEnd(',').Trim();
     }
@@ -136,14 +153,24 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         if (before.StartsWith("a ", StringComparison.Ordinal))
             before = before[2..];
         var rest = lower[(at + (at == of ? 4 : 6))..].Trim();
-        var eggs = before is "yolks" or "yolk" or "egg yolks" or "whites" or "white" or "egg whites" || before.EndsWith(" yolks", StringComparison.Ordinal) && before.Split(' ').Length == 1;
+        var eggs = before is "yolks" or "yolk" or "egg yolks" or "whites" or "white" or "egg whites"
+            || before.EndsWith(" yolks", StringComparison.Ordinal) && before.Split(' ').Length == 1;
         if (!Parts.Contains(before) && !eggs)
             return null;
         var read = _grammar.Measure.Then(Parser<char>.Any.ManyString(), (m, r) => (Measure: m, Behind: r)).Parse(rest);
-        var (measure, name) = read.Success && read.Value.Measure.Low.IsCount ? read.Value : (Measure: new Measure(new Amounts(0, Pieces: 1)), Behind: " " + rest);
+        var (measure, name) = read.Success && read.Value.Measure.Low.IsCount
+            ? read.Value
+            : (Measure: new Measure(new Amounts(0, Pieces: 1)), Behind: " " + rest);
         var (fruit, note) = NameAndNote(name);
         if (eggs)
-            return Line(text, [Resolve(before.Contains("yolk", StringComparison.Ordinal) ? "egg yolks" : "egg whites", measure, null, note + fruit, out var t)], note, optional, t);
+            return Line(
+                text,
+                [
+                    Resolve(
+                        before.Contains("yolk", StringComparison.Ordinal) ? "egg yolks" : "egg whites", measure, null, note + fruit,
+                        out var t)
+                ],
+                note, optional, t);
         return Fruit(text, before, measure, fruit, note, optional);
     }
 
@@ -154,14 +181,22 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         var items = new List<ReadItem>(2);
         foreach (var part in (string[])["zest", "juice"])
         {
-            var want = part == "juice" ? wanted.Contains("juice", StringComparison.Ordinal) || wanted.Contains("squeeze", StringComparison.Ordinal)
-                : wanted.Contains("zest", StringComparison.Ordinal) || wanted.Contains("rind", StringComparison.Ordinal) || wanted.Contains("peel", StringComparison.Ordinal);
+            var want = part == "juice"
+                ? wanted.Contains("juice", StringComparison.Ordinal) || wanted.Contains("squeeze", StringComparison.Ordinal)
+                : wanted.Contains("zest", StringComparison.Ordinal) || wanted.Contains("rind", StringComparison.Ordinal)
+                    || wanted.Contains("peel", StringComparison.Ordinal);
             if (!want)
                 continue;
             var name = key.EndsWith(part, StringComparison.Ordinal) ? key : $"{key} {part}";
             foreach (var size in (string[])["large ", "small ", "medium ", "unwaxed ", "whole "])
                 name = name.Replace(size, "", StringComparison.Ordinal);
-            var squeeze = wanted.Contains("squeeze", StringComparison.Ordinal) ? measure with { Low = new(0, Ml: KitchenMeasures.Teaspoon(measures.Cup)), High = new(0, Ml: KitchenMeasures.Teaspoon(measures.Cup)) } : measure;
+            var squeeze = wanted.Contains("squeeze", StringComparison.Ordinal)
+                ? measure with
+                {
+                    Low = new(0, Ml: KitchenMeasures.Teaspoon(measures.Cup)),
+                    High = new(0, Ml: KitchenMeasures.Teaspoon(measures.Cup)),
+                }
+                : measure;
             items.Add(Resolve(name, squeeze, null, note, out _));
         }
 
@@ -190,7 +225,8 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         // "1 large egg plus 1 yolk": two ingredients on one line.
         foreach (var and in (string[])[" plus ", " and ", " + ", " & "])
         {
-            if (name.IndexOf(and, StringComparison.Ordinal) is var at and > 0 && _grammar.Head.Parse(name[(at + and.Length)..]) is { Success: true, Value: { Rest.Length: > 0 } more })
+            if (name.IndexOf(and, StringComparison.Ordinal) is var at and > 0
+                    && _grammar.Head.Parse(name[(at + and.Length)..]) is { Success: true, Value: { Rest.Length: > 0 } more })
             {
                 var one = Resolve(name[..at], first, second, note, out var oddOne);
                 var other = Resolve(NameAndNote(more.Rest).Name, more.First, more.Second, note, out var oddOther);
@@ -207,11 +243,14 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
     {
         for (var i = 1; i < lower.Length; i++)
         {
-            var starts = (char.IsAsciiDigit(lower[i]) || "½⅓⅔¼¾⅛".Contains(lower[i], StringComparison.Ordinal)) && lower[i - 1] is ' ' or ':' or '-' or '–' or '—' or '=';
+            var starts = (char.IsAsciiDigit(lower[i]) || "½⅓⅔¼¾⅛".Contains(lower[i], StringComparison.Ordinal))
+                && lower[i - 1] is ' ' or ':' or '-' or '–' or '—' or '=';
             if (!starts)
                 continue;
             var head = _grammar.Head.Parse(lower[i..]);
-            if (head.Success && !head.Value.First.Low.IsCount && NameAndNote(" " + head.Value.Rest.TrimStart(',', ' ')) is var (left, noteAfter) && left.Length == 0 | head.Value.Rest.StartsWith(','))
+            if (head.Success && !head.Value.First.Low.IsCount
+                    && NameAndNote(" " + head.Value.Rest.TrimStart(',', ' ')) is var (left, noteAfter)
+                    && left.Length == 0 | head.Value.Rest.StartsWith(','))
             {
                 var (name, note) = NameAndNote(" " + lower[..i].Trim().TrimEnd(':', '-', '–', '—', '=', ','));
                 var said = Trimmed(note + (left.Length > 0 ? ", " + left : "") + (noteAfter.Length > 0 ? ", " + noteAfter : ""));
@@ -225,7 +264,9 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
             return fruit;
         var found = finder.Find(bare);
         if (found.Ingredient is null)
-            return new(text, [], NotRead: text.Trim(), Trouble: "No amount that can be read, and no ingredient known by this name.") { Optional = optional };
+            return new(
+                text, [], NotRead: text.Trim(), Trouble: "No amount that can be read, and no ingredient known by this name.")
+            { Optional = optional };
         var unweighed = new ReadItem(bare, found, null, GoesIn.Mixed, [ToTaste]);
         return new(text, [unweighed], rest, optional);
     }
@@ -274,7 +315,9 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         // "1 (unwaxed) lemon": a bracket in the middle of a name is a note on it.
         if (name.Length == 0 && text.StartsWith('('))
             note = Trimmed(text);
-        return (name.Trim('(', ')', ' ', ':'), Trimmed(prefix.Length > 0 && !char.IsAsciiDigit(prefix[0]) ? note.Length > 0 ? prefix + ", " + note : prefix : note));
+        return (
+            name.Trim('(', ')', ' ', ':'),
+            Trimmed(prefix.Length > 0 && !char.IsAsciiDigit(prefix[0]) ? note.Length > 0 ? prefix + ", " + note : prefix : note));
     }
 
     private static string Trimmed(string note) => note.Trim(' ', ',', ';', '-', '–', '—', '*', '.');
@@ -303,16 +346,20 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
                     text = text[..^word.Length];
             }
 
-            if (_grammar.Whole(text) is { } measure && (!measure.Low.IsCount || measure.Container.Length > 0) && measure.Container.Length == 0)
+            if (_grammar.Whole(text) is { } measure && (!measure.Low.IsCount || measure.Container.Length > 0)
+                    && measure.Container.Length == 0)
                 return measure;
         }
 
         return null;
     }
 
-    private static bool WantsParts(string note) => note.Split(' ', ',').Any(w => w is "juice" or "juiced" or "zest" or "zested" or "rind" or "squeezed");
+    private static bool WantsParts(string note) =>
+        note.Split(' ', ',').Any(w => w is "juice" or "juiced" or "zest" or "zested" or "rind" or "squeezed");
 
-    private static string WordsFor(string note) => note.Replace("juiced", "juice", StringComparison.Ordinal).Replace("squeezed", "juice", StringComparison.Ordinal).Replace("zested", "zest", StringComparison.Ordinal);
+    private static string WordsFor(string note) =>
+        note.Replace("juiced", "juice", StringComparison.Ordinal).Replace("squeezed", "juice", StringComparison.Ordinal)
+            .Replace("zested", "zest", StringComparison.Ordinal);
 
     /// <summary>Which ingredient a name is, and what the measure weighs of it.</summary>
     private ReadItem Resolve(string name, Measure first, Measure? second, string note, out string trouble)
@@ -320,13 +367,16 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         trouble = "";
         var size = EggSizeIn(name) ?? EggSizeIn(note);
         var found = Named(name, first.Container, note);
-        if (found.Likeness is not Likeness.Known && name.IndexOf(" or ", StringComparison.Ordinal) is var cut and > 0 && finder.Find(name[..cut]) is { Likeness: Likeness.Known } one)
+        if (found.Likeness is not Likeness.Known && name.IndexOf(" or ", StringComparison.Ordinal) is var cut and > 0
+                && finder.Find(name[..cut]) is { Likeness: Likeness.Known } one)
             found = one;
 
         // "3 yolks", "2 gelatine leaves", "1 can evaporated milk": the container may be half of the name.
-        if (found.Likeness is not Likeness.Known && first.Container.Length > 0 && finder.Find($"{name} {first.Container}") is { Likeness: Likeness.Known } whole)
+        if (found.Likeness is not Likeness.Known && first.Container.Length > 0
+                && finder.Find($"{name} {first.Container}") is { Likeness: Likeness.Known } whole)
             found = whole;
-        if (first.Container is "leaf" or "leaves" or "sheet" or "sheets" && found.Ingredient?.Id == Pantry.Gelatine.Id && Pantry.Find("gelatine-leaf") is { } leaf)
+        if (first.Container is "leaf" or "leaves" or "sheet" or "sheets" && found.Ingredient?.Id == Pantry.Gelatine.Id
+                && Pantry.Find("gelatine-leaf") is { } leaf)
             found = found with { Ingredient = leaf };
 
         // "8 bergamot tea bags": bags of leaves are pieces, whole fruit is not its juice.
@@ -352,7 +402,8 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
     {
         if (container is "tin" or "tins" or "can" or "cans" && finder.Find("tinned " + name) is { Likeness: Likeness.Known } tinned)
             return tinned;
-        if (note.Contains("70%", StringComparison.Ordinal) && name.Contains("chocolate", StringComparison.Ordinal) && finder.Find("70% " + name) is { Likeness: Likeness.Known } dark)
+        if (note.Contains("70%", StringComparison.Ordinal) && name.Contains("chocolate", StringComparison.Ordinal)
+                && finder.Find("70% " + name) is { Likeness: Likeness.Known } dark)
             return dark;
         return finder.Find(name);
     }
@@ -363,7 +414,12 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         if (measure.IsRange)
             assumed.Add("the middle of the range");
         if (measure.Rough.Length > 0)
-            assumed.Add(measure.Rough is "heaped" or "heaping" ? "heaped: half as much again" : measure.Rough is "rounded" ? "rounded: a quarter more" : measure.Rough is "scant" ? "scant: a little less" : $"{measure.Rough.TrimEnd('.')}: as it stands");
+            assumed.Add(
+                measure.Rough is "heaped" or "heaping"
+                    ? "heaped: half as much again"
+                    : measure.Rough is "rounded" ? "rounded: a quarter more"
+                    : measure.Rough is "scant" ? "scant: a little less"
+                    : $"{measure.Rough.TrimEnd('.')}: as it stands");
         var grams = amount.Grams;
         if (amount.Ml != 0)
         {
@@ -386,18 +442,27 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
 
         if (amount.Pieces != 0)
         {
-            var each = what.Egg is not EggPart.None && what.GramsEach > 0 ? KitchenMeasures.Egg(what.Egg, size ?? measures.Egg) : what.GramsEach > 0 ? what.GramsEach : measure.Container.Length > 0 ? what.Pack.Grams : 0;
+            var each = what.Egg is not EggPart.None && what.GramsEach > 0
+                ? KitchenMeasures.Egg(what.Egg, size ?? measures.Egg)
+                : what.GramsEach > 0 ? what.GramsEach
+                : measure.Container.Length > 0 ? what.Pack.Grams
+                : 0;
             if (each <= 0)
                 return null;
             grams += amount.Pieces * each;
-            assumed.Add(string.Create(CultureInfo.InvariantCulture, $"{(what.Egg is not EggPart.None ? SizeWord(size ?? measures.Egg) + " " : "")}{(what.Piece.One.Length > 0 ? what.Piece.One : measure.Container)}: {each:0.##} g"));
+            var sized = what.Egg is not EggPart.None ? SizeWord(size ?? measures.Egg) + " " : "";
+            assumed.Add(
+                string.Create(
+                    CultureInfo.InvariantCulture,
+                    $"{sized}{(what.Piece.One.Length > 0 ? what.Piece.One : measure.Container)}: {each:0.##} g"));
         }
 
         return grams is > 0 and < 1e6 ? grams : null;
     }
 
     /// <summary>Which of two measures is taken, and what to say when they disagree.</summary>
-    private static double? Agree(Measure first, Measure second, Ingredient what, double? a, double? b, List<string> heard, List<string> assumed, out string trouble)
+    private static double? Agree(
+        Measure first, Measure second, Ingredient what, double? a, double? b, List<string> heard, List<string> assumed, out string trouble)
     {
         trouble = "";
         if (b is not { } other)
@@ -408,12 +473,17 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         {
             var n = first.Middle.Pieces;
             var usual = what.GramsEach > 0 ? what.GramsEach : what.Pack.Grams;
-            var each = second.Each || (first.Container.Length > 0 && usual > 0 && n > 1.01 && Math.Abs(Math.Log(other / usual)) < Math.Abs(Math.Log(other / n / usual)));
+            var each = second.Each
+                || (
+                    first.Container.Length > 0 && usual > 0 && n > 1.01
+                        && Math.Abs(Math.Log(other / usual)) < Math.Abs(Math.Log(other / n / usual)));
             var total = each ? other * n : other;
             assumed.Clear();
             assumed.AddRange(heard);
-            if (first.Container.Length == 0 && a is { } counted && what.Egg is not EggPart.None && Math.Abs(counted - total) / Math.Max(counted, total) > 0.2)
-                trouble = FormattableString.Invariant($"{n:0.##} weigh about {counted:0} g, and the line says {total:0} g. The weight is taken.");
+            if (first.Container.Length == 0 && a is { } counted && what.Egg is not EggPart.None
+                    && Math.Abs(counted - total) / Math.Max(counted, total) > 0.2)
+                trouble = FormattableString.Invariant(
+                    $"{n:0.##} weigh about {counted:0} g, and the line says {total:0} g. The weight is taken.");
             return total;
         }
 
@@ -442,7 +512,8 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
 
         if (weighedFirst == weighedSecond)
         {
-            trouble = FormattableString.Invariant($"The two measures differ by {by}: {grams:0} g and {other:0} g of {what.ShortName}. The first is taken.");
+            trouble = FormattableString.Invariant(
+                $"The two measures differ by {by}: {grams:0} g and {other:0} g of {what.ShortName}. The first is taken.");
             return grams;
         }
 
@@ -452,11 +523,15 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         var ratio = weighed / measured;
         if (ratio is > 0.75 and < 1.35)
         {
-            trouble = FormattableString.Invariant($"{weighed:0} g and {measured:0} g differ by {by}; {what.ShortName} packs more or less tightly, so the weight fits and is taken.");
+            trouble = string.Create(CultureInfo.InvariantCulture,
+                $"{weighed:0} g and {measured:0} g differ by {by}; {what.ShortName} packs more or less tightly, so the weight fits "
+                    + $"and is taken.");
             return Weighed(weighed);
         }
 
-        trouble = FormattableString.Invariant($"The weight, {weighed:0} g, does not fit: so much {what.ShortName} by volume weighs about {measured:0} g ({by} apart). The volume is taken.");
+        trouble = string.Create(CultureInfo.InvariantCulture,
+            $"The weight, {weighed:0} g, does not fit: so much {what.ShortName} by volume weighs about {measured:0} g ({by} apart). "
+                + $"The volume is taken.");
         if (weighedFirst)
         {
             assumed.Clear();
@@ -473,7 +548,9 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
     }
 
     private static EggSize? EggSizeIn(string words) =>
-        words.Contains("extra large", StringComparison.Ordinal) || words.Contains("extra-large", StringComparison.Ordinal) || words.Contains("very large", StringComparison.Ordinal) ? EggSize.ExtraLarge
+        words.Contains("extra large", StringComparison.Ordinal) || words.Contains("extra-large", StringComparison.Ordinal)
+            || words.Contains("very large", StringComparison.Ordinal)
+            ? EggSize.ExtraLarge
         : words.Contains("large", StringComparison.Ordinal) ? EggSize.Large
         : words.Contains("medium", StringComparison.Ordinal) ? EggSize.Medium
         : words.Contains("small", StringComparison.Ordinal) ? EggSize.Small
@@ -484,7 +561,8 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
     /// <summary>How a line goes in, by its ingredient and by what is said of it.</summary>
     private static GoesIn GoesInBy(Ingredient what, string said)
     {
-        if (said.Contains("boiled down", StringComparison.Ordinal) || said.Contains("reduced to half", StringComparison.Ordinal) || said.Contains("reduced by half", StringComparison.Ordinal))
+        if (said.Contains("boiled down", StringComparison.Ordinal) || said.Contains("reduced to half", StringComparison.Ordinal)
+                || said.Contains("reduced by half", StringComparison.Ordinal))
             return GoesIn.Reduced;
         if (said.Contains("soured and drained", StringComparison.Ordinal))
             return GoesIn.Soured;
@@ -492,20 +570,36 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
             return GoesIn.Drained;
         if (what.Egg is not EggPart.None && said.Contains("ribbon", StringComparison.Ordinal))
             return GoesIn.Ribbon;
-        if (what.Egg is EggPart.White && (said.Contains("whisk", StringComparison.Ordinal) || said.Contains("whip", StringComparison.Ordinal) || said.Contains("peaks", StringComparison.Ordinal) || said.Contains("fold", StringComparison.Ordinal)))
+        if (what.Egg is EggPart.White
+                && (
+                    said.Contains("whisk", StringComparison.Ordinal) || said.Contains("whip", StringComparison.Ordinal)
+                        || said.Contains("peaks", StringComparison.Ordinal) || said.Contains("fold", StringComparison.Ordinal)))
             return GoesIn.WhitesFolded;
         var whips = what.Is(Traits.Whips);
         if (whips && said.Contains("stiff", StringComparison.Ordinal))
             return GoesIn.WhippedStiff;
-        if (whips && (said.Contains("whip", StringComparison.Ordinal) || said.Contains("whisk", StringComparison.Ordinal) || said.Contains("peaks", StringComparison.Ordinal) || said.Contains("fold", StringComparison.Ordinal)) && !said.Contains("unwhipped", StringComparison.Ordinal) && what.Name != said.Trim() && !OnlyNamed(said))
+        if (whips
+                && (
+                    said.Contains("whip", StringComparison.Ordinal) || said.Contains("whisk", StringComparison.Ordinal)
+                        || said.Contains("peaks", StringComparison.Ordinal) || said.Contains("fold", StringComparison.Ordinal))
+                && !said.Contains("unwhipped", StringComparison.Ordinal) && what.Name != said.Trim() && !OnlyNamed(said))
             return GoesIn.WhippedAndFolded;
         if (what.Is(Traits.CreamCheese) && !said.Contains("melted", StringComparison.Ordinal))
             return GoesIn.Beaten;
-        if (what.Is(Traits.PlainWater) && (said.Contains("gelatin", StringComparison.Ordinal) || said.Contains("bloom", StringComparison.Ordinal) || said.Contains("soak", StringComparison.Ordinal)))
+        if (what.Is(Traits.PlainWater)
+                && (
+                    said.Contains("gelatin", StringComparison.Ordinal) || said.Contains("bloom", StringComparison.Ordinal)
+                        || said.Contains("soak", StringComparison.Ordinal)))
             return GoesIn.Bloom;
-        return what.InMixture == 0 || said.Contains("steep", StringComparison.Ordinal) || said.Contains("infuse", StringComparison.Ordinal) || said.Contains("strained out", StringComparison.Ordinal) ? GoesIn.Steeped : GoesIn.Mixed;
+        return what.InMixture == 0 || said.Contains("steep", StringComparison.Ordinal) || said.Contains("infuse", StringComparison.Ordinal)
+            || said.Contains("strained out", StringComparison.Ordinal)
+            ? GoesIn.Steeped
+            : GoesIn.Mixed;
 
         // "whipping cream" is a name, not an order.
-        static bool OnlyNamed(string said) => !said.Replace("whipping", "", StringComparison.Ordinal).Contains("whip", StringComparison.Ordinal) && !said.Contains("whisk", StringComparison.Ordinal) && !said.Contains("peaks", StringComparison.Ordinal) && !said.Contains("fold", StringComparison.Ordinal);
+        static bool OnlyNamed(string said) =>
+            !said.Replace("whipping", "", StringComparison.Ordinal).Contains("whip", StringComparison.Ordinal)
+                && !said.Contains("whisk", StringComparison.Ordinal) && !said.Contains("peaks", StringComparison.Ordinal)
+                && !said.Contains("fold", StringComparison.Ordinal);
     }
 }

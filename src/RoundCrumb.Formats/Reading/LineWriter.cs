@@ -42,11 +42,13 @@ public static class LineWriter
     /// <summary>A name without comma or bracket, which would end it, that is found again.</summary>
     public static string NameOf(Ingredient ingredient)
     {
-        var names = IngredientFinder.NamesOf(ingredient).Where(n => !n.Contains(',', StringComparison.Ordinal) && !n.Contains('(', StringComparison.Ordinal));
+        var names = IngredientFinder.NamesOf(ingredient).Where(
+            n => !n.Contains(',', StringComparison.Ordinal) && !n.Contains('(', StringComparison.Ordinal));
         return names.FirstOrDefault() ?? ingredient.ShortName;
     }
 
     private static double Round(double grams) => grams < 10 ? Math.Round(grams, 2) : grams < 100 ? Math.Round(grams, 1) : Math.Round(grams);
 
-    private static bool Says(string note, params string[] words) => Array.Exists(words, w => note.Contains(w, StringComparison.OrdinalIgnoreCase));
+    private static bool Says(string note, params string[] words) =>
+        Array.Exists(words, w => note.Contains(w, StringComparison.OrdinalIgnoreCase));
 }

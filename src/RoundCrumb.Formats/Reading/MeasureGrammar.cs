@@ -18,13 +18,19 @@ internal sealed class MeasureGrammar
 {
     private static readonly HashSet<string> Containers = new(StringComparer.Ordinal)
     {
-        "tin", "tins", "can", "cans", "pack", "packs", "packet", "packets", "pkt", "package", "packages", "pkg", "tub", "tubs", "pot", "pots", "carton", "cartons",
-        "jar", "jars", "bottle", "bottles", "box", "boxes", "bag", "bags", "block", "blocks", "bar", "bars", "sachet", "sachets", "envelope", "envelopes",
-        "sheet", "sheets", "leaf", "leaves", "roll", "rolls", "slice", "slices", "piece", "pieces", "sprig", "sprigs", "stalk", "stalks", "pod", "pods", "ball", "balls",
+        "tin", "tins", "can", "cans", "pack", "packs", "packet", "packets", "pkt", "package", "packages", "pkg", "tub", "tubs", "pot",
+        "pots", "carton", "cartons",
+        "jar", "jars", "bottle", "bottles", "box", "boxes", "bag", "bags", "block", "blocks", "bar", "bars", "sachet", "sachets",
+        "envelope", "envelopes",
+        "sheet", "sheets", "leaf", "leaves", "roll", "rolls", "slice", "slices", "piece", "pieces", "sprig", "sprigs", "stalk", "stalks",
+        "pod", "pods", "ball", "balls",
         "wedge", "wedges", "brick", "bricks", "punnet", "punnets", "bunch", "tablet", "tablets", "container", "containers",
     };
 
-    private static readonly HashSet<string> RoughWords = ["about", "approximately", "approx", "around", "roughly", "circa", "generous", "heaped", "heaping", "rounded", "scant", "level", "good", "full", "small", "large"];
+    private static readonly HashSet<string> RoughWords = [
+        "about", "approximately", "approx", "around", "roughly", "circa", "generous", "heaped", "heaping", "rounded", "scant", "level",
+        "good", "full", "small", "large"
+    ];
 
     private static readonly Parser<char, Unit> Dot = Token('.').Optional().IgnoreResult();
 
@@ -32,7 +38,8 @@ internal sealed class MeasureGrammar
     private static readonly MeasureGrammar[] Grammars = [.. System.Enum.GetValues<CupSize>().Select(cup => new MeasureGrammar(cup))];
 
     /// <summary>What a rough word makes of a measure.</summary>
-    private static double RoughFactor(string word) => word switch { "heaped" or "heaping" => 1.5, "rounded" => 1.25, "scant" => 0.92, "generous" or "good" => 1.08, _ => 1 };
+    private static double RoughFactor(string word) =>
+        word switch { "heaped" or "heaping" => 1.5, "rounded" => 1.25, "scant" => 0.92, "generous" or "good" => 1.08, _ => 1 };
 
     private readonly Dictionary<string, Amounts> _units;
 
@@ -41,7 +48,8 @@ internal sealed class MeasureGrammar
         _units = UnitsFor(cup);
 
         // A unit, perhaps with a rough word before it: one word is read and looked up, so that nothing is read twice.
-        var ounces = Blanks.Then(Word).Where(w => w is "oz" or "ozs" or "ounce" or "ounces").ThenReturn((Rough: "", Unit: new Amounts(0, Ml: KitchenMeasures.FluidOunce(cup))));
+        var ounces = Blanks.Then(Word).Where(w => w is "oz" or "ozs" or "ounce" or "ounces")
+            .ThenReturn((Rough: "", Unit: new Amounts(0, Ml: KitchenMeasures.FluidOunce(cup))));
         var byWord = _units.ToDictionary(u => u.Key, u => Return((Rough: "", Unit: u.Value)), StringComparer.Ordinal);
         byWord["fl"] = Dot.Then(ounces);
         byWord["fluid"] = ounces;
@@ -54,19 +62,24 @@ internal sealed class MeasureGrammar
         var container = Word.Where(Containers.Contains).Before(Dot);
         var containerAfter = Try(Blanks.Then(container));
         var before = OneOf(Token('~').ThenReturn("about"), Try(Word.Where(RoughWords.Contains).Before(Dot))).Before(Blanks);
-        var dash = Blanks.Then(OneOf(Token(c => c is '-' or '–' or '—').IgnoreResult(), Try(String("to ")).IgnoreResult(), Try(String("or ")).IgnoreResult())).Then(Blanks);
+        var dash = Blanks.Then(
+            OneOf(Token(c => c is '-' or '–' or '—').IgnoreResult(), Try(String("to ")).IgnoreResult(), Try(String("or ")).IgnoreResult()))
+            .Then(Blanks);
 
         // What may follow a number: the other end of a range, a unit, that of a range with a unit at both ends, a container.
         var secondEnd = Try(dash.Then(AnyNumber).Then(unitAfter, (n, u) => u.Unit * n));
         var tail = Map(
-            (high, u, end, c) => new Func<string, double, Measure>((rough, low) => Sized(rough, low, high, u, end) with { Container = c.GetValueOrDefault("") }),
+            (high, u, end, c) =>
+                new Func<string, double, Measure>(
+                    (rough, low) => Sized(rough, low, high, u, end) with { Container = c.GetValueOrDefault("") }),
             Try(dash.Then(AnyNumber)).Optional(), unitAfter.Optional(), secondEnd.Optional(), containerAfter.Optional());
         var withUnit = AnyNumber.Then(unitAfter, (n, u) => new Measure(u.Unit * n));
         var open = Token('(').Then(Blanks);
         var close = Blanks.Then(Token(')'));
         var packs = Try(Blanks.Then(OneOf(
             // 2 x 225 g; 2 × 400 g tins
-            Token(c => c is 'x' or '×' or '*').Then(Blanks).Then(withUnit).Then(containerAfter.Optional(), (m, c) => m with { Container = c.GetValueOrDefault("") }),
+            Token(c => c is 'x' or '×' or '*').Then(Blanks).Then(withUnit)
+                .Then(containerAfter.Optional(), (m, c) => m with { Container = c.GetValueOrDefault("") }),
 
             // 1 (14 oz) can; two 8-oz packages; 2 400g tins
             withUnit.Between(open, close).Then(containerAfter, (m, c) => m with { Container = c }),
@@ -80,12 +93,15 @@ internal sealed class MeasureGrammar
         var more = Try(Blanks.Then(sign).Before(Blanks).Then(term.Where(m => !m.Low.IsCount), (s, m) => m.Times(s)));
         var each = Try(Blanks.Then(OneOf(String("each"), String("apiece")))).Optional();
         Measure = Map(
-            (first, rest, e) => rest.Aggregate(first, (a, b) => a with { Low = a.Low + b.Low, High = a.High + b.High }) with { Each = e.HasValue },
+            (first, rest, e) =>
+                rest.Aggregate(first, (a, b) => a with { Low = a.Low + b.Low, High = a.High + b.High }) with { Each = e.HasValue },
             term, more.Many(), each);
 
         // "170 g/6 oz", "6 oz (170 g)", "2 tins (397 g each)": a second measure close behind the first.
         var leadIn = OneOf(Try(String("or ")), Try(String("about ")), String("= "), Try(String("total "))).Optional();
-        var andMore = OneOf(Token(c => c is '/' or ',' or ';').IgnoreResult(), Token(' ').Then(OneOf(Try(String("or")), String("total"))).IgnoreResult()).Then(Token(c => c != ')').SkipMany()).Optional();
+        var andMore = OneOf(
+            Token(c => c is '/' or ',' or ';').IgnoreResult(), Token(' ').Then(OneOf(Try(String("or")), String("total"))).IgnoreResult())
+            .Then(Token(c => c != ')').SkipMany()).Optional();
         var second = Try(Blanks.Then(OneOf(
             Token(c => c is '/' or '|').Then(Blanks).Then(Measure),
             open.Then(leadIn).Then(Measure).Before(andMore).Before(close))));
@@ -133,7 +149,9 @@ internal sealed class MeasureGrammar
         Volume(100, "dl", "decilitre", "decilitres");
         Volume(1000, "l", "litre", "litres", "liter", "liters");
         Volume(KitchenMeasures.Teaspoon(cup), "tsp", "tsps", "teaspoon", "teaspoons", "teaspoonful", "teaspoonfuls");
-        Volume(KitchenMeasures.Tablespoon(cup), "tbsp", "tbsps", "tbs", "tbl", "tablespoon", "tablespoons", "tablespoonful", "tablespoonfuls", "tblsp");
+        Volume(
+            KitchenMeasures.Tablespoon(cup), "tbsp", "tbsps", "tbs", "tbl", "tablespoon", "tablespoons", "tablespoonful", "tablespoonfuls",
+            "tblsp");
         Volume(KitchenMeasures.Cup(cup), "cup", "cups", "c", "cupful");
         Volume(KitchenMeasures.Pint(cup), "pint", "pints", "pt", "pts");
         Volume(2 * KitchenMeasures.Pint(cup), "quart", "quarts", "qt");

@@ -8,7 +8,9 @@ namespace RoundCrumb.Formats.Reading;
 internal static class Numbers
 {
     private const string Vulgar = "½⅓⅔¼¾⅕⅖⅗⅘⅙⅚⅛⅜⅝⅞";
-    private static readonly double[] VulgarValues = [1 / 2.0, 1 / 3.0, 2 / 3.0, 1 / 4.0, 3 / 4.0, 0.2, 0.4, 0.6, 0.8, 1 / 6.0, 5 / 6.0, 1 / 8.0, 3 / 8.0, 5 / 8.0, 7 / 8.0];
+    private static readonly double[] VulgarValues = [
+        1 / 2.0, 1 / 3.0, 2 / 3.0, 1 / 4.0, 3 / 4.0, 0.2, 0.4, 0.6, 0.8, 1 / 6.0, 5 / 6.0, 1 / 8.0, 3 / 8.0, 5 / 8.0, 7 / 8.0
+    ];
 
     private static readonly Dictionary<string, double> Words = new(StringComparer.Ordinal)
     {
@@ -37,7 +39,8 @@ internal static class Numbers
     /// <summary>Parts of one, as they are said before "of a".</summary>
     private static readonly (string Words, double Value)[] Shares =
     [
-        ("half a dozen", 6), ("three quarters", 0.75), ("three-quarters", 0.75), ("two thirds", 2 / 3.0), ("two-thirds", 2 / 3.0), ("a third", 1 / 3.0), ("a quarter", 0.25),
+        ("half a dozen", 6), ("three quarters", 0.75), ("three-quarters", 0.75), ("two thirds", 2 / 3.0), ("two-thirds", 2 / 3.0),
+        ("a third", 1 / 3.0), ("a quarter", 0.25),
         ("a half", 0.5), ("half", 0.5), ("a couple", 2), ("a few", 3), ("a dozen", 12),
     ];
 
@@ -55,7 +58,8 @@ internal static class Numbers
 
     private static readonly Parser<char, string> Digits = Token(char.IsAsciiDigit).AtLeastOnceString();
 
-    private static readonly Parser<char, double> VulgarFraction = Token(c => Vulgar.Contains(c)).Select(c => VulgarValues[Vulgar.IndexOf(c)]);
+    private static readonly Parser<char, double> VulgarFraction = Token(c => Vulgar.Contains(c))
+        .Select(c => VulgarValues[Vulgar.IndexOf(c)]);
 
     /// <summary>"12", "2.5", "2,5", "1,250" or "1/2"; the second is true for a fraction.</summary>
     private static readonly Parser<char, (double Value, bool IsFraction)> Plain = Digits.Then(
@@ -76,7 +80,8 @@ internal static class Numbers
 
     private static readonly Parser<char, double> InDigits = Plain.Then(
         Try(PartBehind).Optional(),
-        (whole, part) => (whole, part)).Where(n => !n.whole.IsFraction || !n.part.HasValue).Select(n => n.whole.Value + n.part.GetValueOrDefault(0));
+        (whole, part) => (whole, part))
+            .Where(n => !n.whole.IsFraction || !n.part.HasValue).Select(n => n.whole.Value + n.part.GetValueOrDefault(0));
 
     private static readonly Parser<char, double> InWords = Lookahead(Token(char.IsLetter)).Then(OneOf(
         OneOf(Shares.Select(s => Try(String(s.Words).Then(OfA).ThenReturn(s.Value)))),

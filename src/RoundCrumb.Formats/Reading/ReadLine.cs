@@ -30,7 +30,8 @@ public sealed record ReadItem(string Name, Found Found, double? Grams, GoesIn Go
 /// <param name="NotRead">The part of the text that was not understood; empty when all was.</param>
 /// <param name="Trouble">What is odd about it, such as two measures that disagree; empty for nothing.</param>
 public sealed record ReadLine(
-    string Text, IReadOnlyList<ReadItem> Items, string Note = "", bool Optional = false, string Heading = "", string NotRead = "", string Trouble = "")
+    string Text, IReadOnlyList<ReadItem> Items, string Note = "", bool Optional = false, string Heading = "", string NotRead = "",
+    string Trouble = "")
 {
     /// <summary>True for a line without anything on it.</summary>
     public bool IsBlank => string.IsNullOrWhiteSpace(Text);

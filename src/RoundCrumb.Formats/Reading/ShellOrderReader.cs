@@ -67,7 +67,11 @@ public static partial class ShellOrderReader
             var many = Math.Clamp(count ?? 1, 1, ShellOrder.Most);
             var there = orders.FindIndex(o => o.Pan.Key == pan.Key);
             if (there >= 0)
-                orders[there] = orders[there] with { Count = Math.Min(ShellOrder.Most, orders[there].Count + many), ToFreeze = orders[there].ToFreeze + (freeze ? many : 0) };
+                orders[there] = orders[there] with
+                {
+                    Count = Math.Min(ShellOrder.Most, orders[there].Count + many),
+                    ToFreeze = orders[there].ToFreeze + (freeze ? many : 0),
+                };
             else
                 orders.Add(new(pan, many, freeze ? many : 0));
         }
@@ -104,7 +108,8 @@ public static partial class ShellOrderReader
     }
 
     /// <summary>"2 × 23 cm" is two of 23; "35 × 11 cm" is one that is longer than it is wide.</summary>
-    private static int? Times(Match size) => size.Groups["b"].Success && Number(size.Groups["a"]) is { } times && times < Number(size.Groups["b"]) ? (int)times : null;
+    private static int? Times(Match size) =>
+        size.Groups["b"].Success && Number(size.Groups["a"]) is { } times && times < Number(size.Groups["b"]) ? (int)times : null;
 
     private static double? Millimetres(Match size)
     {
@@ -113,7 +118,9 @@ public static partial class ShellOrderReader
     }
 
     private static double? Number(Group digits) =>
-        double.TryParse(digits.Value.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value) ? value : null;
+        double.TryParse(digits.Value.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value)
+            ? value
+            : null;
 
     private static Pan? PanIn(string words, double? mm, IReadOnlyList<Pan> pans, CrustFamily family)
     {
@@ -126,8 +133,17 @@ public static partial class ShellOrderReader
         var sweet = family is RolledFamily { NeedsLayers: false, Sheet: null };
         return pans
             .Where(p => kinds is null || kinds.Contains(p.Kind))
-            .Where(p => mm is not { } size || Math.Abs((p.Length ?? p.Top).Value - size) <= Near || (p.Length is null && Math.Abs(p.Top.Value - size) <= Near))
-            .OrderBy(p => kinds is not null ? 0 : p.Kind == (sweet ? PanKind.TartTin : PanKind.PiePlate) ? 0 : p.Kind is PanKind.PiePlate or PanKind.TartTin ? 1 : 2)
+            .Where(
+                p =>
+                    mm is not { } size || Math.Abs((p.Length ?? p.Top).Value - size) <= Near
+                        || (p.Length is null && Math.Abs(p.Top.Value - size) <= Near))
+            .OrderBy(
+                p =>
+                    kinds is not null
+                        ? 0
+                        : p.Kind == (sweet ? PanKind.TartTin : PanKind.PiePlate) ? 0
+                        : p.Kind is PanKind.PiePlate or PanKind.TartTin ? 1
+                        : 2)
             .ThenBy(p => mm is { } size ? Math.Abs((p.Length ?? p.Top).Value - size) : 0)
             .FirstOrDefault();
     }

@@ -19,16 +19,23 @@ public abstract record DayChange
     public static DayChange? Read(string? code)
     {
         var parts = (code ?? "").Split(' ');
-        static int? Whole(string text) => int.TryParse(text, NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var n) ? n : null;
+        static int? Whole(string text) =>
+            int.TryParse(text, NumberStyles.AllowLeadingSign, CultureInfo.InvariantCulture, out var n) ? n : null;
         return parts switch
         {
-            ["hours", var baker, var from, var to, var was, var until] when Whole(from) is { } f && Whole(to) is { } t && Whole(was) is { } w && Whole(until) is { } u && t > f => new MoreHours(baker, f, t, w, u),
-            ["shift", var baker, var day, var from, var to] when Whole(day) is >= -1 and < 7 and var d && Whole(from) is >= 0 and var f && Whole(to) is <= 24 * 60 and var t && t > f => new MoreShift(baker, d, f, t),
-            ["cold", var kind, var places] when Enum.TryParse<ColdKind>(kind, out var k) && Whole(places) is > 0 and < 100 and var p => new MoreCold(k, p),
+            ["hours", var baker, var from, var to, var was, var until] when Whole(from) is { } f && Whole(to) is { } t
+                && Whole(was) is { } w && Whole(until) is { } u && t > f =>
+                new MoreHours(baker, f, t, w, u),
+            ["shift", var baker, var day, var from, var to] when Whole(day) is >= -1 and < 7 and var d && Whole(from) is >= 0 and var f
+                && Whole(to) is <= 24 * 60 and var t && t > f =>
+                new MoreShift(baker, d, f, t),
+            ["cold", var kind, var places] when Enum.TryParse<ColdKind>(kind, out var k) && Whole(places) is > 0 and < 100 and var p =>
+                new MoreCold(k, p),
             ["count", var order, var count] when Whole(count) is > 0 and var c => new OtherCount(order, c),
             ["due", var order, var slot] when Whole(slot) is > 0 and var s => new OtherDue(order, s),
             ["fill", var order, var formula] => new OtherFilling(order, formula),
-            ["pans", var more, .. var key] when Whole(more) is > 0 and < 100 and var n && key.Length > 0 => new MorePans(string.Join(' ', key), n),
+            ["pans", var more, .. var key] when Whole(more) is > 0 and < 100 and var n && key.Length > 0 =>
+                new MorePans(string.Join(' ', key), n),
             ["ovens"] => new AllOvens(),
             _ => null,
         };
@@ -45,7 +52,9 @@ public sealed record MoreHours(string Baker, int From, int To, int Was, int Unti
 {
     /// <inheritdoc/>
     public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting) =>
-        (orders, setting with { Shifts = [.. setting.Shifts.Select(s => s == new Shift(Baker, Was, Until) ? new Shift(Baker, From, To) : s)] });
+        (
+            orders,
+            setting with { Shifts = [.. setting.Shifts.Select(s => s == new Shift(Baker, Was, Until) ? new Shift(Baker, From, To) : s)] });
 
     /// <inheritdoc/>
     public override string Code => FormattableString.Invariant($"hours {Baker} {From} {To} {Was} {Until}");
@@ -70,7 +79,10 @@ public sealed record MoreShift(string Baker, int Day, int From, int To) : DayCha
             [.. orders.Select(o => o with { Due = o.Due + by })],
             setting with
             {
-                Shifts = [.. setting.Shifts.Select(s => s with { From = s.From + by, To = s.To + by }), new Shift(Baker, start, start + ((To - From) / Slot.Minutes))],
+                Shifts = [
+                    .. setting.Shifts.Select(s => s with { From = s.From + by, To = s.To + by }),
+                    new Shift(Baker, start, start + ((To - From) / Slot.Minutes))
+                ],
                 End = setting.End + by,
                 Now = setting.Now == 0 ? 0 : setting.Now + by,
                 Pinned = setting.Pinned.ToDictionary(p => p.Key, p => p.Value + by),
@@ -90,8 +102,17 @@ public sealed record MoreCold(ColdKind Kind, int Places) : DayChange
     /// <inheritdoc/>
     public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting)
     {
-        var widest = setting.Kitchen.Cold.Where(c => c.Kind == Kind).Select(c => c.Widest).DefaultIfEmpty(new Millimetres(300)).MaxBy(w => w.Value);
-        return (orders, setting with { Kitchen = setting.Kitchen with { Cold = [.. setting.Kitchen.Cold, new ColdPlace("more", "more room", Kind, Places, widest)] } });
+        var widest = setting.Kitchen.Cold.Where(c => c.Kind == Kind).Select(c => c.Widest).DefaultIfEmpty(new Millimetres(300))
+            .MaxBy(w => w.Value);
+        return (
+            orders,
+            setting with
+            {
+                Kitchen = setting.Kitchen with
+                {
+                    Cold = [.. setting.Kitchen.Cold, new ColdPlace("more", "more room", Kind, Places, widest)],
+                },
+            });
     }
 
     /// <inheritdoc/>
@@ -133,7 +154,15 @@ public sealed record OtherFilling(string Order, string Formula) : DayChange
     public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting) =>
         FillingBook.All.FirstOrDefault(f => f.Id == Formula) is not { } formula
             ? (orders, setting)
-            : ([.. orders.Select(o => o.Key == Order ? o with { Pie = o.Pie with { Filling = new(formula, o.Pie.Filling.Batch, o.Pie.Filling.Line, 1) } } : o)], setting);
+            : (
+                [
+                    .. orders.Select(
+                        o =>
+                            o.Key == Order
+                                ? o with { Pie = o.Pie with { Filling = new(formula, o.Pie.Filling.Batch, o.Pie.Filling.Line, 1) } }
+                                : o)
+                ],
+                setting);
 
     /// <inheritdoc/>
     public override string Code => $"fill {Order} {Formula}";
@@ -145,13 +174,17 @@ public sealed record OtherFilling(string Order, string Formula) : DayChange
 public sealed record MorePans(string Pan, int More) : DayChange
 {
     /// <inheritdoc/>
-    public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting) => (orders, setting with { Kitchen = With(setting.Kitchen, Pan, More) });
+    public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting) =>
+        (orders, setting with { Kitchen = With(setting.Kitchen, Pan, More) });
 
     /// <summary>A kitchen with so many more of a pan.</summary>
     public static Kitchen With(Kitchen kitchen, string pan, int more)
     {
-        var first = kitchen.Pans.Select((p, i) => (p, i)).Where(x => DayBuilder.PanKey(x.p.Pan) == pan).Select(x => (int?)x.i).FirstOrDefault();
-        return first is null ? kitchen : kitchen with { Pans = [.. kitchen.Pans.Select((p, i) => i == first ? p with { Owned = p.Owned + more } : p)] };
+        var first = kitchen.Pans.Select((p, i) => (p, i)).Where(x => DayBuilder.PanKey(x.p.Pan) == pan).Select(x => (int?)x.i)
+            .FirstOrDefault();
+        return first is null
+            ? kitchen
+            : kitchen with { Pans = [.. kitchen.Pans.Select((p, i) => i == first ? p with { Owned = p.Owned + more } : p)] };
     }
 
     /// <inheritdoc/>

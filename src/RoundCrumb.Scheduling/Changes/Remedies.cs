@@ -5,7 +5,9 @@ using RoundCrumb.Scheduling.Solving;
 
 namespace RoundCrumb.Scheduling.Changes;
 
-/// <summary>When a day cannot be done as it is: the least change of each kind that would do it, each tried by solving the day with it.</summary>
+/// <summary>
+/// When a day cannot be done as it is: the least change of each kind that would do it, each tried by solving the day with it.
+/// </summary>
 public static class Remedies
 {
     private const int HalfHour = 30 / Slot.Minutes;
@@ -19,7 +21,9 @@ public static class Remedies
     /// <param name="options">How each trial is solved.</param>
     /// <param name="found">Told of each.</param>
     /// <param name="cancel">Stops it.</param>
-    public static IReadOnlyList<DayRemedy> Find(IReadOnlyList<Order> orders, DaySetting setting, Plan? plan, SolveOptions options, Action<DayRemedy>? found = null, CancellationToken cancel = default)
+    public static IReadOnlyList<DayRemedy> Find(
+        IReadOnlyList<Order> orders, DaySetting setting, Plan? plan, SolveOptions options, Action<DayRemedy>? found = null,
+        CancellationToken cancel = default)
     {
         var remedies = new List<DayRemedy>();
         var built = DayBuilder.Build(orders, setting);
@@ -51,13 +55,20 @@ public static class Remedies
         }
 
         foreach (var pan in built.Day.Pans.Where(p => built.Day.Batches.Where(b => b.Pan == p.Pan).Sum(b => b.Pies) > p.Owned))
-            yield return [.. Enumerable.Range(1, built.Day.Batches.Where(b => b.Pan == pan.Pan).Sum(b => b.Pies) - pan.Owned).Select(n => new MorePans(pan.Pan, n))];
+            yield return [
+                .. Enumerable.Range(
+                    1, built.Day.Batches.Where(b => b.Pan == pan.Pan).Sum(b => b.Pies) - pan.Owned).Select(n => new MorePans(pan.Pan, n))
+            ];
         foreach (var shift in setting.Shifts.Where(s => s.To > setting.Now).OrderBy(s => s.From))
         {
             // Not into somebody's night: from five in the morning, to ten at night.
             var midnight = shift.From - (shift.From % (24 * 60 / Slot.Minutes));
-            var earlier = Enumerable.Range(1, MostHalfHours).Select(n => new MoreHours(shift.Baker, shift.From - (n * HalfHour), shift.To, shift.From, shift.To)).Where(c => c.From >= Math.Max(setting.Now, midnight + (10 * HalfHour))).ToList();
-            var later = Enumerable.Range(1, MostHalfHours).Select(n => new MoreHours(shift.Baker, shift.From, shift.To + (n * HalfHour), shift.From, shift.To)).Where(c => c.To <= midnight + (44 * HalfHour)).ToList();
+            var earlier = Enumerable.Range(1, MostHalfHours)
+                .Select(n => new MoreHours(shift.Baker, shift.From - (n * HalfHour), shift.To, shift.From, shift.To))
+                .Where(c => c.From >= Math.Max(setting.Now, midnight + (10 * HalfHour))).ToList();
+            var later = Enumerable.Range(1, MostHalfHours)
+                .Select(n => new MoreHours(shift.Baker, shift.From, shift.To + (n * HalfHour), shift.From, shift.To))
+                .Where(c => c.To <= midnight + (44 * HalfHour)).ToList();
             if (earlier.Count > 0)
                 yield return earlier;
             if (later.Count > 0)
@@ -73,7 +84,10 @@ public static class Remedies
             foreach (var baker in day < 0 ? bakers.Take(1) : bakers)
             {
                 if (day < 0 || !setting.Shifts.Any(s => s.Baker == baker && s.From / aDay == day))
-                    yield return [.. Enumerable.Range(1, 2 * MostHalfHours).Select(n => new MoreShift(baker, day, Evening - (n * 30), Evening)).Where(c => (day * aDay) + (c.From / Slot.Minutes) >= setting.Today)];
+                    yield return [
+                        .. Enumerable.Range(1, 2 * MostHalfHours).Select(n => new MoreShift(baker, day, Evening - (n * 30), Evening))
+                            .Where(c => (day * aDay) + (c.From / Slot.Minutes) >= setting.Today)
+                    ];
             }
         }
 
@@ -89,12 +103,16 @@ public static class Remedies
             }
 
             if (plan is not null && late.Count == 1)
-                yield return [.. Enumerable.Range(1, 12).Select(n => new OtherDue(key, order.Due + (n * 3))), new OtherDue(key, plan.Ready[built.Day.Batches.ToList().FindIndex(b => b.Key == key)])];
+                yield return [
+                    .. Enumerable.Range(1, 12).Select(n => new OtherDue(key, order.Due + (n * 3))),
+                    new OtherDue(key, plan.Ready[built.Day.Batches.ToList().FindIndex(b => b.Key == key)])
+                ];
         }
     }
 
     /// <summary>The least of a row that will do, found by halving: more of the same never does harm.</summary>
-    private static DayRemedy? Least(IReadOnlyList<Order> orders, DaySetting setting, IReadOnlyList<DayChange> row, SolveOptions options, CancellationToken cancel)
+    private static DayRemedy? Least(
+        IReadOnlyList<Order> orders, DaySetting setting, IReadOnlyList<DayChange> row, SolveOptions options, CancellationToken cancel)
     {
         var (low, high) = (-1, row.Count - 1);
         if (high < 0)
@@ -120,7 +138,8 @@ public static class Remedies
     }
 
     /// <summary>True where nothing is late with it, false where something provably is, none where that is not known.</summary>
-    private static bool? Does(IReadOnlyList<Order> orders, DaySetting setting, DayChange change, SolveOptions options, CancellationToken cancel)
+    private static bool? Does(
+        IReadOnlyList<Order> orders, DaySetting setting, DayChange change, SolveOptions options, CancellationToken cancel)
     {
         var (others, other) = change.Applied(orders, setting);
         var built = DayBuilder.Build(others, other);
@@ -143,7 +162,8 @@ public static class Remedies
 public readonly record struct Tally(int Hands, int OvenOn, int Lateness)
 {
     /// <summary>What a plan takes.</summary>
-    public static Tally Of(Day day, Plan plan) => new(day.Works.Sum(w => w.Hands) * Slot.Minutes, plan.OvenOn(day) * Slot.Minutes, plan.Lateness(day) * Slot.Minutes);
+    public static Tally Of(Day day, Plan plan) =>
+        new(day.Works.Sum(w => w.Hands) * Slot.Minutes, plan.OvenOn(day) * Slot.Minutes, plan.Lateness(day) * Slot.Minutes);
 }
 
 /// <summary>What a change of the orders costs.</summary>
@@ -154,7 +174,8 @@ public readonly record struct Tally(int Hands, int OvenOn, int Lateness)
 public sealed record Cost(Tally Was, Tally? Would, bool IsLeast, IReadOnlyList<OrderTrouble> LeftOut)
 {
     /// <summary>What one more of an order costs, beside a plan that is known.</summary>
-    public static Cost OfOneMore(IReadOnlyList<Order> orders, DaySetting setting, Plan known, string order, SolveOptions options, CancellationToken cancel = default)
+    public static Cost OfOneMore(
+        IReadOnlyList<Order> orders, DaySetting setting, Plan known, string order, SolveOptions options, CancellationToken cancel = default)
     {
         var before = DayBuilder.Build(orders, setting);
         var one = orders.First(o => o.Key == order);
@@ -162,7 +183,8 @@ public sealed record Cost(Tally Was, Tally? Would, bool IsLeast, IReadOnlyList<O
         var after = DayBuilder.Build(others, other);
         var solution = DaySolver.Solve(after.Day, options, cancel: cancel);
         return new(
-            Tally.Of(before.Day, known), solution.Plan is { } plan ? Tally.Of(after.Day, plan) : null, solution.LatenessProven && solution.OvenOnProven,
+            Tally.Of(before.Day, known), solution.Plan is { } plan ? Tally.Of(after.Day, plan) : null,
+            solution.LatenessProven && solution.OvenOnProven,
             [.. after.LeftOut.Where(t => before.LeftOut.All(l => l.Order.Key != t.Order.Key))]);
     }
 }

@@ -97,7 +97,12 @@ public static class Reasons
             foreach (var b in w.Batches.Where(b => day.Batches[b].PansFrom == work))
             {
                 var pan = day.Pans.FirstOrDefault(p => p.Pan == day.Batches[b].Pan);
-                var others = Enumerable.Range(0, day.Batches.Count).Where(o => o != b && day.Batches[o].Pan == day.Batches[b].Pan && plan.Starts[day.Batches[o].PansFrom] <= start && start < plan.Ready[o]).ToList();
+                var others = Enumerable.Range(0, day.Batches.Count)
+                    .Where(
+                        o =>
+                            o != b && day.Batches[o].Pan == day.Batches[b].Pan && plan.Starts[day.Batches[o].PansFrom] <= start
+                                && start < plan.Ready[o])
+                    .ToList();
                 if (pan is not null && others.Sum(o => day.Batches[o].Pies) + day.Batches[b].Pies > pan.Owned)
                     reasons.Add(new(Binds.Pans, day.Batches[others[0]].PansFrom));
             }
@@ -130,7 +135,8 @@ public static class Reasons
                     break;
                 }
 
-                var others = Enumerable.Range(0, day.Works.Count).Where(i => i != work && HandsOf(day.Works[i], plan.Starts[i]).Any(h => h.From <= t && t < h.To)).ToList();
+                var others = Enumerable.Range(0, day.Works.Count)
+                    .Where(i => i != work && HandsOf(day.Works[i], plan.Starts[i]).Any(h => h.From <= t && t < h.To)).ToList();
                 if (others.Count >= hands[t])
                 {
                     reasons.Add(new(Binds.Hands, others[0]));
@@ -144,7 +150,10 @@ public static class Reasons
             return;
         for (var t = start; t < start + w.Length; t++)
         {
-            var users = Enumerable.Range(0, day.Works.Count).Where(i => i != work && day.Works[i].IsHands && day.Works[i].Tool == w.Tool && plan.Starts[i] <= t && t < plan.EndOf(day, i)).ToList();
+            var users = Enumerable.Range(0, day.Works.Count)
+                .Where(
+                    i => i != work && day.Works[i].IsHands && day.Works[i].Tool == w.Tool && plan.Starts[i] <= t && t < plan.EndOf(day, i))
+                .ToList();
             if (users.Count < many)
                 continue;
             reasons.Add(new(Binds.Tool, users[0]));
@@ -156,12 +165,14 @@ public static class Reasons
     {
         var oven = plan.Ovens[work];
         var end = start + day.Works[work].Length;
-        var run = plan.Runs.FirstOrDefault(r => r.Oven == oven && r.Heat == load.Heat && r.From <= plan.Starts[work] && r.To >= plan.EndOf(day, work));
+        var run = plan.Runs.FirstOrDefault(
+            r => r.Oven == oven && r.Heat == load.Heat && r.From <= plan.Starts[work] && r.To >= plan.EndOf(day, work));
         if (start < run.From || end > run.To)
             reasons.Add(new(Binds.Oven));
         for (var t = start; t < end; t++)
         {
-            var inside = Enumerable.Range(0, day.Works.Count).Where(i => i != work && plan.Ovens[i] == oven && plan.Starts[i] <= t && t < plan.EndOf(day, i)).ToList();
+            var inside = Enumerable.Range(0, day.Works.Count)
+                .Where(i => i != work && plan.Ovens[i] == oven && plan.Starts[i] <= t && t < plan.EndOf(day, i)).ToList();
             if (inside.Sum(i => day.Works[i].Load!.Shelves[oven]) + load.Shelves[oven] <= day.Ovens[oven].Shelves)
                 continue;
             reasons.Add(new(Binds.Oven, inside[0]));
@@ -200,6 +211,10 @@ public static class Reasons
     /// <param name="slot">When.</param>
     /// <param name="over">Only what is wider than this, mm.</param>
     public static int UsedAt(Day day, Plan plan, WaitsAt at, int slot, double over = -1) =>
-        day.Gaps.Where(g => g.At == at && g.Takes.Width > over && plan.EndOf(day, g.From) <= slot && slot < plan.Starts[g.To]).Sum(g => g.Takes.Units) +
-        day.Endings.Where(e => e.At == at && e.Takes.Width > over && plan.EndOf(day, e.From) <= slot && slot < plan.Ready[e.Batch]).Sum(e => e.Takes.Units);
+        day.Gaps.Where(
+            g => g.At == at && g.Takes.Width > over && plan.EndOf(day, g.From) <= slot && slot < plan.Starts[g.To])
+            .Sum(g => g.Takes.Units) +
+        day.Endings.Where(
+            e => e.At == at && e.Takes.Width > over && plan.EndOf(day, e.From) <= slot && slot < plan.Ready[e.Batch])
+            .Sum(e => e.Takes.Units);
 }

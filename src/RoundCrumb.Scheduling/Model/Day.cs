@@ -10,7 +10,8 @@ public static class Slot
     public const int Minutes = 5;
 
     /// <summary>So many slots as cover the minutes.</summary>
-    public static int Up(double minutes) => (int)Math.Ceiling((minutes - 0.5) / Minutes) is var slots && minutes > 0 ? Math.Max(1, slots) : 0;
+    public static int Up(double minutes) =>
+        (int)Math.Ceiling((minutes - 0.5) / Minutes) is var slots && minutes > 0 ? Math.Max(1, slots) : 0;
 
     /// <summary>So many slots as go into the minutes.</summary>
     public static int Down(double minutes) => (int)Math.Floor((minutes + 0.5) / Minutes);
@@ -75,7 +76,9 @@ public readonly record struct SourceWork(int Batch, int Work);
 /// <param name="Load">How it bakes; none for hands.</param>
 /// <param name="Pies">For how many pies.</param>
 /// <param name="Stage">Loads of the same stage of the same batch bake in one run.</param>
-public sealed record DayWork(string Key, IReadOnlyList<SourceWork> Sources, IReadOnlyList<int> Batches, Part Part, string Label, IReadOnlyList<IReadOnlyList<int>> Steps, int Length, Tool Tool, Load? Load, int Pies, string Stage)
+public sealed record DayWork(
+    string Key, IReadOnlyList<SourceWork> Sources, IReadOnlyList<int> Batches, Part Part, string Label,
+    IReadOnlyList<IReadOnlyList<int>> Steps, int Length, Tool Tool, Load? Load, int Pies, string Stage)
 {
     /// <summary>True where hands are busy from beginning to end.</summary>
     public bool IsHands => Load is null;
@@ -116,7 +119,8 @@ public sealed record DayEnding(int Batch, int From, int Least, int Best, int Mos
 /// <param name="HoldsMost">Slots that the topping holds.</param>
 /// <param name="PansFrom">The work with which its pans are first in use.</param>
 /// <param name="Pan">Which pan it is made in.</param>
-public sealed record Batch(string Key, string Name, int Pies, int Due, IReadOnlyList<int> Filled, int Keeps, int? Topped, int HoldsMost, int PansFrom, string Pan);
+public sealed record Batch(
+    string Key, string Name, int Pies, int Due, IReadOnlyList<int> Filled, int Keeps, int? Topped, int HoldsMost, int PansFrom, string Pan);
 
 /// <summary>Pans of one kind.</summary>
 /// <param name="Pan">Which.</param>
@@ -157,7 +161,10 @@ public sealed record Day
     /// <summary>Work that begins when the baker says: its slot.</summary>
     public IReadOnlyDictionary<int, int> Pinned { get; init; } = new Dictionary<int, int>();
 
-    /// <summary>Work that is done or under way, with the slot in which it was begun, the slots it took and its oven (-1 for none). What happened is not argued with.</summary>
+    /// <summary>
+    /// Work that is done or under way, with the slot in which it was begun, the slots it took and its oven (-1 for none). What happened is
+    /// not argued with.
+    /// </summary>
     public IReadOnlyDictionary<int, (int Start, int Oven)> Done { get; init; } = new Dictionary<int, (int, int)>();
 
     /// <summary>Nothing that is not done begins before this slot.</summary>
@@ -170,7 +177,8 @@ public sealed record Day
     public int Horizon => End + Overtime;
 
     /// <summary>The slot from which work goes on whatever the hours, because it is late anyway.</summary>
-    public int AfterHours => Math.Max(Shifts.Count == 0 ? Now : Shifts.Max(s => s.To), Math.Max(Now, Batches.Count == 0 ? 0 : Batches.Max(b => b.Due)));
+    public int AfterHours =>
+        Math.Max(Shifts.Count == 0 ? Now : Shifts.Max(s => s.To), Math.Max(Now, Batches.Count == 0 ? 0 : Batches.Max(b => b.Due)));
 
     /// <summary>How many bakers are at work in each slot.</summary>
     public int[] AtWork()
@@ -187,7 +195,10 @@ public sealed record Day
         return hands;
     }
 
-    /// <summary>The stretches in which somebody is at work without a break between, first slot and the slot after the last: as a rule one for each day.</summary>
+    /// <summary>
+    /// The stretches in which somebody is at work without a break between, first slot and the slot after the last: as a rule one for each
+    /// day.
+    /// </summary>
     public IReadOnlyList<(int From, int To)> Open()
     {
         var hands = AtWork();
@@ -205,7 +216,10 @@ public sealed record Day
         return open;
     }
 
-    /// <summary>What a kind of cold holds at once: all of it in all places, and besides what is wider than some of them in the rest. Empty where it is not counted.</summary>
+    /// <summary>
+    /// What a kind of cold holds at once: all of it in all places, and besides what is wider than some of them in the rest. Empty where it
+    /// is not counted.
+    /// </summary>
     /// <returns>Over how many mm wide something counts, and how much room there is for that.</returns>
     public IEnumerable<(double Over, int Room)> ColdLimits(ColdKind kind)
     {
@@ -213,7 +227,9 @@ public sealed record Day
         return widest.Select((w, k) => (k == 0 ? -1 : widest[k - 1], RoomFor(kind, k == 0 ? 0 : w)!.Value));
     }
 
-    /// <summary>How much of a kind of cold there is for what is wider than <paramref name="width"/> mm, or exactly so; none where it is not counted.</summary>
+    /// <summary>
+    /// How much of a kind of cold there is for what is wider than <paramref name="width"/> mm, or exactly so; none where it is not counted.
+    /// </summary>
     public int? RoomFor(ColdKind kind, double width)
     {
         var rooms = Cold.Where(c => c.Kind == kind).ToList();

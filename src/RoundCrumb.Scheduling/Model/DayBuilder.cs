@@ -17,13 +17,18 @@ public static class DayBuilder
     {
         var kitchen = setting.Kitchen;
         var ovens = kitchen.Ovens.Where(o => !setting.Forbidden.Contains(o.Id)).ToList();
-        var cold = kitchen.Cold.Where(c => c.Places > 0).Select(c => new ColdRoom(c.Kind, c.Widest.Value, c.Places * ColdRoom.Place)).ToList();
+        var cold = kitchen.Cold.Where(c => c.Places > 0).Select(c => new ColdRoom(c.Kind, c.Widest.Value, c.Places * ColdRoom.Place))
+            .ToList();
         var made = new List<Prepared>();
         var out_ = new List<OrderTrouble>();
         var chains = new List<(Prepared One, List<Work> Works)>();
         foreach (var order in orders.OrderBy(o => o.Due).ThenBy(o => o.Key, StringComparer.Ordinal))
         {
-            var pie = Assessment.Of(order.Stock is Stock.FrozenShells && order.Pie.Crust.Family is RolledFamily { Sheet: null } ? order.Pie with { Crust = order.Pie.Crust with { Frozen = true } } : order.Pie, order.Count, kitchen);
+            var pie = Assessment.Of(
+                order.Stock is Stock.FrozenShells && order.Pie.Crust.Family is RolledFamily { Sheet: null }
+                    ? order.Pie with { Crust = order.Pie.Crust with { Frozen = true } }
+                    : order.Pie,
+                order.Count, kitchen);
             var one = new Prepared(order, pie, WorkChain.Of(pie, order.Stock, WorkChain.PerLoad(ovens, order.Pie.Pan), order.Served));
             if (WhyNot(one, setting, ovens, cold) is { } trouble)
                 out_.Add(trouble);
@@ -51,7 +56,11 @@ public static class DayBuilder
         }
 
         if (Owned(setting.Kitchen, pan) is { } owned && order.Count > owned)
-            return new(order, TroubleKind.NoPans, $"{order.Count} at once, and there {(owned == 1 ? "is room for 1" : $"is room for {owned}")} in the pans you have of {pan.Name}.", owned);
+            return new(
+                order, TroubleKind.NoPans,
+                $"{order.Count} at once, and there {(owned == 1 ? "is room for 1" : $"is room for {owned}")} in the pans you have "
+                    + $"of {pan.Name}.",
+                owned);
         var fridge = cold.Where(c => c.Kind is ColdKind.Fridge).ToList();
 
         // All of them stand there at once before they are fetched, or before they are cut.
@@ -68,7 +77,8 @@ public static class DayBuilder
                 var fits = order.Count;
                 while (fits > 0 && UnitsOf(pan, fits, fridge) > room)
                     fits--;
-                return new(order, TroubleKind.NoRoom, $"{order.Count} of them have to stand cold at once, and the fridge takes {fits}.", fits);
+                return new(
+                    order, TroubleKind.NoRoom, $"{order.Count} of them have to stand cold at once, and the fridge takes {fits}.", fits);
             }
         }
 
@@ -104,7 +114,8 @@ public static class DayBuilder
             : ColdRoom.Place * 2 * pans;
     }
 
-    private static BuiltDay Weave(List<Prepared> made, List<OrderTrouble> leftOut, DaySetting setting, List<Oven> ovens, List<ColdRoom> cold)
+    private static BuiltDay Weave(
+        List<Prepared> made, List<OrderTrouble> leftOut, DaySetting setting, List<Oven> ovens, List<ColdRoom> cold)
     {
         var kitchen = setting.Kitchen;
         var heats = Heats(made.SelectMany(m => m.Chain.Works).Select(w => w.Baking).OfType<Baking>());
@@ -123,14 +134,23 @@ public static class DayBuilder
                     if (byGroup.TryGetValue((join, lead), out var index))
                     {
                         var known = works[index];
-                        works[index] = known with { Sources = [.. known.Sources, new(b, w)], Batches = [.. known.Batches, b], Steps = [.. known.Steps, work.Steps], Pies = known.Pies + work.Pies };
+                        works[index] = known with
+                        {
+                            Sources = [.. known.Sources, new(b, w)],
+                            Batches = [.. known.Batches, b],
+                            Steps = [.. known.Steps, work.Steps],
+                            Pies = known.Pies + work.Pies,
+                        };
                     }
                     else
                     {
                         // It is known by its lead's work, whichever of them comes first.
                         byGroup[(join, lead)] = index = works.Count;
                         var leads = made[lead].Chain.Works.First(x => x.Join == join);
-                        works.Add(new(new WorkKey(made[lead].Order.Key, leads.Id).ToString(), [new(b, w)], [b], work.Part, work.Label, [work.Steps], 0, work.Tool, null, work.Pies, ""));
+                        works.Add(
+                            new(
+                                new WorkKey(made[lead].Order.Key, leads.Id).ToString(), [new(b, w)], [b], work.Part, work.Label,
+                                [work.Steps], 0, work.Tool, null, work.Pies, ""));
                     }
 
                     at[(b, w)] = index;
@@ -143,8 +163,13 @@ public static class DayBuilder
 
                 at[(b, w)] = works.Count;
                 works.Add(new(
-                    new WorkKey(order.Key, work.Id).ToString(), [new(b, w)], [b], work.Part, work.Label, [work.Steps], Slot.Up(work.Minutes), work.Tool,
-                    work.Baking is { } baking ? LoadOf(baking, heats, pie.Composition.Pan, work.Pies, kitchen.Ovens, LeftCold(setting, new WorkKey(order.Key, work.Id))) : null,
+                    new WorkKey(order.Key, work.Id).ToString(), [new(b, w)], [b], work.Part, work.Label, [work.Steps],
+                    Slot.Up(work.Minutes), work.Tool,
+                    work.Baking is { } baking
+                        ? LoadOf(
+                            baking, heats, pie.Composition.Pan, work.Pies, kitchen.Ovens,
+                            LeftCold(setting, new WorkKey(order.Key, work.Id)))
+                        : null,
                     work.Pies, work.Baking is null ? "" : $"{order.Key}.{work.Id.Step}"));
                 if (work.Baking is not null)
                     works[^1] = works[^1] with { Length = works[^1].Load!.Touches[^1].After };
@@ -173,7 +198,13 @@ public static class DayBuilder
                 {
                     // Joined at both ends: one wait, the strictest of them, and all of it in the cold.
                     var known = gaps[same];
-                    gaps[same] = known with { Least = Math.Max(known.Least, next.Least), Best = Math.Max(known.Best, next.Best), Most = Math.Max(Math.Max(known.Least, next.Least), Math.Min(known.Most, next.Most)), Takes = new(known.Takes.Units + next.Takes.Units, Math.Max(known.Takes.Width, next.Takes.Width)) };
+                    gaps[same] = known with
+                    {
+                        Least = Math.Max(known.Least, next.Least),
+                        Best = Math.Max(known.Best, next.Best),
+                        Most = Math.Max(Math.Max(known.Least, next.Least), Math.Min(known.Most, next.Most)),
+                        Takes = new(known.Takes.Units + next.Takes.Units, Math.Max(known.Takes.Width, next.Takes.Width)),
+                    };
                 }
                 else
                 {
@@ -185,15 +216,20 @@ public static class DayBuilder
             {
                 var least = Slot.Up(ending.Wait.Least);
                 var most = Math.Max(least, Slot.Down(ending.Wait.Most));
-                endings.Add(new(b, at[(b, ending.From)], least, Math.Clamp(Slot.Up(ending.Wait.Best), least, most), most, ending.At, ending.At is WaitsAt.Bench ? default : Units(new(ending.Pies, 0), pan, fridges)));
+                endings.Add(
+                    new(
+                        b, at[(b, ending.From)], least, Math.Clamp(Slot.Up(ending.Wait.Best), least, most), most, ending.At,
+                        ending.At is WaitsAt.Bench ? default : Units(new(ending.Pies, 0), pan, fridges)));
             }
 
             batches.Add(new(
                 order.Key, order.Name, order.Count, order.Due, [.. chain.Filled.Select(f => at[(b, f)])], Slot.Down(chain.Keeps.Most),
-                chain.Topped is { } topped ? at[(b, topped)] : null, Math.Max(1, Slot.Down(chain.HoldsMost)), at[(b, chain.PansFrom)], PanKey(pan)));
+                chain.Topped is { } topped ? at[(b, topped)] : null, Math.Max(1, Slot.Down(chain.HoldsMost)), at[(b, chain.PansFrom)],
+                PanKey(pan)));
         }
 
-        var pans = made.Select(m => m.Pie.Composition.Pan).DistinctBy(PanKey).Select(p => (Pan: p, Owned: Owned(kitchen, p))).Where(p => p.Owned is not null)
+        var pans = made.Select(m => m.Pie.Composition.Pan).DistinctBy(PanKey).Select(p => (Pan: p, Owned: Owned(kitchen, p)))
+            .Where(p => p.Owned is not null)
             .Select(p => new PansOwned(PanKey(p.Pan), p.Pan.Name, p.Owned!.Value)).ToList();
         var marks = Marks.Of(setting, made, works);
         var day = new Day
@@ -218,13 +254,16 @@ public static class DayBuilder
     }
 
     private static Takes Units(Holds holds, Pan pan, List<ColdRoom> rooms) => rooms.Count == 0 ? default
-        : new(UnitsOf(pan, holds.Pies, rooms) + (holds.Parcels * ColdRoom.Parcel), holds.Pies > 0 ? Math.Min(Wide(pan), rooms.Max(r => r.Widest)) : 0);
+        : new(
+            UnitsOf(pan, holds.Pies, rooms) + (holds.Parcels * ColdRoom.Parcel),
+            holds.Pies > 0 ? Math.Min(Wide(pan), rooms.Max(r => r.Widest)) : 0);
 
     /// <summary>The ovens that a load cannot go into: those that stay cold, but for the one that it is in already.</summary>
     private static HashSet<string> LeftCold(DaySetting setting, WorkKey key) =>
         [.. setting.Forbidden.Where(o => !setting.Done.TryGetValue(key.ToString(), out var done) || done.Oven != o)];
 
-    private static Load LoadOf(Baking baking, Dictionary<Baking, int> heats, Pan pan, int pies, IReadOnlyList<Oven> ovens, HashSet<string> forbidden)
+    private static Load LoadOf(
+        Baking baking, Dictionary<Baking, int> heats, Pan pan, int pies, IReadOnlyList<Oven> ovens, HashSet<string> forbidden)
     {
         var touches = new List<Touch>(baking.Touches.Count);
         foreach (var touch in baking.Touches)

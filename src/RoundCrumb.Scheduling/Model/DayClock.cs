@@ -16,7 +16,9 @@ public sealed class DayClock(DateOnly from, TimeZoneInfo zone)
     /// <summary>The slot that a moment falls into; below 0 before the first midnight.</summary>
     public int SlotAt(DateTimeOffset moment) => (int)Math.Floor((moment - _start).TotalMinutes / Slot.Minutes);
 
-    /// <summary>The slot of a time on the wall; none for an hour that the clocks jump over. Of an hour that comes twice it is the first.</summary>
+    /// <summary>
+    /// The slot of a time on the wall; none for an hour that the clocks jump over. Of an hour that comes twice it is the first.
+    /// </summary>
     public int? SlotOf(DateTime wall)
     {
         wall = DateTime.SpecifyKind(wall, DateTimeKind.Unspecified);

@@ -11,7 +11,9 @@ internal static class Joins
     {
         var groups = new Dictionary<(JoinName, int), int>();
         joined = [];
-        foreach (var join in made.SelectMany(m => m.Chain.Works).Select(w => w.Join).OfType<JoinName>().Distinct().OrderBy(j => j.ToString(), StringComparer.Ordinal))
+        foreach (
+            var join in made.SelectMany(m => m.Chain.Works).Select(w => w.Join).OfType<JoinName>().Distinct()
+                .OrderBy(j => j.ToString(), StringComparer.Ordinal))
         {
             var users = Enumerable.Range(0, made.Count).Where(b => made[b].Chain.Works.Any(w => w.Join == join)).ToList();
             while (users.Count > 0)
@@ -43,7 +45,10 @@ internal static class Joins
                     continue;
                 var works = together.Select(b => made[b].Chain.Works.First(w => w.Join == join)).ToList();
                 var pulled = setting.Apart.Contains(name);
-                joined.Add(new(name, join, works[0].Label, [.. together.Select(b => made[b].Order.Key)], works.Sum(w => w.SetUp) - works.Max(w => w.SetUp), pulled));
+                joined.Add(
+                    new(
+                        name, join, works[0].Label, [.. together.Select(b => made[b].Order.Key)],
+                        works.Sum(w => w.SetUp) - works.Max(w => w.SetUp), pulled));
                 if (pulled)
                     continue;
                 foreach (var b in together)
@@ -63,8 +68,12 @@ internal static class Joins
 
     private static bool StandTogether(List<Prepared> some, Kitchen kitchen)
     {
-        var rooms = kitchen.Cold.Where(c => c.Kind is ColdKind.Fridge && c.Places > 0).Select(c => new ColdRoom(c.Kind, c.Widest.Value, c.Places * ColdRoom.Place)).ToList();
-        return some.GroupBy(p => DayBuilder.PanKey(p.Pie.Composition.Pan)).All(g => DayBuilder.Owned(kitchen, g.First().Pie.Composition.Pan) is not { } owned || g.Sum(p => p.Order.Count) <= owned)
-            && (rooms.Count == 0 || some.Sum(p => DayBuilder.UnitsOf(p.Pie.Composition.Pan, p.Order.Count, rooms)) <= rooms.Sum(r => r.Units));
+        var rooms = kitchen.Cold.Where(c => c.Kind is ColdKind.Fridge && c.Places > 0)
+            .Select(c => new ColdRoom(c.Kind, c.Widest.Value, c.Places * ColdRoom.Place)).ToList();
+        return some.GroupBy(p => DayBuilder.PanKey(p.Pie.Composition.Pan))
+            .All(g => DayBuilder.Owned(kitchen, g.First().Pie.Composition.Pan) is not { } owned || g.Sum(p => p.Order.Count) <= owned)
+            && (
+                rooms.Count == 0
+                    || some.Sum(p => DayBuilder.UnitsOf(p.Pie.Composition.Pan, p.Order.Count, rooms)) <= rooms.Sum(r => r.Units));
     }
 }

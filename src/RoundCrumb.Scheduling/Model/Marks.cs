@@ -1,4 +1,5 @@
 using System.Globalization;
+using RoundCrumb.Core.Kitchens;
 
 namespace RoundCrumb.Scheduling.Model;
 
@@ -29,10 +30,13 @@ internal sealed record Marks(Dictionary<int, int> Pinned, Dictionary<int, (int S
                 Tell(key, true, null);
             else if (works[work].IsHands)
                 done[work] = (mark.Start, -1);
-            else if (setting.Kitchen.Ovens.Index().Where(o => o.Item.Id == mark.Oven).Select(o => (int?)o.Index).FirstOrDefault() is { } oven && works[work].Load!.Shelves[oven] > 0)
+            else if (IndexOf(setting.Kitchen.Ovens, mark.Oven) is { } oven
+                    && works[work].Load!.Shelves[oven] > 0)
                 done[work] = (mark.Start, oven);
             else
-                Tell(key, true, setting.Kitchen.Ovens.Any(o => o.Id == mark.Oven) ? "it does not go into that oven as it is now" : "its oven is gone");
+                Tell(
+                    key, true,
+                    setting.Kitchen.Ovens.Any(o => o.Id == mark.Oven) ? "it does not go into that oven as it is now" : "its oven is gone");
         }
 
         return new(pinned, done, unfit);
@@ -44,6 +48,9 @@ internal sealed record Marks(Dictionary<int, int> Pinned, Dictionary<int, (int S
                 unfit.Add(new(known, key, isDone, why ?? Why(known, of)));
         }
     }
+
+    private static int? IndexOf(IReadOnlyList<Oven> ovens, string id) =>
+        ovens.Index().Where(o => o.Item.Id == id).Select(o => (int?)o.Index).FirstOrDefault();
 
     /// <summary>The key of a mark; one of an earlier version names the work by its place in its order's chain.</summary>
     private static string Known(string key, List<Prepared> made) =>
@@ -59,7 +66,10 @@ internal sealed record Marks(Dictionary<int, int> Pinned, Dictionary<int, (int S
             return "there is no such step any more, or it is done together with another";
         var loads = same.Max(w => w.Id.Lane.Count);
         return loads != key.Work.Lane.Count
-            ? string.Create(CultureInfo.InvariantCulture, $"it goes in {loads} {(loads == 1 ? "load" : "loads")} now, and went in {key.Work.Lane.Count}")
+            ? string.Create(
+                CultureInfo.InvariantCulture,
+                $"it goes in {loads} {(loads == 1 ? "load" : "loads")} now, and went in {key.Work.Lane.Count}")
+
             : "it is done in other stretches now, or together with another order's";
     }
 }

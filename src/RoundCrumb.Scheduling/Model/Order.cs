@@ -49,7 +49,8 @@ public sealed record DaySetting
 /// <summary>Work that is done or under way.</summary>
 /// <param name="Start">The slot in which it was begun.</param>
 /// <param name="Oven">Its oven, by its id; empty for hands.</param>
-/// <param name="Orders">The orders for which it was done; empty where only its own is meant. What was done in one go stays so, and nothing that comes later counts as done with it.</param>
+/// <param name="Orders">The orders for which it was done; empty where only its own is meant. What was done in one go stays so, and nothing
+/// that comes later counts as done with it.</param>
 public sealed record DoneWork(int Start, string Oven, IReadOnlyList<string> Orders);
 
 /// <summary>What a baker has said of a step that the day no longer knows as it was: it is told, and put on no other.</summary>
@@ -97,12 +98,16 @@ public sealed record Joined(string Name, JoinName Join, string Label, IReadOnlyL
 /// <param name="LeftOut">The orders that cannot be made.</param>
 /// <param name="Joined">What is done in one go, or could be.</param>
 /// <param name="Setting">What it was made from.</param>
-public sealed record BuiltDay(Day Day, IReadOnlyList<Prepared> Made, IReadOnlyList<OrderTrouble> LeftOut, IReadOnlyList<Joined> Joined, DaySetting Setting)
+public sealed record BuiltDay(
+    Day Day, IReadOnlyList<Prepared> Made, IReadOnlyList<OrderTrouble> LeftOut, IReadOnlyList<Joined> Joined, DaySetting Setting)
 {
     /// <summary>What was said of steps that are no longer as they were.</summary>
     public IReadOnlyList<UnfitMark> Unfit { get; init; } = [];
 
     /// <summary>The work of each order's own chain that a work of the day is: one, or one of each order that shares it.</summary>
     /// <param name="work">Which work of the day.</param>
-    public IReadOnlyList<(Prepared Of, Work Work)> WorksOf(int work) => [.. Day.Works[work].Sources.Select(s => (Made[s.Batch], Made[s.Batch].Chain.Works[s.Work]))];
+    public IReadOnlyList<(Prepared Of, Work Work)> WorksOf(int work) =>
+    [
+        .. Day.Works[work].Sources.Select(s => (Made[s.Batch], Made[s.Batch].Chain.Works[s.Work]))
+    ];
 }

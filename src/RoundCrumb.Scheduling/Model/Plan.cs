@@ -36,11 +36,16 @@ public sealed record Plan(IReadOnlyList<int> Starts, IReadOnlyList<int> Ovens, I
         }
     }
 
-    /// <summary>From the first work of hands to the last of each stretch of hours in which there is any: when somebody has to be here.</summary>
+    /// <summary>
+    /// From the first work of hands to the last of each stretch of hours in which there is any: when somebody has to be here.
+    /// </summary>
     public IReadOnlyList<(int From, int To)> Attended(Day day)
     {
         var hands = HandsOf(day).ToList();
-        return [.. day.Open().Select(o => hands.Where(h => h.From >= o.From && h.From < o.To).ToList()).Where(h => h.Count > 0).Select(h => (h.Min(x => x.From), h.Max(x => x.To)))];
+        return [
+            .. day.Open().Select(o => hands.Where(h => h.From >= o.From && h.From < o.To).ToList()).Where(h => h.Count > 0)
+                .Select(h => (h.Min(x => x.From), h.Max(x => x.To)))
+        ];
     }
 
     /// <summary>Where a work ends.</summary>

@@ -2,7 +2,10 @@ using RoundCrumb.Core.Steps;
 
 namespace RoundCrumb.Scheduling.Model;
 
-/// <summary>By what a piece of work of a day is known: whose it is, and which of that pie's. It stays the same when other orders, steps or ovens come or go.</summary>
+/// <summary>
+/// By what a piece of work of a day is known: whose it is, and which of that pie's. It stays the same when other orders, steps or ovens
+/// come or go.
+/// </summary>
 /// <param name="Order">The order's key; holds no dot.</param>
 /// <param name="Work">Which work of it.</param>
 public readonly record struct WorkKey(string Order, WorkId Work)

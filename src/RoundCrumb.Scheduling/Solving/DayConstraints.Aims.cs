@@ -46,7 +46,9 @@ internal sealed partial class DayConstraints
         return LinearExpr.Sum(moved);
     }
 
-    /// <summary>Everything as late as it can be, the filled pies above all; a set that falls short of its best counts as much as a stale hour.</summary>
+    /// <summary>
+    /// Everything as late as it can be, the filled pies above all; a set that falls short of its best counts as much as a stale hour.
+    /// </summary>
     private LinearExpr Freshness()
     {
         var terms = new List<LinearExpr>();
@@ -64,7 +66,8 @@ internal sealed partial class DayConstraints
                 terms.Add(2 * (_ready[b] - _start[filled]));
         }
 
-        foreach (var ending in _day.Endings.Where(e => e.Best > e.Least && !_scope.Out.Contains(e.Batch) && !_scope.Frozen.Contains(e.Batch)))
+        foreach (
+            var ending in _day.Endings.Where(e => e.Best > e.Least && !_scope.Out.Contains(e.Batch) && !_scope.Frozen.Contains(e.Batch)))
             terms.Add(4 * Short(ending.Best, _ready[ending.Batch] - _start[ending.From] - _day.Works[ending.From].Length));
         foreach (var gap in _day.Gaps.Where(g => !g.IsTie && g.Best > g.Least && _works[g.From] && _works[g.To] && !IsFrozen(g.From)))
             terms.Add(2 * Short(gap.Best, _start[gap.To] - _start[gap.From] - _day.Works[gap.From].Length));
@@ -76,7 +79,11 @@ internal sealed partial class DayConstraints
     private IEnumerable<LinearExpr> Attended()
     {
         var hands = Enumerable.Range(0, _day.Works.Count).Where(i => _works[i] && !_day.Done.ContainsKey(i))
-            .SelectMany(i => _day.Works[i].Load is { } load ? load.Touches.Select(t => (Work: i, t.After, t.Length)) : [(Work: i, After: 0, _day.Works[i].Length)])
+            .SelectMany(
+                i =>
+                    _day.Works[i].Load is { } load
+                        ? load.Touches.Select(t => (Work: i, t.After, t.Length))
+                        : [(Work: i, After: 0, _day.Works[i].Length)])
             .Select(h => (h.Work, h.After, h.Length, In: new List<ILiteral>())).ToList();
         foreach (var (from, to) in _windows)
         {

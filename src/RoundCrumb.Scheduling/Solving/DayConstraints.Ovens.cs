@@ -12,7 +12,9 @@ internal sealed partial class DayConstraints
         if (loads.Count == 0)
             return;
         var shelves = _day.Ovens.Select(o => _model.AddCumulative(o.Shelves)).ToArray();
-        var redundant = _day.Ovens.Count > 1 && loads.All(i => _day.Works[i].Load!.Shelves.Where(s => s > 0).Distinct().Count() <= 1) ? _model.AddCumulative(_day.Ovens.Sum(o => o.Shelves)) : null;
+        var redundant = _day.Ovens.Count > 1 && loads.All(i => _day.Works[i].Load!.Shelves.Where(s => s > 0).Distinct().Count() <= 1)
+            ? _model.AddCumulative(_day.Ovens.Sum(o => o.Shelves))
+            : null;
         var perOven = _day.Ovens.Select(_ => new List<IntervalVar>()).ToArray();
         var cost = new List<LinearExpr>();
         var presence = new Dictionary<(int Load, int Oven), BoolVar>();
@@ -53,7 +55,9 @@ internal sealed partial class DayConstraints
                 var mine = new List<Campaign>(count);
                 for (var k = 0; k < count; k++)
                 {
-                    var c = new Campaign(o, heat.Key, k, _model.NewIntVar(0, _day.Horizon, ""), _model.NewIntVar(0, _day.Horizon, ""), _model.NewIntVar(0, _day.Horizon, ""), _model.NewBoolVar(""));
+                    var c = new Campaign(
+                        o, heat.Key, k, _model.NewIntVar(0, _day.Horizon, ""), _model.NewIntVar(0, _day.Horizon, ""),
+                        _model.NewIntVar(0, _day.Horizon, ""), _model.NewBoolVar(""));
                     _model.Add(c.Length == 0).OnlyEnforceIf(c.Present.Not());
                     _model.Add(c.Start == 0).OnlyEnforceIf(c.Present.Not());
                     _model.Add(c.End == c.Start + c.Length);
@@ -111,7 +115,10 @@ internal sealed partial class DayConstraints
                         }
 
                         if (_scope.Known is { } plan && plan.Ovens[groups[g][0]] >= 0)
-                            _model.AddHint(x, plan.Ovens[groups[g][0]] == o && c.Slot < known.Count && known[c.Slot].From <= plan.Starts[groups[g][0]] && plan.Starts[groups[g][0]] < known[c.Slot].To);
+                            _model.AddHint(
+                                x,
+                                plan.Ovens[groups[g][0]] == o && c.Slot < known.Count && known[c.Slot].From <= plan.Starts[groups[g][0]]
+                                    && plan.Starts[groups[g][0]] < known[c.Slot].To);
                     }
                 }
             }

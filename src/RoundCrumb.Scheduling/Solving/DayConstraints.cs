@@ -43,7 +43,10 @@ internal sealed record Scope
     public int? MostOvenOn { get; init; }
 }
 
-/// <summary>A day as the solver sees it. Times are slots; waits are intervals as long as they turn out, glued to both neighbours, so that they hold their place in the cold for as long as they really last.</summary>
+/// <summary>
+/// A day as the solver sees it. Times are slots; waits are intervals as long as they turn out, glued to both neighbours, so that they hold
+/// their place in the cold for as long as they really last.
+/// </summary>
 internal sealed partial class DayConstraints
 {
     private readonly Day _day;
@@ -82,12 +85,14 @@ internal sealed partial class DayConstraints
     public CpModel Model => _model;
 
     /// <summary>True for a work of which every batch stays as it is.</summary>
-    private bool IsFrozen(int work) => _scope.Known is not null && _day.Works[work].Batches.All(b => _scope.Frozen.Contains(b) || _scope.Out.Contains(b));
+    private bool IsFrozen(int work) =>
+        _scope.Known is not null && _day.Works[work].Batches.All(b => _scope.Frozen.Contains(b) || _scope.Out.Contains(b));
 
     /// <summary>Where a stretch of hands may begin.</summary>
     private Domain HandsDomain(int length, int offset)
     {
-        var intervals = _windows.Where(w => w.To - w.From >= length).Select(w => new long[] { Math.Max(0, w.From - offset), w.To - length - offset }).Where(i => i[1] >= i[0]).ToArray();
+        var intervals = _windows.Where(w => w.To - w.From >= length)
+            .Select(w => new long[] { Math.Max(0, w.From - offset), w.To - length - offset }).Where(i => i[1] >= i[0]).ToArray();
         return intervals.Length == 0 ? Domain.FromValues([_day.Horizon - length - offset]) : Domain.FromIntervals(intervals);
     }
 
@@ -106,7 +111,10 @@ internal sealed partial class DayConstraints
                 _start[i] = _model.NewConstant(pinned);
             else
             {
-                var domain = w.IsHands ? HandsDomain(w.Length, 0) : w.Load!.Touches.Aggregate(new Domain(0, _day.Horizon - w.Length), (d, touch) => d.IntersectionWith(HandsDomain(touch.Length, touch.After)));
+                var domain = w.IsHands
+                    ? HandsDomain(w.Length, 0)
+                    : w.Load!.Touches.Aggregate(
+                        new Domain(0, _day.Horizon - w.Length), (d, touch) => d.IntersectionWith(HandsDomain(touch.Length, touch.After)));
                 domain = domain.IntersectionWith(new Domain(_day.Now, _day.Horizon));
                 if (domain.IsEmpty())
                     domain = Domain.FromValues([_day.Horizon - w.Length]);
@@ -133,7 +141,9 @@ internal sealed partial class DayConstraints
             if (_scope.Out.Contains(b))
                 continue;
             var batch = _day.Batches[b];
-            _ready[b] = _scope.Known is { } known && _scope.Frozen.Contains(b) ? _model.NewConstant(known.Ready[b]) : _model.NewIntVar(batch.Due, _day.Horizon + Day.Overtime, "");
+            _ready[b] = _scope.Known is { } known && _scope.Frozen.Contains(b)
+                ? _model.NewConstant(known.Ready[b])
+                : _model.NewIntVar(batch.Due, _day.Horizon + Day.Overtime, "");
             if (_scope.Known is { } hint && !_scope.Frozen.Contains(b) && hint.Ready[b] >= 0)
                 _model.AddHint(_ready[b], Math.Max(batch.Due, hint.Ready[b]));
             late.Add(_ready[b] - batch.Due);
@@ -148,7 +158,9 @@ internal sealed partial class DayConstraints
         foreach (var ending in _day.Endings.Where(e => !_scope.Out.Contains(e.Batch)))
         {
             var most = _day.Done.ContainsKey(ending.From) ? (2 * _day.Horizon) + ending.Most : ending.Most;
-            _model.AddLinearConstraint(_ready[ending.Batch] - _start[ending.From], _day.Works[ending.From].Length + ending.Least, _day.Works[ending.From].Length + most);
+            _model.AddLinearConstraint(
+                _ready[ending.Batch] - _start[ending.From], _day.Works[ending.From].Length + ending.Least,
+                _day.Works[ending.From].Length + most);
         }
 
         _lateness = LinearExpr.Sum(late);
@@ -191,7 +203,8 @@ internal sealed partial class DayConstraints
         foreach (var (tool, many) in new[] { (Tool.Burner, _day.Burners), (Tool.Mixer, _day.Mixers), (Tool.Processor, _day.Processors) })
         {
             // Without a processor crumbs are crushed by hand, which is no reason not to.
-            var users = Enumerable.Range(0, _day.Works.Count).Where(i => _works[i] && _day.Works[i].IsHands && _day.Works[i].Tool == tool && !_day.Done.ContainsKey(i)).ToList();
+            var users = Enumerable.Range(0, _day.Works.Count)
+                .Where(i => _works[i] && _day.Works[i].IsHands && _day.Works[i].Tool == tool && !_day.Done.ContainsKey(i)).ToList();
             if (many <= 0 || users.Count <= many)
                 continue;
             var all = _model.AddCumulative(many);
@@ -206,7 +219,9 @@ internal sealed partial class DayConstraints
         {
             var at = kind is ColdKind.Fridge ? WaitsAt.Fridge : WaitsAt.Freezer;
             var intervals = new List<(IntervalVar Interval, Takes Takes)>();
-            foreach (var gap in _day.Gaps.Where(g => g.At == at && g.Takes.Units > 0 && _works[g.From] && _works[g.To] && !IsHistory(g.From, g.To)))
+            foreach (
+                var gap in _day.Gaps.Where(
+                    g => g.At == at && g.Takes.Units > 0 && _works[g.From] && _works[g.To] && !IsHistory(g.From, g.To)))
             {
                 var length = _day.Works[gap.From].Length;
                 var size = _model.NewIntVar(gap.Least, _day.Done.ContainsKey(gap.From) ? _day.Horizon : gap.Most, "");
@@ -241,7 +256,8 @@ internal sealed partial class DayConstraints
     {
         foreach (var pan in _day.Pans)
         {
-            var users = Enumerable.Range(0, _day.Batches.Count).Where(b => !_scope.Out.Contains(b) && _day.Batches[b].Pan == pan.Pan).ToList();
+            var users = Enumerable.Range(0, _day.Batches.Count).Where(b => !_scope.Out.Contains(b) && _day.Batches[b].Pan == pan.Pan)
+                .ToList();
             if (users.Sum(b => _day.Batches[b].Pies) <= pan.Owned)
                 continue;
             var all = _model.AddCumulative(pan.Owned);
@@ -274,12 +290,18 @@ internal sealed partial class DayConstraints
         for (var b = 0; b < ready.Length; b++)
         {
             // Ready as soon as the last of it has set, and never before it is wanted; the solver may have left it standing.
-            ready[b] = _scope.Out.Contains(b) ? -1 : _day.Endings.Where(e => e.Batch == b).Max(e => starts[e.From] + _day.Works[e.From].Length + e.Least);
+            ready[b] = _scope.Out.Contains(b)
+                ? -1
+                : _day.Endings.Where(e => e.Batch == b).Max(e => starts[e.From] + _day.Works[e.From].Length + e.Least);
             if (!_scope.Out.Contains(b))
                 ready[b] = Math.Min((int)value(_ready[b]), Math.Max(_day.Batches[b].Due, ready[b]));
         }
 
-        return new(starts, ovens, ready, RunsOf(_day, starts, ovens, _campaigns.Where(c => holds(c.Present)).Select(c => new OvenRun(c.Oven, c.Heat, (int)value(c.Start), (int)value(c.End)))));
+        return new(
+            starts, ovens, ready,
+            RunsOf(
+                _day, starts, ovens,
+                _campaigns.Where(c => holds(c.Present)).Select(c => new OvenRun(c.Oven, c.Heat, (int)value(c.Start), (int)value(c.End)))));
     }
 
     /// <summary>The runs, drawn tight round what is baked in them.</summary>
@@ -288,7 +310,12 @@ internal sealed partial class DayConstraints
         var runs = new List<OvenRun>();
         foreach (var c in campaigns)
         {
-            var inside = Enumerable.Range(0, starts.Length).Where(i => ovens[i] == c.Oven && day.Works[i].Load!.Heat == c.Heat && starts[i] >= c.From && starts[i] + day.Works[i].Length <= c.To).ToList();
+            var inside = Enumerable.Range(0, starts.Length)
+                .Where(
+                    i =>
+                        ovens[i] == c.Oven && day.Works[i].Load!.Heat == c.Heat && starts[i] >= c.From
+                            && starts[i] + day.Works[i].Length <= c.To)
+                .ToList();
             if (inside.Count > 0)
                 runs.Add(c with { From = inside.Min(i => starts[i]), To = inside.Max(i => starts[i] + day.Works[i].Length) });
         }

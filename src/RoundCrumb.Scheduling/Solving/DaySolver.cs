@@ -22,7 +22,9 @@ public sealed record SolveOptions
     /// <summary>A plan to begin from; none to begin from nothing.</summary>
     public Plan? Known { get; init; }
 
-    /// <summary>True to stay near the known plan rather than to bake in as few hours as can be: for a plan that is pinned, moved or under way.</summary>
+    /// <summary>
+    /// True to stay near the known plan rather than to bake in as few hours as can be: for a plan that is pinned, moved or under way.
+    /// </summary>
     public bool StayNear { get; init; }
 
     /// <summary>True to stop as soon as it is known how late it has to be.</summary>
@@ -45,7 +47,9 @@ public sealed record SolveProgress(Plan Plan, int Lateness, int OvenOn, bool Lat
 /// <param name="OvenOnProven">True when, being no later, ovens cannot be on for less.</param>
 public sealed record Solution(Plan? Plan, bool NoneExists, bool LatenessProven, bool OvenOnProven);
 
-/// <summary>Puts a day on the clock: first as little lateness as can be, then the ovens on as briefly as can be, then as fresh as can be.</summary>
+/// <summary>
+/// Puts a day on the clock: first as little lateness as can be, then the ovens on as briefly as can be, then as fresh as can be.
+/// </summary>
 public sealed class DaySolver
 {
     private const int Small = 12;
@@ -74,7 +78,8 @@ public sealed class DaySolver
     /// <param name="options">How.</param>
     /// <param name="report">Told of every better plan, on the solver's thread.</param>
     /// <param name="cancel">Stops it; the best plan so far is what comes of it.</param>
-    public static Solution Solve(Day day, SolveOptions? options = null, Action<SolveProgress>? report = null, CancellationToken cancel = default) =>
+    public static Solution Solve(
+        Day day, SolveOptions? options = null, Action<SolveProgress>? report = null, CancellationToken cancel = default) =>
         new DaySolver(day, options ?? new(), report, cancel).Solve();
 
     private double Left => _options.Seconds - (_options.Deterministic ? _spent : _watch.Elapsed.TotalSeconds);
@@ -92,7 +97,9 @@ public sealed class DaySolver
             var first = Run(Whole(Aim.Lateness), Left * 0.7);
 
             // On a busy machine the time may be up before there is anything: a first plan is waited for.
-            for (var wait = 4.0; first is CpSolverStatus.Unknown && _best is null && wait < LongestWait && !_cancel.IsCancellationRequested; wait *= 2)
+            for (
+                var wait = 4.0; first is CpSolverStatus.Unknown && _best is null && wait < LongestWait
+                    && !_cancel.IsCancellationRequested; wait *= 2)
                 first = Run(Whole(Aim.Lateness), wait);
             if (first is CpSolverStatus.Infeasible)
                 return new(null, true, false, false);
@@ -122,7 +129,9 @@ public sealed class DaySolver
             else
             {
                 // The whole at once where that can be proven, a few batches at a time where it cannot.
-                var status = Run(Whole(Aim.OvenOn) with { Known = _best, MostLateness = _standing.Lateness }, large ? Math.Min(1.5, Left * 0.3) : Left * 0.7);
+                var status = Run(
+                    Whole(Aim.OvenOn) with { Known = _best, MostLateness = _standing.Lateness },
+                    large ? Math.Min(1.5, Left * 0.3) : Left * 0.7);
                 _ovenProven = status is CpSolverStatus.Optimal && _latenessProven;
                 if (large && !_ovenProven)
                     Improve(Aim.OvenOn, Left * 0.6);
@@ -130,7 +139,9 @@ public sealed class DaySolver
                 if (Left > 0.05)
                 {
                     if (!large)
-                        Run(Whole(Aim.Freshness) with { Known = _best, MostLateness = _standing.Lateness, MostOvenOn = _standing.OvenOn }, Math.Min(Left, LongestFreshening));
+                        Run(
+                            Whole(Aim.Freshness) with { Known = _best, MostLateness = _standing.Lateness, MostOvenOn = _standing.OvenOn },
+                            Math.Min(Left, LongestFreshening));
                     else
                         Improve(Aim.Freshness, Left);
                 }
@@ -143,7 +154,9 @@ public sealed class DaySolver
 
     private Scope Whole(Aim aim) => new() { Aim = aim, Out = _none, Frozen = _none, Known = _best ?? _hint };
 
-    /// <summary>By deadline, three at a time, the earlier ones staying where they are; where that does not go, some of them are let go again.</summary>
+    /// <summary>
+    /// By deadline, three at a time, the earlier ones staying where they are; where that does not go, some of them are let go again.
+    /// </summary>
     private bool Construct()
     {
         var left = Enumerable.Range(0, _day.Batches.Count).OrderBy(b => _day.Batches[b].Due).ThenBy(b => b).ToList();
@@ -171,7 +184,8 @@ public sealed class DaySolver
             {
                 if (_cancel.IsCancellationRequested)
                     return false;
-                var frozen = placed.OrderByDescending(b => next.Any(n => partners[n].Contains(b))).ThenByDescending(b => _day.Batches[b].Due).Skip(free).ToHashSet();
+                var frozen = placed.OrderByDescending(b => next.Any(n => partners[n].Contains(b)))
+                    .ThenByDescending(b => _day.Batches[b].Due).Skip(free).ToHashSet();
                 var scope = new Scope { Aim = Aim.Lateness, Out = rest, Frozen = frozen, Known = plan };
                 Plan? found = null;
                 var status = Run(scope, free == 0 ? each : frozen.Count == 0 ? Math.Max(1, Left * 0.6) : 1, p => found = p);
@@ -252,7 +266,8 @@ public sealed class DaySolver
         var middle = aim is Aim.Lateness && late.Count > 0 ? late[_random.Next(late.Count)] : _random.Next(_day.Batches.Count);
         chosen.Add(middle);
         var (from, to) = Span(plan, middle);
-        var near = Enumerable.Range(0, _day.Batches.Count).Where(b => b != middle).Select(b => (b, Overlap: Near(plan, b, from, to) + _random.Next(30))).OrderByDescending(x => x.Overlap).Select(x => x.b);
+        var near = Enumerable.Range(0, _day.Batches.Count).Where(b => b != middle)
+            .Select(b => (b, Overlap: Near(plan, b, from, to) + _random.Next(30))).OrderByDescending(x => x.Overlap).Select(x => x.b);
         foreach (var b in near.Take(many - 1))
             chosen.Add(b);
         return chosen;
@@ -280,7 +295,8 @@ public sealed class DaySolver
     {
         // On its way a solve may pass through plans that are worse in what it does not aim at.
         var standing = (Lateness: plan.Lateness(_day), OvenOn: plan.OvenOn(_day));
-        if (_best is not null && aim is not Aim.Nearness && (standing.Lateness, standing.OvenOn).CompareTo((_standing.Lateness, _standing.OvenOn)) > 0)
+        if (_best is not null && aim is not Aim.Nearness
+                && (standing.Lateness, standing.OvenOn).CompareTo((_standing.Lateness, _standing.OvenOn)) > 0)
             return;
         _best = plan;
         if (standing == _standing)
@@ -292,7 +308,10 @@ public sealed class DaySolver
     private void Report()
     {
         if (_best is not null)
-            _report?.Invoke(new(_best, _standing.Lateness * Slot.Minutes, _standing.OvenOn * Slot.Minutes, _latenessProven, _ovenProven, _watch.Elapsed.TotalSeconds));
+            _report?.Invoke(
+                new(
+                    _best, _standing.Lateness * Slot.Minutes, _standing.OvenOn * Slot.Minutes, _latenessProven, _ovenProven,
+                    _watch.Elapsed.TotalSeconds));
     }
 
     private CpSolverStatus Run(Scope scope, double seconds, Action<Plan>? take = null)
@@ -304,7 +323,8 @@ public sealed class DaySolver
         {
             StringParameters = _options.Deterministic
                 ? FormattableString.Invariant($"num_workers:1 random_seed:{_options.Seed} max_deterministic_time:{seconds} ")
-                : FormattableString.Invariant($"num_workers:{_options.Workers} random_seed:{_options.Seed} max_time_in_seconds:{seconds:0.###} "),
+                : FormattableString.Invariant(
+                    $"num_workers:{_options.Workers} random_seed:{_options.Seed} max_time_in_seconds:{seconds:0.###} "),
         };
         using var callback = new Solutions(model, take ?? (p => Take(p, scope.Aim)));
         using var stop = _cancel.Register(solver.StopSearch);

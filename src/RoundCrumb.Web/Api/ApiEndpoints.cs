@@ -1,12 +1,12 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using RoundCrumb.Application.Box;
 using RoundCrumb.Application.Reading;
-using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Steps;
@@ -32,38 +32,51 @@ public sealed record PartQuestion(string? Part, string? Family, IReadOnlyList<st
 /// <param name="Topping">The topping; none when left out.</param>
 /// <param name="Pan">Id of a pan; the 23 cm plate when left out.</param>
 /// <param name="Count">How many pies, 1 to 200; one when left out.</param>
-/// <param name="Fields">Any other field of a composition's address, such as <c>thick</c>, <c>line</c>, <c>make</c>, <c>ahead</c>, or <c>own-top</c> with the pan <c>own</c>.</param>
-public sealed record ComposeQuestion(PartQuestion? Crust, PartQuestion? Filling, PartQuestion? Topping, string? Pan, int? Count, IReadOnlyDictionary<string, string>? Fields);
+/// <param name="Fields">Any other field of a composition's address, such as <c>thick</c>, <c>line</c>, <c>make</c>, <c>ahead</c>, or
+/// <c>own-top</c> with the pan <c>own</c>.</param>
+public sealed record ComposeQuestion(
+    PartQuestion? Crust, PartQuestion? Filling, PartQuestion? Topping, string? Pan, int? Count,
+    IReadOnlyDictionary<string, string>? Fields);
 
 /// <summary>One thing to weigh.</summary>
 public sealed record WeighAnswer(string Part, string Ingredient, string Name, double Grams, string Note);
 
 /// <summary>A step of the work.</summary>
-public sealed record StepAnswer(string Part, string Do, double HandsOnMinutes, double WaitLeast, double WaitBest, double WaitMost, string Where, string Cue, string Caution);
+public sealed record StepAnswer(
+    string Part, string Do, double HandsOnMinutes, double WaitLeast, double WaitBest, double WaitMost, string Where, string Cue,
+    string Caution);
 
 /// <summary>A piece of advice.</summary>
 public sealed record AdviceAnswer(string Rule, string Layer, string Severity, string Says, string Because, IReadOnlyList<string> Remedies);
 
 /// <summary>A pie, worked out.</summary>
 public sealed record ComposeAnswer(
-    string Composition, int Count, double PanVolumeMl, double FillingDepthMm, double FillingEachMl, double FillingEachGrams, double SetIndex, string Cut, double HandsOnMinutes,
-    double StartToSliceLeastMinutes, double StartToSliceBestMinutes, IReadOnlyList<string> Contains, IReadOnlyList<WeighAnswer> Weigh, IReadOnlyList<StepAnswer> Steps, IReadOnlyList<AdviceAnswer> Advice);
+    string Composition, int Count, double PanVolumeMl, double FillingDepthMm, double FillingEachMl, double FillingEachGrams,
+    double SetIndex, string Cut, double HandsOnMinutes,
+    double StartToSliceLeastMinutes, double StartToSliceBestMinutes, IReadOnlyList<string> Contains, IReadOnlyList<WeighAnswer> Weigh,
+    IReadOnlyList<StepAnswer> Steps, IReadOnlyList<AdviceAnswer> Advice);
 
 /// <summary>An ingredient of a line.</summary>
-public sealed record ItemAnswer(string Name, string? Ingredient, string? IngredientName, string Likeness, double? Grams, string GoesIn, IReadOnlyList<string> Assumed, IReadOnlyList<string> Candidates);
+public sealed record ItemAnswer(
+    string Name, string? Ingredient, string? IngredientName, string Likeness, double? Grams, string GoesIn, IReadOnlyList<string> Assumed,
+    IReadOnlyList<string> Candidates);
 
 /// <summary>A line as it was understood.</summary>
-public sealed record LineAnswer(string Text, bool Whole, IReadOnlyList<ItemAnswer> Items, string Note, bool Optional, string Heading, string NotRead, string Trouble, MethodAnswer Says);
+public sealed record LineAnswer(
+    string Text, bool Whole, IReadOnlyList<ItemAnswer> Items, string Note, bool Optional, string Heading, string NotRead, string Trouble,
+    MethodAnswer Says);
 
 /// <summary>Oven heats (°C, conventional), sizes (mm) and times (minutes, least and most) that a text names.</summary>
-public sealed record MethodAnswer(IReadOnlyList<double> OvenCelsius, IReadOnlyList<IReadOnlyList<double>> SizesMm, IReadOnlyList<IReadOnlyList<double>> Minutes);
+public sealed record MethodAnswer(
+    IReadOnlyList<double> OvenCelsius, IReadOnlyList<IReadOnlyList<double>> SizesMm, IReadOnlyList<IReadOnlyList<double>> Minutes);
 
 /// <summary>A part, shortly.</summary>
 public sealed record PartAnswer(string Id, string Kind, string Name, string Family, bool Shipped, IReadOnlyList<string> Tags);
 
 /// <summary>A part with its lines and what is known of it.</summary>
 public sealed record PartDetail(
-    string Id, string Kind, string Name, string Family, bool Shipped, string Text, IReadOnlyList<WeighAnswer> Lines, double TotalGrams, double? YieldMl, double? SetIndex, string? Cut,
+    string Id, string Kind, string Name, string Family, bool Shipped, string Text, IReadOnlyList<WeighAnswer> Lines, double TotalGrams,
+    double? YieldMl, double? SetIndex, string? Cut,
     double Sugars, double Fat, double Juice, double Alcohol, IReadOnlyList<string> Contains, bool Vegetarian, IReadOnlyList<string> Checks);
 
 /// <summary>A saved pie.</summary>
@@ -77,15 +90,22 @@ public static class ApiEndpoints
     {
         app.MapOpenApi("/openapi/{documentName}.json");
         var api = app.MapGroup(Routes.Api).WithTags("Round Crumb");
-        api.MapPost("/compose", ComposeAsync).WithSummary("Works out a pie from crust, filling, topping, pan and count, without keeping it.").ProducesValidationProblem();
-        api.MapGet("/lines", LineAsync).WithSummary("Reads one recipe line: its ingredients in grams, and the oven heats, sizes and times that it names.").ProducesValidationProblem();
-        api.MapGet("/parts", PartsAsync).WithSummary("Lists the parts: shipped ones, then the baker's own; a page of them by skip and take.").ProducesValidationProblem();
+        api.MapPost("/compose", ComposeAsync)
+            .WithSummary("Works out a pie from crust, filling, topping, pan and count, without keeping it.").ProducesValidationProblem();
+        api.MapGet("/lines", LineAsync)
+            .WithSummary("Reads one recipe line: its ingredients in grams, and the oven heats, sizes and times that it names.")
+            .ProducesValidationProblem();
+        api.MapGet("/parts", PartsAsync)
+            .WithSummary("Lists the parts: shipped ones, then the baker's own; a page of them by skip and take.")
+            .ProducesValidationProblem();
         api.MapGet("/parts/{id}", PartAsync).WithSummary("One part with its lines and what is known of it.").ProducesProblem(404);
-        api.MapGet("/pies", PiesAsync).WithSummary("Lists the saved pies, those changed last first; a page of them by skip and take.").ProducesValidationProblem();
+        api.MapGet("/pies", PiesAsync).WithSummary("Lists the saved pies, those changed last first; a page of them by skip and take.")
+            .ProducesValidationProblem();
         api.MapGet("/pies/{id:int}", PieAsync).WithSummary("Works out a saved pie.").ProducesProblem(404).ProducesValidationProblem();
     }
 
-    private static async Task<Results<Ok<ComposeAnswer>, ValidationProblem>> ComposeAsync(ComposeQuestion question, CompositionReader compositions, RecipeBox box, CancellationToken cancel)
+    private static async Task<Results<Ok<ComposeAnswer>, ValidationProblem>> ComposeAsync(
+        ComposeQuestion question, CompositionReader compositions, RecipeBox box, CancellationToken cancel)
     {
         var troubles = new Dictionary<string, string[]>(StringComparer.Ordinal);
         var count = question.Count ?? 1;
@@ -106,7 +126,8 @@ public static class ApiEndpoints
         fields[CompositionAddress.ToppingField] = Topping.None.Id;
         foreach (var (kind, field, part) in new[]
                  {
-                     (PartKind.Crust, CompositionAddress.CrustField, question.Crust), (PartKind.Filling, CompositionAddress.FillingField, question.Filling),
+                     (PartKind.Crust, CompositionAddress.CrustField, question.Crust),
+                     (PartKind.Filling, CompositionAddress.FillingField, question.Filling),
                      (PartKind.Topping, CompositionAddress.ToppingField, question.Topping),
                  })
         {
@@ -119,7 +140,15 @@ public static class ApiEndpoints
                 continue;
             }
 
-            var form = new PartForm { Name = where, Kind = kind.ToString(), Family = part.Family ?? "", Lines = string.Join('\n', lines.Select(l => (l ?? "").ReplaceLineEndings(" "))), Cup = (part.Cup ?? CupSize.American).ToString(), Egg = (part.Egg ?? EggSize.Large).ToString() };
+            var form = new PartForm
+            {
+                Name = where,
+                Kind = kind.ToString(),
+                Family = part.Family ?? "",
+                Lines = string.Join('\n', lines.Select(l => (l ?? "").ReplaceLineEndings(" "))),
+                Cup = (part.Cup ?? CupSize.American).ToString(),
+                Egg = (part.Egg ?? EggSize.Large).ToString(),
+            };
             foreach (var (name, words) in form.Troubles())
                 troubles[$"{where}.{name}"] = [words];
             if (form.Lines.Length > Data.Recipes.Part.LongestText)
@@ -128,7 +157,7 @@ public static class ApiEndpoints
             for (var i = 0; i < read.Count; i++)
             {
                 if (read[i].NotRead.Length > 0 || read[i].Items.Any(x => x.Ingredient is null))
-                    troubles[$"{where}.lines[{i}]"] = [$"“{read[i].Text}” is not understood{(read[i].NotRead.Length > 0 && read[i].NotRead != read[i].Text ? $": “{read[i].NotRead}”" : "")}."];
+                    troubles[$"{where}.lines[{i}]"] = [$"“{read[i].Text}” is not understood{Of(read[i])}."];
             }
 
             if (form.Family.Length == 0)
@@ -143,10 +172,13 @@ public static class ApiEndpoints
         if (troubles.Count > 0)
             return Problem(troubles);
         var named = await box.NamedInAsync([string.Join('&', fields.Select(f => $"{f.Key}={Uri.EscapeDataString(f.Value)}"))], cancel);
-        return Answer(CompositionAddress.Read(name => fields.GetValueOrDefault(name), book: PartBook.Shipped.With([.. named, .. own])), count, await compositions.KitchenAsync(cancel));
+        return Answer(
+            CompositionAddress.Read(name => fields.GetValueOrDefault(name), book: PartBook.Shipped.With([.. named, .. own])), count,
+            await compositions.KitchenAsync(cancel));
     }
 
-    private static async Task<Results<Ok<LineAnswer>, ValidationProblem>> LineAsync(string? text, string? cup, string? egg, CompositionReader compositions, CancellationToken cancel)
+    private static async Task<Results<Ok<LineAnswer>, ValidationProblem>> LineAsync(
+        string? text, string? cup, string? egg, CompositionReader compositions, CancellationToken cancel)
     {
         var troubles = new Dictionary<string, string[]>(StringComparer.Ordinal);
         if (string.IsNullOrWhiteSpace(text))
@@ -164,7 +196,8 @@ public static class ApiEndpoints
 
     private const int Most = 500;
 
-    private static async Task<Results<Ok<List<PartAnswer>>, ValidationProblem>> PartsAsync(int? skip, int? take, RecipeBox box, HttpResponse response, CancellationToken cancel)
+    private static async Task<Results<Ok<List<PartAnswer>>, ValidationProblem>> PartsAsync(
+        int? skip, int? take, RecipeBox box, HttpResponse response, CancellationToken cancel)
     {
         if (Paged(skip, take, ShippedParts.All.Count + await box.CountAsync(cancel), response) is { } wrong)
             return wrong;
@@ -176,7 +209,12 @@ public static class ApiEndpoints
         return TypedResults.Ok<List<PartAnswer>>(
         [
             .. shipped.Select(p => new PartAnswer(p.Id, p.Kind.ToString(), p.Name, p.FamilyId, true, [])),
-            .. own.Select(p => new PartAnswer(RecipeBox.IdOf(p.Id, p.Current), p.Kind.ToString(), p.Name, families.GetValueOrDefault(RecipeBox.IdOf(p.Id, p.Current), ""), false, p.Tags.Split(' ', StringSplitOptions.RemoveEmptyEntries))),
+            .. own.Select(
+                p =>
+                    new PartAnswer(
+                        RecipeBox.IdOf(p.Id, p.Current), p.Kind.ToString(), p.Name,
+                        families.GetValueOrDefault(RecipeBox.IdOf(p.Id, p.Current), ""), false,
+                        p.Tags.Split(' ', StringSplitOptions.RemoveEmptyEntries))),
         ]);
     }
 
@@ -185,22 +223,32 @@ public static class ApiEndpoints
         var shipped = ShippedParts.Find(id);
         if ((shipped ?? await box.RecipeAsync(id, cancel)) is not { } part)
             return TypedResults.Problem($"There is no part called “{(id.Length > 40 ? id[..40] : id)}” here.", statusCode: 404);
-        var text = shipped is not null ? CompositionReader.Text(part.Lines) : (await box.FindAsync(RecipeBox.Parse(id)!.Value.Part, deletedToo: true, cancel))!.Versions.Single(v => v.Number == RecipeBox.Parse(id)!.Value.Version).Text;
+        var text = shipped is not null
+            ? CompositionReader.Text(part.Lines)
+            : (await box.FindAsync(RecipeBox.Parse(id)!.Value.Part, deletedToo: true, cancel))!.Versions.Single(
+                v => v.Number == RecipeBox.Parse(id)!.Value.Version).Text;
         var facts = PartFacts.Of(part);
         var shown = new Shown(UnitChoice.Usual);
         return TypedResults.Ok(new PartDetail(
             part.Id, part.Kind.ToString(), part.Name, part.FamilyId, shipped is not null, text,
-            [.. part.Lines.Select(l => new WeighAnswer(part.Kind.ToString(), l.Ingredient.Id, l.Ingredient.Name, Math.Round(l.Mass, 2), l.Note))],
-            Math.Round(part.Total, 2), Round(facts.Yield?.Value.Value), Round(facts.Set?.Value.Value), facts.Cut?.Name, Math.Round(facts.Sugars.Value.Value, 4), Math.Round(facts.Fat.Value.Value, 4),
-            Math.Round(facts.Juice.Value.Value, 4), Math.Round(facts.Alcohol.Value.Value, 4), [.. AllergenLaw.Named(facts.Allergens)], facts.IsVegetarian, [.. facts.Checks.Where(c => !c.IsSound).Select(c => shown.Say(c.Says))]));
+            [
+                .. part.Lines.Select(
+                    l => new WeighAnswer(part.Kind.ToString(), l.Ingredient.Id, l.Ingredient.Name, Math.Round(l.Mass, 2), l.Note))
+            ],
+            Math.Round(part.Total, 2), Round(facts.Yield?.Value.Value), Round(facts.Set?.Value.Value), facts.Cut?.Name,
+            Math.Round(facts.Sugars.Value.Value, 4), Math.Round(facts.Fat.Value.Value, 4),
+            Math.Round(facts.Juice.Value.Value, 4), Math.Round(facts.Alcohol.Value.Value, 4), [.. AllergenLaw.Named(facts.Allergens)],
+            facts.IsVegetarian, [.. facts.Checks.Where(c => !c.IsSound).Select(c => shown.Say(c.Says))]));
     }
 
-    private static async Task<Results<Ok<List<PieAnswer>>, ValidationProblem>> PiesAsync(int? skip, int? take, PieShelf shelf, HttpResponse response, CancellationToken cancel)
+    private static async Task<Results<Ok<List<PieAnswer>>, ValidationProblem>> PiesAsync(
+        int? skip, int? take, PieShelf shelf, HttpResponse response, CancellationToken cancel)
     {
         if (Paged(skip, take, await shelf.CountAsync(cancel), response) is { } wrong)
             return wrong;
         var pies = await shelf.ListAsync(skip ?? 0, take ?? Usual, cancel: cancel);
-        return TypedResults.Ok<List<PieAnswer>>([.. pies.Select(p => new PieAnswer(p.Id, p.Name, p.Address, p.Tags.Split(' ', StringSplitOptions.RemoveEmptyEntries)))]);
+        return TypedResults.Ok<List<PieAnswer>>(
+            [.. pies.Select(p => new PieAnswer(p.Id, p.Name, p.Address, p.Tags.Split(' ', StringSplitOptions.RemoveEmptyEntries)))]);
     }
 
     /// <summary>Says how many there are in all, in the header X-Total-Count; or what is wrong with the page that is asked for.</summary>
@@ -215,13 +263,15 @@ public static class ApiEndpoints
         return troubles.Count > 0 ? Problem(troubles) : null;
     }
 
-    private static async Task<Results<Ok<ComposeAnswer>, ValidationProblem, ProblemHttpResult>> PieAsync(int id, int? count, PieShelf shelf, CompositionReader compositions, CancellationToken cancel)
+    private static async Task<Results<Ok<ComposeAnswer>, ValidationProblem, ProblemHttpResult>> PieAsync(
+        int id, int? count, PieShelf shelf, CompositionReader compositions, CancellationToken cancel)
     {
         if (await shelf.FindAsync(id, cancel) is not { } pie)
             return TypedResults.Problem($"There is no pie {id} here.", statusCode: 404);
         if (count is < 1 or > BatchSheet.MostPies)
             return Problem(new() { ["count"] = [$"How many pies? A whole number from 1 to {BatchSheet.MostPies}."] });
-        return TypedResults.Ok(Worked((await compositions.ReadAsync(pie.Address, cancel)).Composition, count ?? 1, await compositions.KitchenAsync(cancel)));
+        return TypedResults.Ok(
+            Worked((await compositions.ReadAsync(pie.Address, cancel)).Composition, count ?? 1, await compositions.KitchenAsync(cancel)));
     }
 
     private static Results<Ok<ComposeAnswer>, ValidationProblem> Answer(ReadComposition read, int count, Kitchen kitchen)
@@ -238,21 +288,51 @@ public static class ApiEndpoints
         var sheet = BatchSheet.Of(pie);
         var shown = new Shown(UnitChoice.Usual);
         return new(
-            CompositionAddress.Write(composition), count, Math.Round(pie.PanVolume.Value.Value, 1), Math.Round(pie.FilledDepth.Value.Value, 1), Math.Round(pie.FilledEach.Value.Value, 1), Math.Round(pie.FilledMass.Value.Value, 1),
-            Math.Round(pie.Yield.SetIndex.Value.Value, 2), pie.Yield.Cut.Name, Math.Round(pie.Times.HandsOn.Value.Best), Math.Round(pie.Times.StartToSlice.Value.Least), Math.Round(pie.Times.StartToSlice.Value.Best),
+            CompositionAddress.Write(composition), count, Math.Round(pie.PanVolume.Value.Value, 1),
+            Math.Round(pie.FilledDepth.Value.Value, 1), Math.Round(pie.FilledEach.Value.Value, 1),
+            Math.Round(pie.FilledMass.Value.Value, 1),
+            Math.Round(pie.Yield.SetIndex.Value.Value, 2), pie.Yield.Cut.Name, Math.Round(pie.Times.HandsOn.Value.Best),
+            Math.Round(pie.Times.StartToSlice.Value.Least), Math.Round(pie.Times.StartToSlice.Value.Best),
             [.. AllergenLaw.Named(sheet.Allergens)],
-            [.. sheet.Parts.SelectMany(p => p.Lines.Select(l => new WeighAnswer(p.Name, l.Ingredient.Id, l.Ingredient.Name, Math.Round(l.Mass.Value.Value, 2), l.Note)))],
-            [.. pie.Chain.Steps.Select(s => new StepAnswer(s.Part.ToString(), shown.Say(s.Do), Math.Round(s.HandsOn, 1), Math.Round(s.Wait.Least), Math.Round(s.Wait.Best), Math.Round(s.Wait.Most), s.Where.Name, s.Cue, shown.Say(s.Caution)))],
-            [.. pie.Advice.Select(f => new AdviceAnswer(f.Rule.Id, f.Rule.Layer.ToString(), f.Severity.ToString(), shown.Say(f.Says), shown.Say(f.Because), [.. f.Remedies.Select(r => shown.Say(r.Do))]))]);
+            [
+                .. sheet.Parts.SelectMany(
+                    p =>
+                        p.Lines.Select(
+                            l => new WeighAnswer(p.Name, l.Ingredient.Id, l.Ingredient.Name, Math.Round(l.Mass.Value.Value, 2), l.Note)))
+            ],
+            [
+                .. pie.Chain.Steps.Select(
+                    s =>
+                        new StepAnswer(
+                            s.Part.ToString(), shown.Say(s.Do), Math.Round(s.HandsOn, 1), Math.Round(s.Wait.Least),
+                            Math.Round(s.Wait.Best), Math.Round(s.Wait.Most), s.Where.Name, s.Cue, shown.Say(s.Caution)))
+            ],
+            [
+                .. pie.Advice.Select(
+                    f =>
+                        new AdviceAnswer(
+                            f.Rule.Id, f.Rule.Layer.ToString(), f.Severity.ToString(), shown.Say(f.Says), shown.Say(f.Because),
+                            [.. f.Remedies.Select(r => shown.Say(r.Do))]))
+            ]);
     }
+
+    /// <summary>What of a line was not read, where that is not all of it.</summary>
+    private static string Of(ReadLine line) => line.NotRead.Length > 0 && line.NotRead != line.Text ? $": “{line.NotRead}”" : "";
 
     private static LineAnswer Say(ReadLine line) => new(
         line.Text, line.IsWhole,
-        [.. line.Items.Select(i => new ItemAnswer(i.Name, i.Ingredient?.Id, i.Ingredient?.Name, i.Found.Likeness.ToString(), Round(i.Grams), i.GoesIn.ToString(), i.Assumed, [.. i.Found.Candidates.Select(c => c.Name)]))],
+        [
+            .. line.Items.Select(
+                i =>
+                    new ItemAnswer(
+                        i.Name, i.Ingredient?.Id, i.Ingredient?.Name, i.Found.Likeness.ToString(), Round(i.Grams), i.GoesIn.ToString(),
+                        i.Assumed, [.. i.Found.Candidates.Select(c => c.Name)]))
+        ],
         line.Note, line.Optional, line.Heading, line.NotRead, line.Trouble, Says(MethodReader.Read(line.Text)));
 
     private static MethodAnswer Says(ReadMethod method) => new(
-        [.. method.Heats.Select(h => Math.Round(h.Value, 1))], [.. method.Sizes.Select(IReadOnlyList<double> (s) => [.. s.Select(mm => Math.Round(mm.Value, 1))])],
+        [.. method.Heats.Select(h => Math.Round(h.Value, 1))],
+        [.. method.Sizes.Select(IReadOnlyList<double> (s) => [.. s.Select(mm => Math.Round(mm.Value, 1))])],
         [.. method.Minutes.Select(IReadOnlyList<double> (m) => [m.Least, m.Most])]);
 
     private static double? Round(double? value) => value is { } v ? Math.Round(v, 2) : null;

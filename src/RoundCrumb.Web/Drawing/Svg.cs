@@ -37,6 +37,9 @@ public readonly ref struct SvgMarkup(int literal, int holes, StringBuilder svg)
     /// <summary>Markup, or words that are encoded already.</summary>
     public void AppendFormatted(string? words) => _svg.Append(words);
 
+    /// <summary>A path, or other markup that was put together before.</summary>
+    public void AppendFormatted(StringBuilder markup) => _svg.Append(markup);
+
     /// <summary>A length or an angle.</summary>
     public void AppendFormatted(double value) => _svg.Append(Svg.N(value));
 

@@ -18,5 +18,6 @@ public sealed record Elsewhere(string What, IReadOnlyList<FieldElsewhere> Fields
     public static Elsewhere Gone(string what) => new(what, []) { IsGone = true };
 
     /// <summary>Of all fields of a form, those that differ.</summary>
-    public static Elsewhere Of(string what, IEnumerable<FieldElsewhere> fields) => new(what, [.. fields.Where(f => f.Yours.ReplaceLineEndings("\n").Trim() != f.Now.ReplaceLineEndings("\n").Trim())]);
+    public static Elsewhere Of(string what, IEnumerable<FieldElsewhere> fields) =>
+        new(what, [.. fields.Where(f => f.Yours.ReplaceLineEndings("\n").Trim() != f.Now.ReplaceLineEndings("\n").Trim())]);
 }

@@ -17,7 +17,9 @@ public static class FigureLink
     /// <param name="said">How it is said, where that is not just its amount.</param>
     public static IHtmlContent To(IWorked figure, Shown shown, string composition, int pies, string? said = null)
     {
-        return At(string.Create(CultureInfo.InvariantCulture, $"{Routes.Working}?f={figure.Id}&n={pies}&{composition}"), figure, said ?? shown.Say(figure.Amount));
+        return At(
+            string.Create(CultureInfo.InvariantCulture, $"{Routes.Working}?f={figure.Id}&n={pies}&{composition}"), figure,
+            said ?? shown.Say(figure.Amount));
     }
 
     /// <summary>The link to a figure whose working is at an address of its own.</summary>
@@ -25,7 +27,8 @@ public static class FigureLink
     /// <param name="figure">The figure.</param>
     /// <param name="said">How it is said.</param>
     public static IHtmlContent At(string address, IWorked figure, string said) => new HtmlString(
-        $"<a class=\"num\" href=\"{Svg.Text(address)}\" data-working title=\"{Svg.Text(figure.Name)}: how it was made\">{Svg.Text(said)}</a>");
+        $"<a class=\"num\" href=\"{Svg.Text(address)}\" data-working title=\"{Svg.Text(figure.Name)}: how it was "
+            + $"made\">{Svg.Text(said)}</a>");
 
     /// <summary>A sentence whose figures open.</summary>
     public static IHtmlContent Sentence(Phrase phrase, Shown shown, string composition, int pies)

@@ -4,7 +4,10 @@ using Microsoft.AspNetCore.Http.Features;
 
 namespace RoundCrumb.Web.Hosting;
 
-/// <summary>What this page does takes the kitchen computer a while: it is done for each address only so often, and for all together only a few at once.</summary>
+/// <summary>
+/// What this page does takes the kitchen computer a while: it is done for each address only so often, and for all together only a few at
+/// once.
+/// </summary>
 /// <param name="handlers">The handlers of which that is true; all of the page where none are named.</param>
 [AttributeUsage(AttributeTargets.Class)]
 public sealed class CostlyAttribute(params string[] handlers) : Attribute
@@ -16,13 +19,17 @@ public sealed class CostlyAttribute(params string[] handlers) : Attribute
     public bool HasOwnQueue { get; init; }
 
     /// <summary>True where it is true of a request.</summary>
-    public bool Is(HttpRequest request) => Handlers.Count == 0 || Handlers.Contains(request.Query["handler"].ToString(), StringComparer.OrdinalIgnoreCase);
+    public bool Is(HttpRequest request) =>
+        Handlers.Count == 0 || Handlers.Contains(request.Query["handler"].ToString(), StringComparer.OrdinalIgnoreCase);
 }
 
 /// <summary>The limits on what costs much.</summary>
 public static class CostlyLimits
 {
-    /// <summary>How many of them an address may ask for in a minute, and at once after a rest. A baker who imports, plans and reads as fast as hands allow stays under one a second.</summary>
+    /// <summary>
+    /// How many of them an address may ask for in a minute, and at once after a rest. A baker who imports, plans and reads as fast as hands
+    /// allow stays under one a second.
+    /// </summary>
     private const int PerMinute = 60;
 
     /// <summary>How many are done at once; the rest wait. As many as the smallest machine has cores.</summary>
@@ -40,19 +47,36 @@ public static class CostlyLimits
             options.RejectionStatusCode = StatusCodes.Status429TooManyRequests;
             options.OnRejected = static (rejected, _) =>
             {
-                rejected.HttpContext.Response.Headers.RetryAfter = (rejected.Lease.TryGetMetadata(MetadataName.RetryAfter, out var after) ? Math.Max(1, (int)after.TotalSeconds) : 5).ToString(CultureInfo.InvariantCulture);
+                rejected.HttpContext.Response.Headers.RetryAfter = (
+                    rejected.Lease.TryGetMetadata(MetadataName.RetryAfter, out var after) ? Math.Max(1, (int)after.TotalSeconds) : 5)
+                    .ToString(CultureInfo.InvariantCulture);
                 return ValueTask.CompletedTask;
             };
             options.GlobalLimiter = PartitionedRateLimiter.CreateChained(
                 PartitionedRateLimiter.Create<HttpContext, string>(context => CostOf(context) is not null
-                    ? RateLimitPartition.GetTokenBucketLimiter("from " + context.Connection.RemoteIpAddress, _ => new() { TokenLimit = perMinute, TokensPerPeriod = Math.Max(1, perMinute / 12), ReplenishmentPeriod = TimeSpan.FromSeconds(5), QueueLimit = 0 })
+                    ? RateLimitPartition.GetTokenBucketLimiter(
+                        "from " + context.Connection.RemoteIpAddress,
+                        _ =>
+                            new()
+                            {
+                                TokenLimit = perMinute,
+                                TokensPerPeriod = Math.Max(1, perMinute / 12),
+                                ReplenishmentPeriod = TimeSpan.FromSeconds(5),
+                                QueueLimit = 0,
+                            })
                     : RateLimitPartition.GetNoLimiter("")),
                 PartitionedRateLimiter.Create<HttpContext, string>(static context => CostOf(context) is { HasOwnQueue: false }
-                    ? RateLimitPartition.GetConcurrencyLimiter("costly", static _ => new() { PermitLimit = AtOnce, QueueLimit = Waiting, QueueProcessingOrder = QueueProcessingOrder.OldestFirst })
+                    ? RateLimitPartition.GetConcurrencyLimiter(
+                        "costly",
+                        static _ =>
+                            new() { PermitLimit = AtOnce, QueueLimit = Waiting, QueueProcessingOrder = QueueProcessingOrder.OldestFirst })
                     : RateLimitPartition.GetNoLimiter("")));
         });
     }
 
     private static CostlyAttribute? CostOf(HttpContext context) =>
-        context.Features.Get<IEndpointFeature>()?.Endpoint?.Metadata.GetMetadata<CostlyAttribute>() is { } costly && costly.Is(context.Request) ? costly : null;
+        context.Features.Get<IEndpointFeature>()?.Endpoint?.Metadata.GetMetadata<CostlyAttribute>() is { } costly
+            && costly.Is(context.Request)
+            ? costly
+            : null;
 }

@@ -15,7 +15,12 @@ public sealed class FileCheck(RoundCrumbContext data, DataFile file) : IHealthCh
 
     /// <summary>Says how it is, and what is wrong where something is.</summary>
     public static Task WriteAsync(HttpContext context, HealthReport report) =>
-        context.Response.WriteAsync(string.Join(' ', report.Entries.Values.Select(e => e.Description ?? "").Prepend(report.Status + (report.Status is HealthStatus.Healthy ? "" : ":"))).TrimEnd(), context.RequestAborted);
+        context.Response.WriteAsync(
+            string.Join(
+                ' ',
+                report.Entries.Values.Select(e => e.Description ?? "").Prepend(
+                    report.Status + (report.Status is HealthStatus.Healthy ? "" : ":"))).TrimEnd(),
+            context.RequestAborted);
 
     /// <inheritdoc/>
     public async Task<HealthCheckResult> CheckHealthAsync(HealthCheckContext context, CancellationToken cancellationToken = default)
@@ -35,7 +40,10 @@ public sealed class FileCheck(RoundCrumbContext data, DataFile file) : IHealthCh
         return DiskRoom.FreeBeside(file.Path) switch
         {
             < None => HealthCheckResult.Unhealthy(new FileTrouble(FileTroubleKind.NoRoom, file.Path).Says),
-            < DiskRoom.Scant and var left => HealthCheckResult.Degraded(string.Create(CultureInfo.InvariantCulture, $"Only {left / 1e6:0.#} MB are left on the disk that “{file.Path}” is on.")),
+            < DiskRoom.Scant and var left =>
+                HealthCheckResult.Degraded(
+                    string.Create(
+                        CultureInfo.InvariantCulture, $"Only {left / 1e6:0.#} MB are left on the disk that “{file.Path}” is on.")),
             _ => HealthCheckResult.Healthy(),
         };
     }

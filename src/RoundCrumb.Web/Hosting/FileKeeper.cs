@@ -10,7 +10,10 @@ public sealed record DataFile(string Path)
     public static string NameOfCopy(DateTimeOffset now) => FormattableString.Invariant($"round-crumb-{now:yyyy-MM-dd-HHmm}.db");
 }
 
-/// <summary>Writes the log back into the file when nothing has been written for a while, and once more at the end, so that the file alone is the data.</summary>
+/// <summary>
+/// Writes the log back into the file when nothing has been written for a while, and once more at the end, so that the file alone is the
+/// data.
+/// </summary>
 public sealed partial class FileKeeper(DataFile file, TimeProvider clock, ILogger<FileKeeper> log) : BackgroundService
 {
     /// <summary>How often it is looked.</summary>

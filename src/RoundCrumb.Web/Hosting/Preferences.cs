@@ -42,6 +42,9 @@ public sealed class Preferences
 
         T Part<T>(int index)
             where T : struct, Enum =>
-            index < parts.Length && !char.IsAsciiDigit(parts[index].FirstOrDefault()) && Enum.TryParse<T>(parts[index], ignoreCase: true, out var value) && Enum.IsDefined(value) ? value : default;
+            index < parts.Length && !char.IsAsciiDigit(parts[index].FirstOrDefault())
+                && Enum.TryParse<T>(parts[index], ignoreCase: true, out var value) && Enum.IsDefined(value)
+                ? value
+                : default;
     }
 }

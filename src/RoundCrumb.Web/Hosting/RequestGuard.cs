@@ -4,7 +4,9 @@ using Microsoft.AspNetCore.Mvc.Filters;
 
 namespace RoundCrumb.Web.Hosting;
 
-/// <summary>The one door of all pages: what no browser of a baker's sends is turned away here with words, so that no page need think of it.</summary>
+/// <summary>
+/// The one door of all pages: what no browser of a baker's sends is turned away here with words, so that no page need think of it.
+/// </summary>
 public sealed class RequestGuard(RequestDelegate next)
 {
     private static readonly string[] Methods = ["GET", "HEAD", "POST"];
@@ -21,7 +23,8 @@ public sealed class RequestGuard(RequestDelegate next)
             return;
         }
 
-        if (!IsText(request.QueryString.Value) || request.Query.Any(f => !IsText(f.Key) || f.Value.Any(v => !IsText(v))) || (HttpMethods.IsPost(request.Method) && !await HasFormAsync(context)))
+        if (!IsText(request.QueryString.Value) || request.Query.Any(f => !IsText(f.Key) || f.Value.Any(v => !IsText(v)))
+                || (HttpMethods.IsPost(request.Method) && !await HasFormAsync(context)))
         {
             context.Response.StatusCode = StatusCodes.Status400BadRequest;
             return;
@@ -40,13 +43,17 @@ public sealed class RequestGuard(RequestDelegate next)
             var form = await context.Request.ReadFormAsync(context.RequestAborted);
             return form.All(f => IsText(f.Key) && f.Value.All(IsText));
         }
-        catch (Exception e) when (e is InvalidDataException or DecoderFallbackException or NotSupportedException or ArgumentException || (e is IOException and not BadHttpRequestException))
+        catch (Exception e) when (
+            e is InvalidDataException or DecoderFallbackException or NotSupportedException or ArgumentException
+                || (e is IOException and not BadHttpRequestException))
         {
             return false;
         }
     }
 
-    /// <summary>True for words: no half letters, and no character that ends a text or belongs to a terminal. A form sends line breaks and tabs.</summary>
+    /// <summary>
+    /// True for words: no half letters, and no character that ends a text or belongs to a terminal. A form sends line breaks and tabs.
+    /// </summary>
     private static bool IsText(string? words)
     {
         if (words is null)

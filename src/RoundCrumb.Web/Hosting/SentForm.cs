@@ -17,7 +17,10 @@ public sealed record SentForm(string Action, IReadOnlyList<KeyValuePair<string, 
         try
         {
             return request.HasFormContentType
-                ? new(action, [.. request.Form.Where(f => f.Key != Token).SelectMany(f => f.Value.Select(v => KeyValuePair.Create(f.Key, v ?? "")))], IsOurs(request))
+                ? new(
+                    action,
+                    [.. request.Form.Where(f => f.Key != Token).SelectMany(f => f.Value.Select(v => KeyValuePair.Create(f.Key, v ?? "")))],
+                    IsOurs(request))
                 : new(action, [], false);
         }
         catch (Exception e) when (e is InvalidDataException or IOException or InvalidOperationException)
@@ -36,6 +39,7 @@ public sealed record SentForm(string Action, IReadOnlyList<KeyValuePair<string, 
         if (request.Headers["Sec-Fetch-Site"] is { Count: > 0 } site)
             return site == "same-origin";
         var from = request.Headers.Origin is { Count: > 0 } origin ? origin.ToString() : request.Headers.Referer.ToString();
-        return Uri.TryCreate(from, UriKind.Absolute, out var uri) && uri.Authority.Equals(request.Host.Value, StringComparison.OrdinalIgnoreCase) && uri.Scheme == request.Scheme;
+        return Uri.TryCreate(from, UriKind.Absolute, out var uri)
+            && uri.Authority.Equals(request.Host.Value, StringComparison.OrdinalIgnoreCase) && uri.Scheme == request.Scheme;
     }
 }

@@ -21,7 +21,10 @@ public sealed class StaleFormFilter : IAlwaysRunResultFilter
         {
             ViewName = "/Features/Lost/StaleForm.cshtml",
             StatusCode = StatusCodes.Status400BadRequest,
-            ViewData = new ViewDataDictionary<SentForm>(new EmptyModelMetadataProvider(), new ModelStateDictionary()) { Model = SentForm.Of(context.HttpContext.Request) },
+            ViewData = new ViewDataDictionary<SentForm>(new EmptyModelMetadataProvider(), new ModelStateDictionary())
+            {
+                Model = SentForm.Of(context.HttpContext.Request),
+            },
         };
     }
 

@@ -17,16 +17,29 @@ public sealed record TroubleOf(int Status, string Heading, string Words)
     public static TroubleOf Code(int status) => status switch
     {
         404 => new(404, "Nothing on this shelf", "There is no page here. It may have been deleted, or the address was copied short."),
-        409 => new(409, "Changed elsewhere at the same moment", "Somebody else changed the same thing while this was on its way, so this was not kept. Go back, look at what is there now, and try again."),
+        409 =>
+            new(
+                409, "Changed elsewhere at the same moment",
+                "Somebody else changed the same thing while this was on its way, so this was not kept. Go back, look at what is "
+                    + "there now, and try again."),
         413 => new(413, "That is too large", "Files of up to 5 MB can be imported. Go back, and import one recipe at a time."),
-        429 => new(429, "Too many at once", "This takes the kitchen computer a while, and it has been asked for it too often. Wait a minute, then try again; nothing is lost."),
+        429 =>
+            new(
+                429, "Too many at once",
+                "This takes the kitchen computer a while, and it has been asked for it too often. Wait a minute, then try again; "
+                    + "nothing is lost."),
         503 => new(503, "Not kept", "Nothing of this was kept. Try again in a minute."),
-        >= 500 => new(500, "Something broke on our side", "What you had saved is safe. Go back and try once more; the log says what happened."),
-        _ => new(status is >= 400 and < 500 ? status : 404, "That could not be done", "The request was not one that this page understands. Go back, and nothing is lost."),
+        >= 500 =>
+            new(500, "Something broke on our side", "What you had saved is safe. Go back and try once more; the log says what happened."),
+        _ =>
+            new(
+                status is >= 400 and < 500 ? status : 404, "That could not be done",
+                "The request was not one that this page understands. Go back, and nothing is lost."),
     };
 
     /// <summary>What stands for something that was thrown while a request was answered.</summary>
-    public static TroubleOf Thrown(Exception thrown, HttpContext context) => Thrown(thrown, context.RequestServices.GetRequiredService<DataFile>().Path);
+    public static TroubleOf Thrown(Exception thrown, HttpContext context) =>
+        Thrown(thrown, context.RequestServices.GetRequiredService<DataFile>().Path);
 
     /// <summary>What stands for something that was thrown.</summary>
     /// <param name="thrown">It.</param>
@@ -67,7 +80,9 @@ public sealed partial class TroubleLog(ILogger<TroubleLog> log) : IExceptionHand
     public ValueTask<bool> TryHandleAsync(HttpContext httpContext, Exception exception, CancellationToken cancellationToken)
     {
         if (TroubleOf.Thrown(exception, httpContext) is { Status: StatusCodes.Status503ServiceUnavailable } trouble)
-            NotKept(log, httpContext.Request.Method, httpContext.Features.Get<IExceptionHandlerPathFeature>()?.Path ?? httpContext.Request.Path, trouble.Words);
+            NotKept(
+                log, httpContext.Request.Method,
+                httpContext.Features.Get<IExceptionHandlerPathFeature>()?.Path ?? httpContext.Request.Path, trouble.Words);
         return ValueTask.FromResult(false);
     }
 

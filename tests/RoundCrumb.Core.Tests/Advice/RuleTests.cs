@@ -32,17 +32,33 @@ public class RuleTests
         { "cannot-unmould", Cheese + "&pan=deep-plate-24&line=4", Cheese + "&pan=deep-plate-24&line=10" },
         { "crumb-thickness", Cheese + "&thick=12", Cheese + "&thick=10" },
         { "dough-thickness", Custard + "&thick=5", Custard + "&thick=4" },
-        { "wall-below-filling", Custard + "&pan=springform-20&edge=trimmed&wall=20&line=40", Custard + "&pan=springform-20&edge=trimmed&wall=45&line=40" },
+        {
+            "wall-below-filling",
+            Custard + "&pan=springform-20&edge=trimmed&wall=20&line=40",
+            Custard + "&pan=springform-20&edge=trimmed&wall=45&line=40"
+        },
         { "crumb-wall", Custard + "&crust=plain-crumb&bake=baked&wallthick=8", Custard + "&crust=plain-crumb&bake=baked&wallthick=7" },
         { "crumb-unbound", Custard + "&crust=pretzel-crumb&bake=baked&bind=none", Custard + "&crust=ginger-crumb&bake=baked&bind=none" },
         { "oats-with-an-edge", Custard + "&crust=part-oats&edge=crimped", Custard + "&crust=part-oats&edge=trimmed" },
         { "laid-under-wet", Cheese + "&crust=laid-wafers&ahead=9", Cheese + "&crust=laid-wafers&ahead=8" },
-        { "shell-does-not-fit", Custard + "&crust=bought-shell-23&bake=ready&seal=none&pan=tart-25", Custard + "&crust=bought-shell-23&bake=ready&seal=none&pan=own&own-top=230&own-base=212&own-deep=28&own-kind=tin" },
+        {
+            "shell-does-not-fit",
+            Custard + "&crust=bought-shell-23&bake=ready&seal=none&pan=tart-25",
+            Custard + "&crust=bought-shell-23&bake=ready&seal=none&pan=own&own-top=230&own-base=212&own-deep=28&own-kind=tin"
+        },
         { "warm-room", Custard + "@25", Custard + "@24" },
-        { "disc-too-large", Custard + "&pan=own&own-top=600&own-base=500&own-deep=80&own-kind=plate&wall=80", Custard + "&pan=own&own-top=500&own-base=420&own-deep=80&own-kind=plate&wall=80" },
+        {
+            "disc-too-large",
+            Custard + "&pan=own&own-top=600&own-base=500&own-deep=80&own-kind=plate&wall=80",
+            Custard + "&pan=own&own-top=500&own-base=420&own-deep=80&own-kind=plate&wall=80"
+        },
         { "pan-not-in-oven", Custard + "&pan=tart-25@small", Custard + "&pan=tart-20@small" },
         { "hot-or-steady", Custard + "&bake=steady", Custard + "&bake=hot" },
-        { "layer-melts", Custard + "&under1=salt-caramel&under1-high=6", Custard + "&fill=pear-cardamom-light&under1=salt-caramel&under1-high=6" },
+        {
+            "layer-melts",
+            Custard + "&under1=salt-caramel&under1-high=6",
+            Custard + "&fill=pear-cardamom-light&under1=salt-caramel&under1-high=6"
+        },
         { "pieces-sink", Custard + "&under1=apricot-halves&under1-half=1", Custard + "&under1=plum-quarters&under1-half=1" },
         { "pieces-stand-out", Custard + "&under1=pear-halves", Custard + "&under1=apricot-halves" },
         { "cut-fruit-waits", Custard + "&under1=raspberries&ahead=13", Custard + "&under1=raspberries&ahead=12" },
@@ -55,27 +71,51 @@ public class RuleTests
         { "cream-on-warm", Custard + "&ahead=5&topped=3", Custard + "&ahead=5&topped=2" },
         { "tall-on-soft", Custard + "&set=80&cream=17", Custard + "&set=80&cream=16" },
         { "sweet-on-sweet", Custard + "&fill=butterscotch-custard&top=icing", Custard + "&fill=butterscotch-custard&top=plain" },
-        { "crumb-leaks", Custard + "&crust=plain-crumb&bake=baked&seal=none&fill=rhubarb-buttermilk", Custard + "&crust=short&bake=steady&fill=rhubarb-buttermilk" },
+        {
+            "crumb-leaks",
+            Custard + "&crust=plain-crumb&bake=baked&seal=none&fill=rhubarb-buttermilk",
+            Custard + "&crust=short&bake=steady&fill=rhubarb-buttermilk"
+        },
         { "all-soft", Cheese, Cheese + "&bake=baked" },
-        { "nothing-sharp", Custard + "&crust=sweet-short&bake=steady&top=meringue-swiss", Custard + "&crust=sweet-short&bake=steady&fill=grapefruit-curd&top=none" },
-        { "too-rich", Custard + "&crust=butter-flaky&fill=sesame-chocolate&cream=20&top=mascarpone-cream", Custard + "&crust=butter-flaky&fill=sesame-chocolate&cream=6&top=mascarpone-cream" },
+        {
+            "nothing-sharp",
+            Custard + "&crust=sweet-short&bake=steady&top=meringue-swiss",
+            Custard + "&crust=sweet-short&bake=steady&fill=grapefruit-curd&top=none"
+        },
+        {
+            "too-rich",
+            Custard + "&crust=butter-flaky&fill=sesame-chocolate&cream=20&top=mascarpone-cream",
+            Custard + "&crust=butter-flaky&fill=sesame-chocolate&cream=6&top=mascarpone-cream"
+        },
         { "flavours-fight", Custard + "&fill=coffee-custard&top=laid-orange-slices", Custard + "&top=laid-raspberries" },
         { "glass-from-freezer", Custard + "&frozen=1", Custard + "&frozen=1&pan=tart-25&edge=trimmed" },
-        { "silicone-shell", Custard + "&pan=own&own-top=230&own-base=220&own-deep=30&own-kind=tin&own-stuff=silicone&edge=trimmed", Custard + "&pan=own&own-top=230&own-base=220&own-deep=30&own-kind=tin&own-stuff=dark-steel&edge=trimmed" },
+        {
+            "silicone-shell",
+            Custard + "&pan=own&own-top=230&own-base=220&own-deep=30&own-kind=tin&own-stuff=silicone&edge=trimmed",
+            Custard + "&pan=own&own-top=230&own-base=220&own-deep=30&own-kind=tin&own-stuff=dark-steel&edge=trimmed"
+        },
         { "foil-on-a-tray", Custard + "&pan=own&own-stuff=foil", Custard + "&pan=own&own-stuff=aluminium" },
         { "jelly-on-soft", Custard + "&set=80&top=jelly-orange&cream=6", Custard + "&top=jelly-orange&cream=6" },
         { "glaze-on-cream", Custard + "&on1=glaze-apricot", Custard + "&on1=toasted-almonds" },
         { "pieces-on-soft", Custard + "&set=80&top=laid-apricot-halves", Custard + "&top=laid-apricot-halves" },
         { "cream-in-heat", Custard + "@26", Custard + "@25" },
         { "pan-not-in-fridge", Custard + "&pan=plate-28@fridge", Custard + "&pan=plate-23@fridge" },
-        { "seal-for-nothing", Custard + "&fill=lemon-cheese&seal=white&ahead=6&top=none", Custard + "&fill=lemon-cheese&seal=white&ahead=7&top=none" },
+        {
+            "seal-for-nothing",
+            Custard + "&fill=lemon-cheese&seal=white&ahead=6&top=none",
+            Custard + "&fill=lemon-cheese&seal=white&ahead=7&top=none"
+        },
         { "acid-on-gelatine", Cheese + "&fill=raspberry-chiffon", Cheese },
         { "filled-hot-chilled-late", Custard + "&pan=deep-plate-24&line=12", Custard },
         { "allergen-crust", Custard + "&no-wheat=1", Custard + "&no-nuts=1" },
         { "allergen-seal", Custard + "&no-egg=1", Custard + "&seal=none&no-egg=1" },
         { "allergen-filling", Custard + "&fill=plum-almond&no-nuts=1&ahead=6", Custard + "&no-nuts=1" },
         { "allergen-topping", Custard + "&on1=toasted-almonds&no-nuts=1", Custard + "&on1=toasted-coconut&no-nuts=1" },
-        { "alcohol", Custard + "&fill=honey-cheese&under1=malt-custard&under1-high=6&no-alcohol=1", Custard + "&fill=honey-cheese&no-alcohol=1" },
+        {
+            "alcohol",
+            Custard + "&fill=honey-cheese&under1=malt-custard&under1-high=6&no-alcohol=1",
+            Custard + "&fill=honey-cheese&no-alcohol=1"
+        },
         { "raw-egg", Cheese + "&fill=raspberry-chiffon&no-raw=1", Cheese + "&no-raw=1" },
         { "on-the-table", Custard + "&table=2.5", Custard + "&table=2" },
         { "butter-or-shortening", Custard, Custard + "&crust=half-flaky" },
@@ -127,7 +167,8 @@ public class RuleTests
             advice.Select(f => f.Rule.Id).ShouldNotContain(id, words);
 
             // Nor does it raise anything of greater harm than it mends.
-            advice.Where(f => f.Severity < finding.Severity && work.Advice.All(before => before.Rule.Id != f.Rule.Id)).Select(f => f.Rule.Id).ShouldBeEmpty(words);
+            advice.Where(f => f.Severity < finding.Severity && work.Advice.All(before => before.Rule.Id != f.Rule.Id))
+                .Select(f => f.Rule.Id).ShouldBeEmpty(words);
         }
     }
 

@@ -58,7 +58,8 @@ public class ArrangementTests
 
     [Fact]
     public void More_overlap_never_takes_fewer() =>
-        Enumerable.Range(0, 12).Select(i => Arrangement.Of(Pattern.Rings, Round, 100, new(40, 24, i * 0.05)).Pieces.Count).ShouldBeInOrder();
+        Enumerable.Range(0, 12).Select(i => Arrangement.Of(Pattern.Rings, Round, 100, new(40, 24, i * 0.05)).Pieces.Count)
+            .ShouldBeInOrder();
 
     [Property(MaxTest = 400)]
     public Property Pieces_stay_on_the_surface_and_cover_no_more_of_a_neighbour_than_was_asked() => Prop.ForAll(Arb.From(Laid), laid =>
@@ -105,9 +106,13 @@ public class ArrangementTests
         from length in Gen.Choose(12, 90)
         from slim in Gen.Choose(30, 100)
         from overlap in Gen.Choose(0, 12)
-        select (pattern, round ? new Tub(half, half, 30) : new Tub(half, half, 30, half / 2.0, half * 0.8), (double)half, new Footprint(length, length * slim / 100.0, overlap / 20.0));
+        select (
+            pattern, round ? new Tub(half, half, 30) : new Tub(half, half, 30, half / 2.0, half * 0.8), (double)half,
+            new Footprint(length, length * slim / 100.0, overlap / 20.0));
 
-    /// <summary>True where two pieces, each drawn in by the overlap and a hair more, meet: a point of one's edge lies in the other.</summary>
+    /// <summary>
+    /// True where two pieces, each drawn in by the overlap and a hair more, meet: a point of one's edge lies in the other.
+    /// </summary>
     private static bool Meet(PlacedPiece one, PlacedPiece other, Footprint piece)
     {
         var keep = (1 - piece.Overlap) * (1 - 1e-4);

@@ -19,7 +19,9 @@ public class BlindBakeTests
     {
         // 15–18 weighted × 1.10 for glass × 1.06 for the second shelf + 4 from the freezer: 21.49–24.99.
         // Open 10–15 × 1.10 × 1.06: 11.66–17.49; nothing is added for the freezer any more.
-        var card = Card(Pies.Plain with { Crust = Pies.Plain.Crust with { Frozen = true } }, new(Big, 3, FillingFamilies.Find("starch-custard")!.Shell));
+        var card = Card(
+            Pies.Plain with { Crust = Pies.Plain.Crust with { Frozen = true } },
+            new(Big, 3, FillingFamilies.Find("starch-custard")!.Shell));
         var weighted = card.Stages[0];
         weighted.Minutes.Value.Least.ShouldBe(21.49, 0.01);
         weighted.Minutes.Value.Most.ShouldBe(24.99, 0.01);
@@ -58,7 +60,8 @@ public class BlindBakeTests
 
     [Fact]
     public void Baked_citrus_goes_onto_the_hot_shell() =>
-        Card(Pies.Plain, BakeSetting.Usual with { Need = FillingFamilies.Find("baked-citrus")!.Shell }).Stages[^1].Kind.ShouldBe(StageKind.Fill);
+        Card(Pies.Plain, BakeSetting.Usual with { Need = FillingFamilies.Find("baked-citrus")!.Shell }).Stages[^1]
+            .Kind.ShouldBe(StageKind.Fill);
 
     [Fact]
     public void Paper_reaches_over_the_rim_by_hand()
@@ -102,7 +105,8 @@ public class BlindBakeTests
         FillingFamilies.Shells.Where(n => n.Bake is ShellBake.Part).ShouldAllBe(n => n.Bakes.Length > 0);
 
         // Each colour is darker than the one before.
-        static int Light(string tint) => Convert.ToInt32(tint[1..3], 16) + Convert.ToInt32(tint[3..5], 16) + Convert.ToInt32(tint[5..7], 16);
+        static int Light(string tint) =>
+            Convert.ToInt32(tint[1..3], 16) + Convert.ToInt32(tint[3..5], 16) + Convert.ToInt32(tint[5..7], 16);
         ShellColour.Scale.Select(c => Light(c.Tint)).ShouldBe(ShellColour.Scale.Select(c => Light(c.Tint)).OrderDescending());
     }
 
@@ -115,7 +119,9 @@ public class BlindBakeTests
 
         // Thicker, in ceramic, from the freezer, one more of it, and full instead of part: each takes as long or longer.
         if (pie.Crust.Thickness.Value + 0.5 <= pie.Crust.Family.Limits.Thickest)
-            Minutes(pie with { Crust = pie.Crust with { Thickness = pie.Crust.Thickness + new Millimetres(0.5) } }, setting).ShouldBeGreaterThanOrEqualTo(minutes - 1e-9);
+            Minutes(
+                pie with { Crust = pie.Crust with { Thickness = pie.Crust.Thickness + new Millimetres(0.5) } }, setting)
+                .ShouldBeGreaterThanOrEqualTo(minutes - 1e-9);
         Minutes(pie with { Pan = pie.Pan with { Material = PanMaterial.Ceramic } }, setting).ShouldBeGreaterThanOrEqualTo(minutes - 1e-9);
         Minutes(pie with { Crust = pie.Crust with { Frozen = true } }, setting).ShouldBeGreaterThanOrEqualTo(minutes - 1e-9);
         Minutes(pie, setting with { Need = FillingFamilies.Find("starch-custard")!.Shell }).ShouldBeGreaterThanOrEqualTo(minutes - 1e-9);
@@ -133,7 +139,8 @@ public class BlindBakeTests
         }
     }
 
-    private static double Minutes(Composition pie, BakeSetting setting) => Card(pie, setting).Stages.Where(s => s.Heat is not null).Sum(s => s.Minutes.Value.Best);
+    private static double Minutes(Composition pie, BakeSetting setting) =>
+        Card(pie, setting).Stages.Where(s => s.Heat is not null).Sum(s => s.Minutes.Value.Best);
 
     private static BlindBakeCard Card(Composition pie, BakeSetting setting) => BlindBakeCard.For(pie.Crust, pie.Pan, pie.Lined, setting);
 }

@@ -24,7 +24,10 @@ public class AddressTests
     public void Nothing_typed_into_any_field_breaks_it(int seed, NonNull<string> first, NonNull<string> second)
     {
         // Each field gets something nasty or something plausible, by the seed.
-        string[] nasty = [first.Get, second.Get, "", "-1", "0", "1e308", "NaN", "2,5", "½", "１２", "%00", "own", "plain-crumb", "3000", "'; drop table", new string('9', 400), "∞", "1/0"];
+        string[] nasty = [
+            first.Get, second.Get, "", "-1", "0", "1e308", "NaN", "2,5", "½", "１２", "%00", "own", "plain-crumb", "3000", "'; drop table",
+            new string('9', 400), "∞", "1/0"
+        ];
         var random = new Random(seed);
         var fields = CompositionAddress.Fields.Where(_ => random.Next(3) > 0).ToDictionary(f => f, _ => nasty[random.Next(nasty.Length)]);
         var read = CompositionAddress.Read(fields.GetValueOrDefault);
@@ -79,14 +82,16 @@ public class AddressTests
 
     [Fact]
     public void A_bare_length_is_in_inches_for_a_baker_who_works_in_inches() =>
-        CompositionAddress.Read(new Dictionary<string, string> { ["thick"] = "0.125" }.GetValueOrDefault, LengthUnit.Inches).Composition.Crust.Thickness.Value.ShouldBe(3.175, 1e-9);
+        CompositionAddress.Read(new Dictionary<string, string> { ["thick"] = "0.125" }.GetValueOrDefault, LengthUnit.Inches)
+            .Composition.Crust.Thickness.Value.ShouldBe(3.175, 1e-9);
 
     [Fact]
     public void Fields_left_as_usual_follow_a_new_pan_and_what_the_baker_set_stays()
     {
         var before = Composition.For(PanCupboard.Plate23, CrustBook.PlainCrumb, Core.Fillings.FillingBook.LemonCheese, Topping.None);
         var mark = "&was=" + CompositionAddress.UsualMark(before);
-        var moved = Pies.Read(CompositionAddress.Write(before).Replace("pan=plate-23", "pan=springform-20", StringComparison.Ordinal) + mark);
+        var moved = Pies.Read(
+            CompositionAddress.Write(before).Replace("pan=plate-23", "pan=springform-20", StringComparison.Ordinal) + mark);
         moved.Crust.Thickness.Value.ShouldBe(9);
         moved.Crust.Height.Value.ShouldBe(0);
 
@@ -99,7 +104,8 @@ public class AddressTests
     public void Another_family_of_crust_starts_from_its_own_measures()
     {
         var mark = "&was=" + CompositionAddress.UsualMark(Pies.Plain);
-        var crumb = Pies.Read(CompositionAddress.Write(Pies.Plain).Replace("crust=butter-flaky", "crust=plain-crumb", StringComparison.Ordinal) + mark);
+        var crumb = Pies.Read(
+            CompositionAddress.Write(Pies.Plain).Replace("crust=butter-flaky", "crust=plain-crumb", StringComparison.Ordinal) + mark);
         crumb.Crust.Thickness.Value.ShouldBe(5);
         crumb.Crust.Treatment.ShouldBe(Treatment.Baked);
     }

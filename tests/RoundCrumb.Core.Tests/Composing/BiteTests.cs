@@ -10,7 +10,8 @@ public class BiteTests
     {
         // A 20 cm tin, crust 3 mm: disc 257.2 mm, 187.0 g. Curd 22 − 4 = 18 mm deep: half-widths 94.8 to 96.6, π × 18 × 95.7² = 517.6 ml,
         // × 1.12 g to the ml (weighed 608 less steam 22.1, × 0.98 = 574.2 g in 518.9 ml: 1.1066) = 572.8 g.
-        var pie = Assessment.Of(Pies.Read("pan=tart-20&crust=sweet-short&edge=trimmed&seal=white&fill=grapefruit-curd&make=exact&top=none"));
+        var pie = Assessment.Of(
+            Pies.Read("pan=tart-20&crust=sweet-short&edge=trimmed&seal=white&fill=grapefruit-curd&make=exact&top=none"));
         pie.Crust.Cut!.Value.Value.ShouldBe(187.0, 0.3);
         pie.FilledMass.Value.Value.ShouldBe(572.8, 2);
 
@@ -47,7 +48,8 @@ public class BiteTests
         double[] sugars =
         [
             work.Yield.Sugars.Value.Value, work.Crust.Lines.Max(l => l.Ingredient.Sugars),
-            .. work.Toppings.Select(t => t.Sugars.Value.Value), .. work.Layers.Select(l => l.Yield?.Sugars.Value.Value ?? l.Lines[0].Ingredient.Sugars),
+            .. work.Toppings.Select(t => t.Sugars.Value.Value),
+            .. work.Layers.Select(l => l.Yield?.Sugars.Value.Value ?? l.Lines[0].Ingredient.Sugars),
         ];
         var sweetest = sugars.Max();
         bite.Sugars.Value.Value.ShouldBeLessThanOrEqualTo(sweetest + 1e-9);

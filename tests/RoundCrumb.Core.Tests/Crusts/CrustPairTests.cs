@@ -11,7 +11,8 @@ public class CrustPairTests
 {
     [Theory]
 
-    // 20 cm plate, flaky, crimped: wall √(21.5² + 30²) = 36.91; disc 160 + 73.8 + 50 = 283.8; π/4 × 283.8² × 3 × 1.2/1000 = 227.7, × 1.12 = 255.1 g.
+    // 20 cm plate, flaky, crimped: wall √(21.5² + 30²) = 36.91; disc 160 + 73.8 + 50 = 283.8; π/4 × 283.8² × 3 × 1.2/1000 = 227.7, × 1.12 =
+    // 255.1 g.
     [InlineData("pan=plate-20&crust=half-flaky&edge=crimped", 283.8, 255.1)]
 
     // 28 cm plate, high fluted: wall √(25² + 38²) = 45.49; 229 + 91.0 + 60 = 380.0; 408.2 × 1.12 = 457.2.
@@ -20,7 +21,8 @@ public class CrustPairTests
     // 23 cm tart tin, sandy, trimmed: wall √(2.5² + 25²) = 25.12; 225 + 50.2 + 12 = 287.2; 233.3 × 1.12 = 261.3.
     [InlineData("pan=tart-23&crust=sandy&edge=trimmed", 287.2, 261.3)]
 
-    // 10 cm tartlet, sweet, 2.5 mm: wall √(2.5² + 20²) = 20.16; 95 + 40.3 + 12 = 147.3; π/4 × 147.3² × 2.5 × 1.2/1000 = 51.1, × 1.12 = 57.3.
+    // 10 cm tartlet, sweet, 2.5 mm: wall √(2.5² + 20²) = 20.16; 95 + 40.3 + 12 = 147.3; π/4 × 147.3² × 2.5 × 1.2/1000 = 51.1, × 1.12 =
+    // 57.3.
     [InlineData("pan=tartlet-10&crust=sweet-short&edge=trimmed", 147.3, 57.3)]
 
     // 9 cm ramekin, short, 2.5 mm to the top: 90 + 2 × 45 + 12 = 192; 86.9 × 1.12 = 97.3.
@@ -37,10 +39,12 @@ public class CrustPairTests
 
     [Theory]
 
-    // 20 cm square tin, 6 mm base alone in oats: 398.8 cm² × 0.6 × 1.10 = 263.2 g; shares 1 + 0.20 + 0.50 = 1.70: oats 154.8, sugar 31.0, butter 77.4.
+    // 20 cm square tin, 6 mm base alone in oats: 398.8 cm² × 0.6 × 1.10 = 263.2 g; shares 1 + 0.20 + 0.50 = 1.70: oats 154.8, sugar 31.0,
+    // butter 77.4.
     [InlineData("pan=square-20&crust=oat-crumb", 263.2, new[] { 154.8, 31.0, 77.4 })]
 
-    // 23 cm tart tin, 4 mm in ginger: base 397.6 cm², wall π × (225 + 230) ÷ 2 × 25.12 × 1.08 = 193.9 cm²: (397.6 + 193.9) × 0.4 × 1.10 = 260.3; shares 1.38.
+    // 23 cm tart tin, 4 mm in ginger: base 397.6 cm², wall π × (225 + 230) ÷ 2 × 25.12 × 1.08 = 193.9 cm²: (397.6 + 193.9) × 0.4 × 1.10 =
+    // 260.3; shares 1.38.
     [InlineData("pan=tart-23&crust=ginger-crumb", 260.3, new[] { 188.6, 71.7 })]
 
     // 20 cm springform, 9 mm base alone in sandwich biscuits: 314.2 × 0.9 × 1.10 = 311.0; shares 1.28: 243.0 and 68.0.
@@ -49,7 +53,8 @@ public class CrustPairTests
     // 23 cm plate in wheatmeal, wall set to 4 mm: (265.9 × 0.5 + 253.8 × 0.4) × 1.10 = 257.9; shares 1.58: 163.2, 13.1, 81.6.
     [InlineData("pan=plate-23&crust=wheatmeal-crumb&wallthick=4", 257.9, new[] { 163.2, 13.1, 81.6 })]
 
-    // The same in pretzels with honey: sugar 0.20 as honey ÷ 0.81 sugars = 0.2469; (265.9 + 253.8) × 0.5 × 1.10 = 285.8; shares 1 + 0.2469 + 0.68 = 1.9269.
+    // The same in pretzels with honey: sugar 0.20 as honey ÷ 0.81 sugars = 0.2469; (265.9 + 253.8) × 0.5 × 1.10 = 285.8; shares 1 + 0.2469
+    // + 0.68 = 1.9269.
     [InlineData("pan=plate-23&crust=pretzel-crumb&bind=honey", 285.8, new[] { 148.3, 36.6, 100.9 })]
     public void Crumb_by_hand(string pie, double total, double[] lines)
     {
@@ -74,7 +79,8 @@ public class CrustPairTests
     public void A_binder_changes_the_sugar_and_nothing_else()
     {
         var family = CrustBook.PretzelCrumb;
-        double Sugars(Binder binder) => family.MixWith(binder).Where(p => p.Role is CrumbRole.Other).Sum(p => p.Share.Usual * p.Ingredient.Sugars);
+        double Sugars(Binder binder) =>
+            family.MixWith(binder).Where(p => p.Role is CrumbRole.Other).Sum(p => p.Share.Usual * p.Ingredient.Sugars);
         Sugars(Binder.Honey).ShouldBe(Sugars(Binder.AsWritten), 1e-9);
         Sugars(Binder.Sugar).ShouldBe(Sugars(Binder.AsWritten), 1e-9);
         Sugars(Binder.None).ShouldBe(0);
@@ -162,7 +168,10 @@ public class CrustPairTests
 
         // Fat as the craft has it for each biscuit, percent of the crumb.
         var fat = CrustBook.All.OfType<CrumbFamily>().ToDictionary(f => f.Id, f => f.Mix.Single(p => p.Role is CrumbRole.Fat).Share);
-        foreach (var (id, low, high) in ((string, double, double)[])[("plain-crumb", 42, 50), ("wheatmeal-crumb", 45, 55), ("wafer-crumb", 35, 40), ("ginger-crumb", 35, 40), ("sandwich-crumb", 25, 30), ("pretzel-crumb", 60, 75), ("nut-crumb", 20, 25), ("oat-crumb", 45, 55)])
+        foreach (
+            var (id, low, high) in ((string, double, double)[])[
+                ("plain-crumb", 42, 50), ("wheatmeal-crumb", 45, 55), ("wafer-crumb", 35, 40), ("ginger-crumb", 35, 40),
+                ("sandwich-crumb", 25, 30), ("pretzel-crumb", 60, 75), ("nut-crumb", 20, 25), ("oat-crumb", 45, 55)])
             (Math.Round(fat[id].Low * 100, 6), Math.Round(fat[id].High * 100, 6)).ShouldBe((low, high), id);
     }
 }

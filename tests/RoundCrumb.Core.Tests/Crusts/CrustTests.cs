@@ -110,7 +110,8 @@ public class CrustTests
     [InlineData("chocolate", 15, 30, false)]
     public void A_seal_adds_its_stage(string seal, double least, double most, bool oven)
     {
-        var stage = Assessment.Of(Pies.Plain with { Crust = Pies.Plain.Crust with { Seal = Seal.Find(seal)! } }).Card.Stages.Single(s => s.Kind is StageKind.Seal);
+        var stage = Assessment.Of(Pies.Plain with { Crust = Pies.Plain.Crust with { Seal = Seal.Find(seal)! } })
+            .Card.Stages.Single(s => s.Kind is StageKind.Seal);
         (stage.Minutes.Value.Least, stage.Minutes.Value.Most, stage.Heat is not null).ShouldBe((least, most, oven));
     }
 

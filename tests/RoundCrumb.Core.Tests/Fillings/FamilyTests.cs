@@ -23,7 +23,8 @@ public class FamilyTests
     // Egg 150 ÷ (284 + 166) = 33.3.
     [InlineData("rhubarb-buttermilk", 808.6, 33.3, "clean slice")]
 
-    // Juice boiled down 240 × 0.97 × 0.5 = 116.4, lemon 43.7, zest 4.9, sugar 93, yolk 104.8, egg 48.5, butter 140.4: 551.6 × 0.96 × 0.98 = 518.9.
+    // Juice boiled down 240 × 0.97 × 0.5 = 116.4, lemon 43.7, zest 4.9, sugar 93, yolk 104.8, egg 48.5, butter 140.4: 551.6 × 0.96 × 0.98 =
+    // 518.9.
     // (108 + 50 × 0.6 + 130 × 0.5) ÷ (120 + 45 + 5 + 150 + 108 + 50 + 130 = 608) = 33.4.
     [InlineData("grapefruit-curd", 518.9, 33.4, "clean slice")]
 
@@ -33,14 +34,17 @@ public class FamilyTests
     // 397 × 0.77 = 305.7, juice 116.4, zest 5.8, yolk 52.4: 480.3 × 0.98 × 0.98 = 461.3. (120 + 54) ÷ 397 = 43.8.
     [InlineData("lime-condensed", 461.3, 43.8, "clean slice")]
 
-    // Cheese 561, sugar 49.6, juice 43.7, zest 3.9, ginger 36, cream stiff 250 ÷ 0.99 × 2.0 × 0.85 = 429.3: 1,123.4 × 0.98 = 1,100.9. 500 ÷ 929 = 53.8.
+    // Cheese 561, sugar 49.6, juice 43.7, zest 3.9, ginger 36, cream stiff 250 ÷ 0.99 × 2.0 × 0.85 = 429.3: 1,123.4 × 0.98 = 1,100.9. 500 ÷
+    // 929 = 53.8.
     [InlineData("ginger-lime-cheese", 1100.9, 53.8, "clean slice")]
 
-    // Purée 232.8, yoghurt 194, sugar 37.2 and 31, water 38.8, gelatine 5.6, whites 64 × 0.97 × 6 × 0.85 = 316.6, cream 231.8: 1,087.8 × 0.98 = 1,066.1.
+    // Purée 232.8, yoghurt 194, sugar 37.2 and 31, water 38.8, gelatine 5.6, whites 64 × 0.97 × 6 × 0.85 = 316.6, cream 231.8: 1,087.8 ×
+    // 0.98 = 1,066.1.
     // 8 ÷ 812 = 0.985 %, × 0.85 since juice is 26 %: 0.837.
     [InlineData("raspberry-chiffon", 1066.1, 0.837, "creamy slice")]
 
-    // 129.6 + 71.3 + 97 + 105 + 16.5 + 10.4 + 224.4 = 654.2 × 0.96 × 0.98 = 615.5. (100 + 25 × 1.5) ÷ the paste without its plums, 510: 27.0.
+    // 129.6 + 71.3 + 97 + 105 + 16.5 + 10.4 + 224.4 = 654.2 × 0.96 × 0.98 = 615.5. (100 + 25 × 1.5) ÷ the paste without its plums, 510:
+    // 27.0.
     [InlineData("plum-almond", 615.5, 27.0, "clean slice")]
 
     // Curd 2,000 × 0.17 × 0.97 = 329.8, cream 106.7, egg 145.5, sugar 58.9, flour 7.9, nutmeg 0.7: 649.5 × 0.96 × 0.98 = 611.1.
@@ -65,7 +69,8 @@ public class FamilyTests
     // Chocolate and cream one to one; egg 150 ÷ (230 + 60 + 75 + 60 + 70 = 495) = 30.3.
     [InlineData("sesame-chocolate", 100)]
     [InlineData("walnut-treacle", 30.3)]
-    public void How_it_sets_by_hand(string id, double index) => FillingYield.Of(FillingBook.Find(id)!, 1).SetIndex.Value.Value.ShouldBe(index, 0.05);
+    public void How_it_sets_by_hand(string id, double index) =>
+        FillingYield.Of(FillingBook.Find(id)!, 1).SetIndex.Value.Value.ShouldBe(index, 0.05);
 
     [Fact]
     public void Ganache_at_one_to_one_and_four_tenths_is_soft()
@@ -105,7 +110,9 @@ public class FamilyTests
         var full = Assessment.Of(Pies.Read("pan=tart-25&crust=sweet-short&edge=trimmed&seal=jam&fill=plum-almond&line=3&top=none"));
         full.Risen!.Value.Value.ShouldBe(23.3, 0.1);
         full.Advice.ShouldContain(f => f.Rule.Id == "rises-over");
-        Assessment.Of(Pies.Read("pan=tart-25&crust=sweet-short&edge=trimmed&seal=jam&fill=plum-almond&line=8&top=none")).Risen!.Value.Value.ShouldBe(17.2, 0.1);
+        Assessment.Of(
+            Pies.Read("pan=tart-25&crust=sweet-short&edge=trimmed&seal=jam&fill=plum-almond&line=8&top=none"))
+            .Risen!.Value.Value.ShouldBe(17.2, 0.1);
     }
 
     [Fact]
@@ -126,7 +133,9 @@ public class FamilyTests
         var hot = Core.Kitchens.Kitchen.Usual with { Ovens = [new("oven-1", "Big {oven}", new(600), new(400), 3, false, 12)] };
         var there = Assessment.Of(pie.Composition, 1, hot);
         there.FilledDial!.Value.Value.ShouldBe(148);
-        new Core.Units.Shown(Core.Units.UnitChoice.Usual).Say(there.Chain.Steps.Single(s => s.Part == Part.Assembly && s.Where == Place.Oven && s.Wait.Best > 0).Do).ShouldContain("(Big {oven}: set 150 °C)");
+        new Core.Units.Shown(Core.Units.UnitChoice.Usual)
+            .Say(there.Chain.Steps.Single(s => s.Part == Part.Assembly && s.Where == Place.Oven && s.Wait.Best > 0).Do)
+            .ShouldContain("(Big {oven}: set 150 °C)");
         there.Figures().Select(f => f.Id).ShouldContain(Assessment.FilledDialId);
     }
 
@@ -153,7 +162,9 @@ public class FamilyTests
     {
         foreach (var formula in FillingBook.All)
         {
-            PartGuess.FamilyOf(PartKind.Filling, [.. formula.Lines.Select(l => new RecipeLine(l.Ingredient, l.Grams, l.GoesIn, l.Note))]).ShouldBe(formula.Family.Id, formula.Name);
+            PartGuess.FamilyOf(
+                PartKind.Filling, [.. formula.Lines.Select(l => new RecipeLine(l.Ingredient, l.Grams, l.GoesIn, l.Note))])
+                .ShouldBe(formula.Family.Id, formula.Name);
         }
     }
 
@@ -165,7 +176,12 @@ public class FamilyTests
     [InlineData("ganache", "300 dark-chocolate", "there is none in it")]
     public void A_formula_that_cannot_set_says_so(string family, string lines, string says)
     {
-        var part = new PartRecipe("p", "P", PartKind.Filling, family, [.. lines.Split(',').Select(l => l.Split(' ')).Select(l => new RecipeLine(Pantry.Find(l[1])!, double.Parse(l[0], System.Globalization.CultureInfo.InvariantCulture)))]);
+        var part = new PartRecipe(
+            "p", "P", PartKind.Filling, family,
+            [
+                .. lines.Split(',').Select(l => l.Split(' '))
+                    .Select(l => new RecipeLine(Pantry.Find(l[1])!, double.Parse(l[0], System.Globalization.CultureInfo.InvariantCulture)))
+            ]);
         part.Trouble.Says.ShouldContain(says);
     }
 
@@ -183,10 +199,13 @@ public class FamilyTests
         var work = Assessment.Of(pie);
         var family = pie.Filling.Formula.Family;
         var steps = work.Chain.Steps;
-        steps.Count(s => s.Part == Part.Filling).ShouldBe(pie.Fillings.Sum(f => f.Family.Method.Count + (f.Lines.Any(l => l.GoesIn is GoesIn.Reduced) ? 1 : 0)));
+        steps.Count(s => s.Part == Part.Filling).ShouldBe(
+            pie.Fillings.Sum(f => f.Family.Method.Count + (f.Lines.Any(l => l.GoesIn is GoesIn.Reduced) ? 1 : 0)));
         if (family.Bake is not null)
             steps.Any(s => s.Part == Part.Assembly && s.Where == Place.Oven && s.Wait.Best > 0).ShouldBeTrue();
-        var before = steps.Where(s => s.Where is Place.Fridge && s.Part == Part.Assembly && s.Cue == "bears a fingertip").Sum(s => s.Wait.Best);
-        steps.Where(s => s.Where is Place.Fridge && s.Part == Part.Assembly).Sum(s => s.Wait.Best).ShouldBe(before + work.Chain.SetTime.Value.Best, 1e-9);
+        var before = steps.Where(
+            s => s.Where is Place.Fridge && s.Part == Part.Assembly && s.Cue == "bears a fingertip").Sum(s => s.Wait.Best);
+        steps.Where(s => s.Where is Place.Fridge && s.Part == Part.Assembly).Sum(s => s.Wait.Best)
+            .ShouldBe(before + work.Chain.SetTime.Value.Best, 1e-9);
     }
 }

@@ -55,7 +55,8 @@ public class FillingTests
     [Fact]
     public void Strong_acid_weakens_gelatine()
     {
-        var sharp = FillingBook.BlackcurrantCheese.Lines.Select(l => l.Ingredient == Pantry.BlackcurrantPuree ? l with { Grams = 300 } : l).ToList();
+        var sharp = FillingBook.BlackcurrantCheese.Lines.Select(
+            l => l.Ingredient == Pantry.BlackcurrantPuree ? l with { Grams = 300 } : l).ToList();
         var made = FillingYield.Of(FillingBook.BlackcurrantCheese with { Lines = sharp }, 1);
 
         // 8 g in 1088 g is 0.735; juice 310 ÷ 1088 = 28 %, over a fifth: × 0.85 = 0.625.

@@ -30,7 +30,8 @@ public class PantryTests
     {
         var i = Pantry.Find(id)!;
 
-        // A cup of anything weighs between cornflakes and honey; in a mixture a gram takes up no more than fat does, but for marshmallow, which is foam.
+        // A cup of anything weighs between cornflakes and honey; in a mixture a gram takes up no more than fat does, but for marshmallow,
+        // which is foam.
         i.BulkDensity.ShouldBeInRange(0.10, 1.45);
         i.InMixture.ShouldBeInRange(0, id.StartsWith("marshmallow", StringComparison.Ordinal) ? 2.5 : 1.08);
 
@@ -94,7 +95,8 @@ public class PantryTests
     [Fact]
     public void Raw_fruit_that_digests_gelatine_is_marked_and_tinned_is_not()
     {
-        Pantry.All.Where(i => i.ProteaseWhenRaw).Select(i => i.Id).Order().ShouldBe(["figs", "fresh-ginger", "kiwi", "mango", "papaya", "pineapple"]);
+        Pantry.All.Where(i => i.ProteaseWhenRaw).Select(i => i.Id).Order()
+            .ShouldBe(["figs", "fresh-ginger", "kiwi", "mango", "papaya", "pineapple"]);
         Pantry.Find("tinned-pineapple")!.ProteaseWhenRaw.ShouldBeFalse();
     }
 
@@ -119,5 +121,6 @@ public class PantryTests
     [InlineData(EggSize.Large)]
     [InlineData(EggSize.ExtraLarge)]
     public void Yolk_and_white_make_the_egg(EggSize size) =>
-        (KitchenMeasures.Egg(EggPart.Yolk, size) + KitchenMeasures.Egg(EggPart.White, size)).ShouldBe(KitchenMeasures.Egg(EggPart.Whole, size));
+        (KitchenMeasures.Egg(EggPart.Yolk, size) + KitchenMeasures.Egg(EggPart.White, size)).ShouldBe(
+            KitchenMeasures.Egg(EggPart.Whole, size));
 }

@@ -19,16 +19,23 @@ public class TraitTests
     public void Own_cream_is_a_whipped_topping()
     {
         Part(PartKind.Topping, PartFamilies.WhippedCream, new RecipeLine(Own("double-cream"), 300)).Trouble.Exists.ShouldBeFalse();
-        Part(PartKind.Topping, PartFamilies.WhippedCream, new RecipeLine(Own("double-cream", Traits.None), 300)).Trouble.Says.ShouldContain("wants cream");
+        Part(
+            PartKind.Topping, PartFamilies.WhippedCream, new RecipeLine(Own("double-cream", Traits.None), 300))
+            .Trouble.Says.ShouldContain("wants cream");
     }
 
     [Fact]
     public void Own_butter_browns_and_minds_the_warmth()
     {
         var pan = Core.Pans.PanCupboard.Plate23;
-        var crumb = Part(PartKind.Crust, "plain-crumb", new RecipeLine(Pantry.BiscuitCrumbs, 200), new RecipeLine(Own("butter"), 80)).AsCrust()!;
-        CrustSums.Of(Core.Composing.Composition.UsualCrust(pan, crumb) with { Browned = true }, pan).BrownedAway.ShouldNotBeNull().Value.Value.ShouldBeGreaterThan(5);
-        var flaky = Part(PartKind.Crust, "butter-flaky", new RecipeLine(Pantry.PlainFlour, 250), new RecipeLine(Own("butter"), 200), new RecipeLine(Pantry.Water, 70)).AsCrust().ShouldBeOfType<RolledFamily>();
+        var crumb = Part(
+            PartKind.Crust, "plain-crumb", new RecipeLine(Pantry.BiscuitCrumbs, 200), new RecipeLine(Own("butter"), 80)).AsCrust()!;
+        CrustSums.Of(Core.Composing.Composition.UsualCrust(pan, crumb) with { Browned = true }, pan).BrownedAway.ShouldNotBeNull()
+            .Value.Value.ShouldBeGreaterThan(5);
+        var flaky = Part(
+            PartKind.Crust, "butter-flaky", new RecipeLine(Pantry.PlainFlour, 250), new RecipeLine(Own("butter"), 200),
+            new RecipeLine(Pantry.Water, 70))
+            .AsCrust().ShouldBeOfType<RolledFamily>();
         flaky.MindsWarmth.ShouldBeTrue();
     }
 
@@ -36,7 +43,9 @@ public class TraitTests
     [InlineData("agar")]
     [InlineData("gelatine")]
     public void Own_agar_and_gelatine_set_a_jelly(string from) =>
-        Part(PartKind.Topping, PartFamilies.Jelly, new RecipeLine(Pantry.Find("raspberry-puree")!, 200), new RecipeLine(Own(from), 4)).Trouble.Exists.ShouldBeFalse();
+        Part(
+            PartKind.Topping, PartFamilies.Jelly, new RecipeLine(Pantry.Find("raspberry-puree")!, 200), new RecipeLine(Own(from), 4))
+            .Trouble.Exists.ShouldBeFalse();
 
     [Fact]
     public void Own_condensed_milk_is_set_by_acid_and_own_cheese_by_itself()

@@ -10,7 +10,8 @@ namespace RoundCrumb.Core.Tests.Layering;
 /// <summary>Layers beneath a filling, in a ring 200 mm across with a crumb base and no wall: 31.416 ml to each mm of depth.</summary>
 public class LayerTests
 {
-    private const string Ring = "pan=springform-20&crust=plain-crumb&bake=chilled&wall=0&thick=6&fill=lemon-cheese&line=24&top=none&ahead=10";
+    private const string Ring =
+        "pan=springform-20&crust=plain-crumb&bake=chilled&wall=0&thick=6&fill=lemon-cheese&line=24&top=none&ahead=10";
 
     [Fact]
     public void A_caramel_beneath_takes_its_room_from_the_filling()
@@ -27,7 +28,8 @@ public class LayerTests
     [Fact]
     public void Banana_slices_are_counted_and_displace_the_filling()
     {
-        // Slices 32 mm wide on 200 mm: side by side in rows or rings at most 200² ÷ 32² × 0.83 = 32 of them; rings give 16 + 9 + 4 = 29 or so.
+        // Slices 32 mm wide on 200 mm: side by side in rows or rings at most 200² ÷ 32² × 0.83 = 32 of them; rings give 16 + 9 + 4 = 29 or
+        // so.
         // Cut 8 mm thick one weighs 6 g. They take up 1.02 ml a gram, and what they take the filling lacks.
         var pie = Pies.Work(Ring + "&under1=banana-slices&under1-high=8");
         var layer = pie.Layers[0];
@@ -59,19 +61,27 @@ public class LayerTests
     [Fact]
     public void The_sheet_weighs_every_part_and_the_shopping_adds_them_up()
     {
-        var sheet = BatchSheet.Of(Assessment.Of(Pies.Read(Ring + "&under1=salt-caramel&under1-high=8&top=mascarpone-cream&on1=toasted-coconut"), 3));
-        sheet.Parts.Select(p => p.Name).ShouldBe(["Crust", "Beneath: Salt caramel under fruit", "Filling: Lemon cream cheese", "Topping: Whipped cream, mascarpone", "On that: Toasted coconut flakes"]);
+        var sheet = BatchSheet.Of(
+            Assessment.Of(Pies.Read(Ring + "&under1=salt-caramel&under1-high=8&top=mascarpone-cream&on1=toasted-coconut"), 3));
+        sheet.Parts.Select(p => p.Name).ShouldBe(
+            [
+                "Crust", "Beneath: Salt caramel under fruit", "Filling: Lemon cream cheese", "Topping: Whipped cream, mascarpone",
+                "On that: Toasted coconut flakes"
+            ]);
 
         // Cream goes into caramel, filling and topping: it is bought once.
         var cream = Shopping.Of(sheet).Single(b => b.Ingredient.Id == "double-cream");
-        cream.Mass.Value.Value.ShouldBe(sheet.Parts.SelectMany(p => p.Lines).Where(l => l.Ingredient.Id == "double-cream").Sum(l => l.Mass.Value.Value), 1e-9);
+        cream.Mass.Value.Value.ShouldBe(
+            sheet.Parts.SelectMany(p => p.Lines).Where(l => l.Ingredient.Id == "double-cream").Sum(l => l.Mass.Value.Value), 1e-9);
         cream.Mass.Terms.Count.ShouldBe(3);
     }
 
     [Fact]
     public void Steps_come_in_the_order_in_which_it_lies()
     {
-        var steps = Pies.Work(Ring + "&fill=pear-cardamom-light&under1=salt-caramel&under1-high=8&under2=banana-slices&top=icing&on1=dust-cocoa").Chain.Steps.Select(s => s.Do.Template).ToList();
+        var steps = Pies.Work(
+            Ring + "&fill=pear-cardamom-light&under1=salt-caramel&under1-high=8&under2=banana-slices&top=icing&on1=dust-cocoa")
+            .Chain.Steps.Select(s => s.Do.Template).ToList();
         int At(string words) => steps.FindIndex(s => s.Contains(words, StringComparison.Ordinal));
         At("Salt caramel under fruit first").ShouldBeLessThan(At("Dry the banana slices"));
         At("Dry the banana slices").ShouldBeLessThan(At("on top, to"));
@@ -139,7 +149,16 @@ public class LayerTests
     public void Agar_stands_in_for_two_and_a_half_times_its_weight_of_gelatine()
     {
         var gelatine = FillingBook.LemonCheese;
-        var agar = gelatine with { Lines = [.. gelatine.Lines.Select(l => l.Ingredient.Id == "gelatine" ? l with { Ingredient = Core.Ingredients.Pantry.Find("agar")!, Grams = l.Grams * 0.4 } : l)] };
+        var agar = gelatine with
+        {
+            Lines = [
+                .. gelatine.Lines.Select(
+                    l =>
+                        l.Ingredient.Id == "gelatine"
+                            ? l with { Ingredient = Core.Ingredients.Pantry.Find("agar")!, Grams = l.Grams * 0.4 }
+                            : l)
+            ],
+        };
         var (with, without) = (FillingYield.Of(agar, 1).SetIndex.Value.Value, FillingYield.Of(gelatine, 1).SetIndex.Value.Value);
         with.ShouldBe(without, without * 0.02);
     }
@@ -172,7 +191,12 @@ public class LayerTests
         // Weighed to fit: a batch of whole eggs shared out may stand lower, and then less lies on it.
         pie = pie with { Filling = pie.Filling with { Batch = BatchChoice.Exact } };
         var (one, two) = (BatchSheet.Of(Assessment.Of(pie)), BatchSheet.Of(Assessment.Of(pie, 2)));
-        foreach (var (a, b) in one.Parts.Zip(two.Parts).Where(p => p.First.Name.StartsWith("Beneath", StringComparison.Ordinal) || p.First.Name.StartsWith("Topping", StringComparison.Ordinal) || p.First.Name.StartsWith("On that", StringComparison.Ordinal)))
+        foreach (
+            var (a, b) in one.Parts.Zip(two.Parts).Where(
+                p =>
+                    p.First.Name.StartsWith("Beneath", StringComparison.Ordinal)
+                        || p.First.Name.StartsWith("Topping", StringComparison.Ordinal)
+                        || p.First.Name.StartsWith("On that", StringComparison.Ordinal)))
             b.Total.Value.Value.ShouldBe(2 * a.Total.Value.Value, 1e-6 + (a.Total.Value.Value * 1e-9));
     }
 }

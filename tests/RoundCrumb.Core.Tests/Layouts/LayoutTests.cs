@@ -37,7 +37,8 @@ public class LayoutTests
         var (w, h, d) = (width.Get % 900, height.Get % 900, 10 + (diameter.Get % 200));
         var spots = Layout.InRectangle(w, h, d, gap % 30);
         Apart(spots).ShouldBeGreaterThanOrEqualTo(d + (gap % 30) - 1e-6);
-        spots.ShouldAllBe(s => s.X >= (d / 2.0) - 1e-6 && s.Y >= (d / 2.0) - 1e-6 && s.X <= w - (d / 2.0) + 1e-6 && s.Y <= h - (d / 2.0) + 1e-6);
+        spots.ShouldAllBe(
+            s => s.X >= (d / 2.0) - 1e-6 && s.Y >= (d / 2.0) - 1e-6 && s.X <= w - (d / 2.0) + 1e-6 && s.Y <= h - (d / 2.0) + 1e-6);
     }
 
     [Property]

@@ -31,7 +31,8 @@ public class PairingTests
     public void And_what_does_not()
     {
         // A thin, long-baked filling leaks through crumb; laid wafers go soft in half a day; and without an oven nothing is baked.
-        Meet(CrustBook.PlainCrumb, FillingBook.RhubarbCustard).ShouldSatisfyAllConditions(c => c.Goes.ShouldBe(PairVerdict.Poorly), c => c.Because.ShouldBe("crumb-leaks"));
+        Meet(CrustBook.PlainCrumb, FillingBook.RhubarbCustard)
+            .ShouldSatisfyAllConditions(c => c.Goes.ShouldBe(PairVerdict.Poorly), c => c.Because.ShouldBe("crumb-leaks"));
         Meet(CrustBook.LaidWafers, FillingBook.LemonCheese, Tea with { FilledAhead = 20 }).Goes.ShouldNotBe(PairVerdict.Well);
         Meet(CrustBook.ButterFlaky, FillingBook.LemonCheese, Tea with { NoOven = true }).Goes.ShouldBe(PairVerdict.Not);
         Meet(CrustBook.PlainCrumb, FillingBook.LemonCheese, Tea with { NoOven = true }).Goes.ShouldBe(PairVerdict.Well);
@@ -42,7 +43,9 @@ public class PairingTests
     {
         Meet(CrustBook.PlainCrumb, FillingBook.LemonCheese, Tea with { Vegetarian = true }).Goes.ShouldBe(PairVerdict.Not);
         Meet(CrustBook.PlainCrumb, FillingBook.GingerCheese, Tea with { Vegetarian = true }).Goes.ShouldBe(PairVerdict.Well);
-        Meet(CrustBook.NutCrumb, FillingBook.LemonCheese, Tea with { Without = Needs.Groups.Single(g => g.Field == "no-nuts").Of }).Goes.ShouldBe(PairVerdict.Not);
+        Meet(
+            CrustBook.NutCrumb, FillingBook.LemonCheese, Tea with { Without = Needs.Groups.Single(g => g.Field == "no-nuts").Of })
+            .Goes.ShouldBe(PairVerdict.Not);
         Meet(CrustBook.ShorteningFlaky, FillingBook.Gooseberry, Tea with { Without = Allergens.Milk }).Goes.ShouldBe(PairVerdict.Well);
     }
 
@@ -64,7 +67,8 @@ public class PairingTests
     public void An_opened_meeting_has_the_smallest_change_that_makes_it_good()
     {
         var wish = new Wish(PanCupboard.Plate23, Tea);
-        var verdict = Verdict.WithChanges(Assessment.Of(wish.For(CrustBook.PlainCrumb, FillingBook.RhubarbCustard, Topping.None, Schools.None)));
+        var verdict = Verdict.WithChanges(
+            Assessment.Of(wish.For(CrustBook.PlainCrumb, FillingBook.RhubarbCustard, Topping.None, Schools.None)));
         verdict.Changes.Count.ShouldBe(1);
         verdict.Mended.Crust.Family.ShouldBe(CrustBook.ShortCrust);
         Verdict.Of(Assessment.Of(verdict.Mended)).ShouldBe(PairVerdict.Well);
@@ -118,8 +122,11 @@ public class PairingTests
     public void Nothing_known_is_counted_but_what_would_make_ill_can_not_be_known()
     {
         var pie = Pies.Work("fill=malt-custard&crust=butter-flaky&seal=none&ahead=14&top=plain&topped=6&table=5");
-        pie.Advice.Where(f => f.Severity <= Severity.Disappoints).Select(f => f.Rule.Id).ShouldBe(["on-the-table", "cream-past-hold", "unsealed"], ignoreOrder: true);
-        var known = Pies.Work("fill=malt-custard&crust=butter-flaky&seal=none&ahead=14&top=plain&topped=6&table=5&known=unsealed,cream-past-hold,on-the-table,nonsense");
+        pie.Advice.Where(f => f.Severity <= Severity.Disappoints).Select(f => f.Rule.Id)
+            .ShouldBe(["on-the-table", "cream-past-hold", "unsealed"], ignoreOrder: true);
+        var known = Pies.Work(
+            "fill=malt-custard&crust=butter-flaky&seal=none&ahead=14&top=plain&topped=6&table=5&"
+                + "known=unsealed,cream-past-hold,on-the-table,nonsense");
         known.Advice.Where(f => f.IsKnown).Select(f => f.Rule.Id).ShouldBe(["cream-past-hold", "unsealed"], ignoreOrder: true);
         known.Advice[0].Rule.Id.ShouldBe("on-the-table");
         CompositionAddress.Write(known.Composition).ShouldContain("known=unsealed,cream-past-hold,on-the-table");
@@ -130,8 +137,11 @@ public class PairingTests
     {
         (string, Composition)[] pies =
         [
-            .. new[] { "malt-custard", "coffee-custard", "bergamot-custard" }.Select(f => (f, Pies.Read($"fill={f}&crust=butter-flaky&seal=white&top=icing"))),
-            ("grapefruit-curd", Pies.Read("fill=grapefruit-curd&crust=sweet-short&bake=steady&edge=trimmed&pan=tart-23&seal=white&top=meringue-swiss")),
+            .. new[] { "malt-custard", "coffee-custard", "bergamot-custard" }
+                .Select(f => (f, Pies.Read($"fill={f}&crust=butter-flaky&seal=white&top=icing"))),
+            (
+                "grapefruit-curd",
+                Pies.Read("fill=grapefruit-curd&crust=sweet-short&bake=steady&edge=trimmed&pan=tart-23&seal=white&top=meringue-swiss")),
             ("lemon-cheese", Pies.Read("fill=lemon-cheese&crust=plain-crumb&bake=baked&pan=springform-20&line=20&top=none")),
         ];
         var ranked = Suggestion.Rank(pies, Tea, Kitchen.Usual, new HashSet<Ingredient> { Pantry.EggWhite });
@@ -148,7 +158,8 @@ public class PairingTests
 
     [Fact]
     public void A_pie_that_these_guests_may_not_have_is_not_suggested() =>
-        Suggestion.Rank([("cheese", Pies.Cheese)], Tea with { Vegetarian = true }, Kitchen.Usual, new HashSet<Ingredient>()).ShouldBeEmpty();
+        Suggestion.Rank(
+            [("cheese", Pies.Cheese)], Tea with { Vegetarian = true }, Kitchen.Usual, new HashSet<Ingredient>()).ShouldBeEmpty();
 
     [Fact]
     public void A_school_that_is_settled_is_the_usual_way_and_no_longer_mentioned()

@@ -77,7 +77,9 @@ public class PanTests
             var length = width + ((pan.Length ?? pan.Top).Value - pan.Top.Value);
             var corner = pan.Corner is { } c ? c.Value - (lean * (1 - share)) : width / 2;
             var inner = (Wide: width - (2 * corner), Long: length - (2 * corner));
-            return ((inner.Wide * inner.Long) + (2 * corner * (inner.Wide + inner.Long)) + (Math.PI * corner * corner), (2 * (inner.Wide + inner.Long)) + (2 * Math.PI * corner));
+            return (
+                (inner.Wide * inner.Long) + (2 * corner * (inner.Wide + inner.Long)) + (Math.PI * corner * corner),
+                (2 * (inner.Wide + inner.Long)) + (2 * Math.PI * corner));
         }
     }
 

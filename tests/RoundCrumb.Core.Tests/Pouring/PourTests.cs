@@ -12,7 +12,8 @@ namespace RoundCrumb.Core.Tests.Pouring;
 
 public class PourTests
 {
-    private static readonly ShellWish Crumb = new(CrustBook.PlainCrumb, Treatment.Baked, Edge.Trimmed, Seal.None, FillingFamilies.StarchCustard.Shell);
+    private static readonly ShellWish Crumb = new(
+        CrustBook.PlainCrumb, Treatment.Baked, Edge.Trimmed, Seal.None, FillingFamilies.StarchCustard.Shell);
     private static readonly Pan Tart20 = PanCupboard.Find("tart-20")!;
     private static readonly Pan Tartlet10 = PanCupboard.Find("tartlet-10")!;
 
@@ -47,7 +48,8 @@ public class PourTests
         var plan = Plan(BatchChoice.Below, new(Tart20, 1), new(Tartlet10, 3));
         plan.Chosen.Pieces.ShouldBe(3);
         plan.Chosen.Below.Value.Value.ShouldBe(3.13, 0.05);
-        plan.Rows.Select(r => r.Lined.Depth.Value - 5 - r.Depth.Value.Value).ShouldAllBe(low => Math.Abs(low - plan.Chosen.Below.Value.Value) < 1e-6);
+        plan.Rows.Select(r => r.Lined.Depth.Value - 5 - r.Depth.Value.Value)
+            .ShouldAllBe(low => Math.Abs(low - plan.Chosen.Below.Value.Value) < 1e-6);
         plan.Left.Value.Value.ShouldBe(0, 0.01);
     }
 
@@ -107,9 +109,11 @@ public class PourTests
         twice.Rows[0].Grams.Value.Value.ShouldBe(once.Rows[0].Grams.Value.Value, 1e-6);
     }
 
-    private static PourPlan Plan(BatchChoice choice, params PourOrder[] orders) => PourPlan.Of(FillingBook.MaltCustard, 1, Crumb, orders, new(5), choice);
+    private static PourPlan Plan(BatchChoice choice, params PourOrder[] orders) =>
+        PourPlan.Of(FillingBook.MaltCustard, 1, Crumb, orders, new(5), choice);
 
-    private static (ShellWish Wish, IReadOnlyList<PourOrder> Orders, FillingFormula Formula, BatchChoice Choice, Millimetres Line) Any(int seed)
+    private static (
+        ShellWish Wish, IReadOnlyList<PourOrder> Orders, FillingFormula Formula, BatchChoice Choice, Millimetres Line) Any(int seed)
     {
         var random = new Random(seed);
         var family = CrustBook.All[random.Next(CrustBook.All.Count)];

@@ -13,9 +13,17 @@ public class ComparisonAndSubstituteTests
     [Fact]
     public void A_version_is_compared_line_by_line()
     {
-        var after = Malt with { Lines = [.. Malt.Lines.Where(l => l.Ingredient != Pantry.Salt).Select(l => l.Ingredient == Pantry.Cornflour ? l with { Grams = 35 } : l), new(Pantry.Honey, 20)] };
+        var after = Malt with
+        {
+            Lines = [
+                .. Malt.Lines.Where(l => l.Ingredient != Pantry.Salt).Select(
+                    l => l.Ingredient == Pantry.Cornflour ? l with { Grams = 35 } : l),
+                new(Pantry.Honey, 20)
+            ],
+        };
         var compared = VersionComparison.Of(Malt, after);
-        compared.Lines.Single(l => l.Change is LineChange.Changed).ShouldSatisfyAllConditions(l => l.Ingredient.ShouldBe(Pantry.Cornflour), l => l.Difference.ShouldBe(6, 1e-9));
+        compared.Lines.Single(l => l.Change is LineChange.Changed)
+            .ShouldSatisfyAllConditions(l => l.Ingredient.ShouldBe(Pantry.Cornflour), l => l.Difference.ShouldBe(6, 1e-9));
         compared.Lines.Single(l => l.Change is LineChange.Added).Ingredient.ShouldBe(Pantry.Honey);
         compared.Lines.Single(l => l.Change is LineChange.Removed).Ingredient.ShouldBe(Pantry.Salt);
         compared.After.Set!.Value.Value.ShouldBeGreaterThan(compared.Before.Set!.Value.Value);
@@ -36,7 +44,8 @@ public class ComparisonAndSubstituteTests
         there.Where(l => l.After is not null).Select(l => l.After).ShouldBe(b.Lines);
         there.Count(l => l.Before is not null).ShouldBe(a.Lines.Count);
 
-        static PartRecipe Some(int[]? picks) => Malt with { Lines = [.. (picks ?? []).Select(p => new RecipeLine(Pantry.All[Math.Abs(p % 8)], 10 + Math.Abs(p % 90)))] };
+        static PartRecipe Some(int[]? picks) =>
+            Malt with { Lines = [.. (picks ?? []).Select(p => new RecipeLine(Pantry.All[Math.Abs(p % 8)], 10 + Math.Abs(p % 90)))] };
     }
 
     public static TheoryData<string> Swaps => [.. SubstituteBook.All.Select(s => s.Id)];
@@ -49,7 +58,8 @@ public class ComparisonAndSubstituteTests
         Pantry.Find(swap.For).ShouldNotBeNull();
         swap.With.ShouldAllBe(w => Pantry.Find(w.Ingredient) != null && w.PerGram > 0);
         swap.Alters.ShouldNotBeNullOrWhiteSpace();
-        var part = new PartRecipe("p", "p", PartKind.Filling, "starch-custard", [new(Pantry.Milk, 300), new(Pantry.Find(swap.For)!, 100), new(Pantry.Salt, 1)]);
+        var part = new PartRecipe(
+            "p", "p", PartKind.Filling, "starch-custard", [new(Pantry.Milk, 300), new(Pantry.Find(swap.For)!, 100), new(Pantry.Salt, 1)]);
         var after = swap.Apply(part, 1);
         after.Lines[0].ShouldBe(part.Lines[0]);
         after.Lines[^1].ShouldBe(part.Lines[^1]);

@@ -27,7 +27,8 @@ public class PartRecipeTests
 
     private static readonly PartRecipe OwnFilling = new("own-3", "Lime yoghurt set", PartKind.Filling, "cheese-gelatine",
     [
-        new(Pantry.CreamCheese, 400, GoesIn.Beaten), new(Pantry.Find("greek-yoghurt")!, 200), new(Pantry.CasterSugar, 100), new(Pantry.Find("lime-juice")!, 60),
+        new(Pantry.CreamCheese, 400, GoesIn.Beaten), new(Pantry.Find("greek-yoghurt")!, 200), new(Pantry.CasterSugar, 100),
+        new(Pantry.Find("lime-juice")!, 60),
         new(Pantry.Water, 40, GoesIn.Bloom), new(Pantry.Find("gelatine-leaf")!, 8), new(Pantry.DoubleCream, 200, GoesIn.WhippedAndFolded),
     ]);
 
@@ -66,7 +67,8 @@ public class PartRecipeTests
     [Fact]
     public void A_filling_by_hand()
     {
-        // Gelatine: 8 g of 180 bloom are 8 × √0.9 = 7.59 g of 200; ÷ 1008 g = 0.753 in 100. Sharp juice: 60 + 20 (a tenth of the yoghurt) ÷ 1008 = 7.9 %.
+        // Gelatine: 8 g of 180 bloom are 8 × √0.9 = 7.59 g of 200; ÷ 1008 g = 0.753 in 100. Sharp juice: 60 + 20 (a tenth of the yoghurt) ÷
+        // 1008 = 7.9 %.
         var facts = PartFacts.Of(OwnFilling);
         facts.Total.Value.Value.ShouldBe(1008);
         facts.Set!.Value.Value.ShouldBe(0.753, 0.001);
@@ -93,12 +95,18 @@ public class PartRecipeTests
     [InlineData("glaze", "100 marmalade,20 water", "marmalade")]
     public void A_topping_of_the_bakers_own_is_of_its_kind(string family, string lines, string against)
     {
-        var part = new PartRecipe("own-7", "House topping", PartKind.Topping, family, [.. lines.Split(',').Select(l => l.Split(' ')).Select(l => new RecipeLine(Pantry.Find(l[1])!, double.Parse(l[0], System.Globalization.CultureInfo.InvariantCulture)))]);
+        var part = new PartRecipe(
+            "own-7", "House topping", PartKind.Topping, family,
+            [
+                .. lines.Split(',').Select(l => l.Split(' '))
+                    .Select(l => new RecipeLine(Pantry.Find(l[1])!, double.Parse(l[0], System.Globalization.CultureInfo.InvariantCulture)))
+            ]);
         part.Trouble.Exists.ShouldBeFalse(part.Trouble.Says);
         PartGuess.FamilyOf(PartKind.Topping, part.Lines).ShouldBe(family);
         var topping = part.AsTopping()!;
         topping.Base.Id.ShouldBe(against);
-        var pie = Assessment.Of(CompositionAddress.Read("fill=gooseberry&crust=short&top=own-7&ahead=8", PartBook.Shipped.With([part])).Composition);
+        var pie = Assessment.Of(
+            CompositionAddress.Read("fill=gooseberry&crust=short&top=own-7&ahead=8", PartBook.Shipped.With([part])).Composition);
         pie.Topping!.Choice.Topping.Id.ShouldBe("own-7");
         pie.Topping.Choice.Topping.Kind.ShouldBe(topping.Kind);
 
@@ -113,9 +121,16 @@ public class PartRecipeTests
     [InlineData("glaze", "100 water", "jam")]
     [InlineData("crumble", "100 butter", "flour")]
     public void A_topping_without_what_makes_it_is_refused_in_words(string family, string lines, string says) =>
-        new PartRecipe("own-7", "House topping", PartKind.Topping, family, [.. lines.Split(',').Select(l => l.Split(' ')).Select(l => new RecipeLine(Pantry.Find(l[1])!, double.Parse(l[0], System.Globalization.CultureInfo.InvariantCulture)))]).Trouble.Says.ShouldContain(says);
+        new PartRecipe(
+            "own-7", "House topping", PartKind.Topping, family,
+            [
+                .. lines.Split(',').Select(l => l.Split(' '))
+                    .Select(l => new RecipeLine(Pantry.Find(l[1])!, double.Parse(l[0], System.Globalization.CultureInfo.InvariantCulture)))
+            ]).Trouble.Says.ShouldContain(says);
 
-    /// <summary>What is shipped is only a recipe that came with the program: written out and taken up again it makes the same pie.</summary>
+    /// <summary>
+    /// What is shipped is only a recipe that came with the program: written out and taken up again it makes the same pie.
+    /// </summary>
     [Theory]
     [MemberData(nameof(Shipped))]
     public void A_shipped_part_as_a_recipe_makes_the_same_pie(string id)
@@ -127,7 +142,8 @@ public class PartRecipeTests
         var shipped = Assessment.Of(CompositionAddress.Read($"{field}={id}").Composition);
         var own = Assessment.Of(CompositionAddress.Read($"{field}=own-9", book).Composition);
         own.Crust.Total.Value.Value.ShouldBe(shipped.Crust.Total.Value.Value, 0.01);
-        own.Crust.Lines.Select(l => Math.Round(l.Mass.Value.Value, 0)).ShouldBe(shipped.Crust.Lines.Select(l => Math.Round(l.Mass.Value.Value, 0)));
+        own.Crust.Lines.Select(l => Math.Round(l.Mass.Value.Value, 0))
+            .ShouldBe(shipped.Crust.Lines.Select(l => Math.Round(l.Mass.Value.Value, 0)));
         own.Yield.Volume.Value.Value.ShouldBe(shipped.Yield.Volume.Value.Value, 1e-6);
         own.Yield.SetIndex.Value.Value.ShouldBe(shipped.Yield.SetIndex.Value.Value, 1e-9);
         own.Topping?.Total.Value.Value.ShouldBe(shipped.Topping!.Total.Value.Value, shipped.Topping.Total.Value.Value * 0.01);
@@ -149,7 +165,8 @@ public class PartRecipeTests
     [InlineData(90, "Little fat")]
     public void A_ratio_out_of_its_range_is_said_with_the_reason(double butter, string says)
     {
-        var facts = PartFacts.Of(OwnFlaky with { Lines = [new(Pantry.PlainFlour, 250), new(Pantry.Butter, butter), new(Pantry.Water, 75)] });
+        var facts = PartFacts.Of(
+            OwnFlaky with { Lines = [new(Pantry.PlainFlour, 250), new(Pantry.Butter, butter), new(Pantry.Water, 75)] });
         var check = facts.Checks.Single(c => !c.IsSound);
         check.Says.Template.ShouldStartWith(says);
         check.Severity.ShouldBe(Severity.Disappoints);

@@ -45,7 +45,8 @@ public class BakeEntryTests
 
     [Fact]
     public void A_note_that_is_too_long_says_by_how_much() =>
-        Read(new() { ["notes"] = new string('x', 4001) }, UnitChoice.Usual).Troubles.ShouldHaveSingleItem().Message.Template.ShouldContain("4001");
+        Read(new() { ["notes"] = new string('x', 4001) }, UnitChoice.Usual).Troubles.ShouldHaveSingleItem()
+            .Message.Template.ShouldContain("4001");
 
     [Fact]
     public void Nothing_written_is_no_trouble()

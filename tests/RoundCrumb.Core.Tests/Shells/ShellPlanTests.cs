@@ -11,8 +11,10 @@ namespace RoundCrumb.Core.Tests.Shells;
 
 public class ShellPlanTests
 {
-    private static readonly ShellWish Flaky = new(CrustBook.ButterFlaky, Treatment.HotStart, Edge.Crimped, Seal.None, FillingFamilies.StarchCustard.Shell);
-    private static readonly ShellWish Sweet = new(CrustBook.SweetShort, Treatment.Steady, Edge.Trimmed, Seal.None, FillingFamilies.StarchCustard.Shell);
+    private static readonly ShellWish Flaky = new(
+        CrustBook.ButterFlaky, Treatment.HotStart, Edge.Crimped, Seal.None, FillingFamilies.StarchCustard.Shell);
+    private static readonly ShellWish Sweet = new(
+        CrustBook.SweetShort, Treatment.Steady, Edge.Trimmed, Seal.None, FillingFamilies.StarchCustard.Shell);
 
     [Fact]
     public void Two_23_and_one_28_two_to_freeze_by_hand()
@@ -55,7 +57,9 @@ public class ShellPlanTests
     public void Crumb_from_packets_by_hand()
     {
         // Two 23 cm plates in plain crumb: 2 × 185.6 = 371.2 g: 47 biscuits of 8 g; two packets of 300 g leave 228.8 g.
-        var plan = ShellPlan.Of(new(CrustBook.PlainCrumb, Treatment.Baked, Edge.Trimmed, Seal.None, FillingFamilies.StarchCustard.Shell), [new(PanCupboard.Plate23, 2, 0)], Kitchen.Usual);
+        var plan = ShellPlan.Of(
+            new(CrustBook.PlainCrumb, Treatment.Baked, Edge.Trimmed, Seal.None, FillingFamilies.StarchCustard.Shell),
+            [new(PanCupboard.Plate23, 2, 0)], Kitchen.Usual);
         plan.Packets!.Biscuits!.Value.Value.ShouldBe(47);
         plan.Packets.Packs.ShouldBe(2);
         plan.Packets.Over!.Value.Value.ShouldBe(228.8, 0.3);
@@ -66,7 +70,9 @@ public class ShellPlanTests
     [Fact]
     public void A_pressed_shell_is_baked_before_it_is_frozen()
     {
-        var plan = ShellPlan.Of(new(CrustBook.GingerCrumb, Treatment.Baked, Edge.Trimmed, Seal.None, FillingFamilies.StarchCustard.Shell), [new(PanCupboard.Plate23, 3, 2)], Kitchen.Usual);
+        var plan = ShellPlan.Of(
+            new(CrustBook.GingerCrumb, Treatment.Baked, Edge.Trimmed, Seal.None, FillingFamilies.StarchCustard.Shell),
+            [new(PanCupboard.Plate23, 3, 2)], Kitchen.Usual);
         plan.Rows[0].Number(later: false).ShouldBe(3);
         plan.Rows[0].Later.ShouldBeNull();
     }
@@ -76,7 +82,8 @@ public class ShellPlanTests
     {
         Flaky.For(PanCupboard.Plate23).Edge.ShouldBe(Edge.Crimped);
         Flaky.For(PanCupboard.TartTin25).Edge.ShouldBe(Edge.Trimmed);
-        (Flaky with { Thickness = new(8) }).For(new("own", "Shallow", PanKind.TartTin, PanMaterial.Foil, new(100), new(100), new(10))).Thickness.Value.ShouldBe(5);
+        (Flaky with { Thickness = new(8) }).For(new("own", "Shallow", PanKind.TartTin, PanMaterial.Foil, new(100), new(100), new(10)))
+            .Thickness.Value.ShouldBe(5);
     }
 
     [Fact]
@@ -118,7 +125,9 @@ public class ShellPlanTests
             {
                 var (middle, diameter, _) = sheet.Discs[i];
                 var r = diameter / 2;
-                (middle.X >= r + 8 - 1e-5 && middle.Y >= r + 8 - 1e-5 && middle.X <= sheet.Width - r - 8 + 1e-5 && middle.Y <= sheet.Length - r - 8 + 1e-5).ShouldBeTrue();
+                (
+                    middle.X >= r + 8 - 1e-5 && middle.Y >= r + 8 - 1e-5 && middle.X <= sheet.Width - r - 8 + 1e-5
+                        && middle.Y <= sheet.Length - r - 8 + 1e-5).ShouldBeTrue();
                 for (var j = 0; j < i; j++)
                     middle.To(sheet.Discs[j].Middle).ShouldBeGreaterThanOrEqualTo(r + (sheet.Discs[j].Diameter / 2) + 2 - 1e-5);
             }
@@ -129,7 +138,9 @@ public class ShellPlanTests
     {
         var random = new Random(seed);
         var family = CrustBook.All[random.Next(CrustBook.All.Count)];
-        var wish = new ShellWish(family, family.Treatments[random.Next(family.Treatments.Count)], (Edge)random.Next(3), Seal.All[random.Next(Seal.All.Count)], FillingFamilies.Shells[random.Next(15)]);
+        var wish = new ShellWish(
+            family, family.Treatments[random.Next(family.Treatments.Count)], (Edge)random.Next(3), Seal.All[random.Next(Seal.All.Count)],
+            FillingFamilies.Shells[random.Next(15)]);
         var pans = PanCupboard.All.OrderBy(_ => random.Next()).Take(1 + random.Next(4));
         return (wish, [.. pans.Select(p => new ShellOrder(p, 1 + random.Next(12), 0))]);
     }

@@ -17,7 +17,8 @@ public class ServingTests
     public void A_custard_pie_is_cut_into_as_many_as_its_weight_makes()
     {
         // 23 cm: some 300 g of crust, 815 g of custard, 250 g of cream; 1,370 ÷ 145 is nine and a half at the most.
-        var pie = Assessment.Of(CompositionAddress.Read("pan=plate-23&crust=butter-flaky&fill=malt-custard&make=below&top=icing&cream=12").Composition, 2);
+        var pie = Assessment.Of(
+            CompositionAddress.Read("pan=plate-23&crust=butter-flaky&fill=malt-custard&make=below&top=icing&cream=12").Composition, 2);
         var serving = Serving.Of(pie);
         Weighs(serving).ShouldBeInRange(1200, 1450);
         serving.Slices.Value.Value.ShouldBe(Math.Round(Weighs(serving) / 145));
@@ -30,10 +31,17 @@ public class ServingTests
     [Fact]
     public void A_rich_pie_is_cut_smaller_and_a_tartlet_not_at_all()
     {
-        var cheese = Serving.Of(Assessment.Of(Composition.For(PanCupboard.Find("tart-25")!, CrustBook.Find("plain-crumb")!, FillingBook.Find("lemon-cheese")!, Topping.None)));
+        var cheese = Serving.Of(
+            Assessment.Of(
+                Composition.For(
+                    PanCupboard.Find("tart-25")!, CrustBook.Find("plain-crumb")!, FillingBook.Find("lemon-cheese")!, Topping.None)));
         cheese.Slices.Value.Value.ShouldBe(Math.Round(Weighs(cheese) / 95));
 
-        var tartlet = Serving.Of(Assessment.Of(Composition.For(PanCupboard.Find("tartlet-8")!, CrustBook.Find("sweet-short")!, FillingBook.Find("sharp-lemon")!, Topping.None), 40));
+        var tartlet = Serving.Of(
+            Assessment.Of(
+                Composition.For(
+                    PanCupboard.Find("tartlet-8")!, CrustBook.Find("sweet-short")!, FillingBook.Find("sharp-lemon")!, Topping.None),
+                40));
         tartlet.Slices.Value.Value.ShouldBe(1);
         tartlet.Step.Label.ShouldBe("Plate");
         tartlet.Step.HandsOn.ShouldBe(2 + (40 * 0.3), 1e-9);

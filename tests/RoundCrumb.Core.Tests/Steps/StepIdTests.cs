@@ -66,15 +66,23 @@ public class StepIdTests
             var pan = family is ShellFamily shell ? shell.Foil : Core.Pans.PanCupboard.Plate23;
             foreach (var treatment in family.Treatments)
             {
-                var pie = Assessment.Of(Composition.For(pan, family, FillingBook.MaltCustard, Core.Toppings.Topping.Plain) with { Crust = Composition.UsualCrust(pan, family) with { Treatment = treatment } }, 3);
+                var pie = Assessment.Of(
+                    Composition.For(pan, family, FillingBook.MaltCustard, Core.Toppings.Topping.Plain) with
+                    {
+                        Crust = Composition.UsualCrust(pan, family) with { Treatment = treatment },
+                    },
+                    3);
                 var crust = pie.Chain.Steps.Where(s => s.Part is Part.Crust).ToList();
                 crust.Count.ShouldBeGreaterThan(0, family.Id);
                 crust.Sum(s => s.HandsOn).ShouldBeGreaterThan(0, family.Id);
                 (crust.Any(s => s.Kind.TakesPans) || family is ShellFamily).ShouldBeTrue(family.Id);
-                crust.Any(s => s.Where is Place.Oven).ShouldBe(treatment is Treatment.HotStart or Treatment.Steady or Treatment.Baked, $"{family.Id} {treatment}");
+                crust.Any(s => s.Where is Place.Oven).ShouldBe(
+                    treatment is Treatment.HotStart or Treatment.Steady or Treatment.Baked, $"{family.Id} {treatment}");
                 family.Ingredients.Count.ShouldBeGreaterThan(0, family.Id);
                 pie.Crust.Lines.Select(l => l.Ingredient).Except(family.Ingredients).ShouldBeEmpty(family.Id);
-                family.Ingredients.Aggregate(Core.Ingredients.Allergens.None, (all, i) => all | i.Allergens).ShouldBe(pie.Crust.Lines.Aggregate(Core.Ingredients.Allergens.None, (all, l) => all | l.Ingredient.Allergens), family.Id);
+                family.Ingredients.Aggregate(Core.Ingredients.Allergens.None, (all, i) => all | i.Allergens)
+                    .ShouldBe(
+                        pie.Crust.Lines.Aggregate(Core.Ingredients.Allergens.None, (all, l) => all | l.Ingredient.Allergens), family.Id);
                 family.Keeping.ShouldNotBeEmpty(family.Id);
             }
         }

@@ -22,7 +22,8 @@ public class WorkChainTests
         // (2 + 9 + 0.5) · 45 · paper and weights (1 + 1.5) · oven · cool.
         // Filling: 6 + 1 + 12 + 2.5 + 3 + 1 = 25.5 min in one go, a burner under it.
         var chain = Chain(Pies.Plain);
-        chain.Works.Select(w => w.Label).ShouldBe(["Freeze fat", "Make dough", "Roll and line", "Bake shells", "Bake shells", "Malt custard", "Fill", "Cream on"]);
+        chain.Works.Select(w => w.Label).ShouldBe(
+            ["Freeze fat", "Make dough", "Roll and line", "Bake shells", "Bake shells", "Malt custard", "Fill", "Cream on"]);
         chain.Works[0].Minutes.ShouldBe(4);
         chain.Works[1].Minutes.ShouldBe(14);
         chain.Works[2].Minutes.ShouldBe(11.5);
@@ -31,7 +32,8 @@ public class WorkChainTests
         chain.Works[7].Tool.ShouldBe(Tool.Mixer);
 
         // The custard goes in hot: ten minutes after it leaves the hob, no later.
-        chain.Gaps.Single(g => g.From == 5).ShouldSatisfyAllConditions(g => g.To.ShouldBe(6), g => g.Wait.Most.ShouldBe(10), g => g.IsTie.ShouldBeTrue());
+        chain.Gaps.Single(g => g.From == 5).ShouldSatisfyAllConditions(
+            g => g.To.ShouldBe(6), g => g.Wait.Most.ShouldBe(10), g => g.IsTie.ShouldBeTrue());
 
         // 18.15 min under weights, 2.5 min of hands taking them out, 13.75 min open.
         var oven = chain.Works[4].Baking!;
@@ -67,7 +69,8 @@ public class WorkChainTests
             chain.Works.Select(w => w.Join).OfType<JoinName>().ShouldBeUnique();
             chain.Works.Select(w => w.Id).ShouldBeUnique();
             chain.Filled.Count.ShouldBeGreaterThan(0);
-            chain.Works.Where(w => w.Baking is null).ShouldAllBe(w => w.Minutes > 0 && w.Minutes <= StepConstants.LongestStretch.Usual + 0.01);
+            chain.Works.Where(w => w.Baking is null).ShouldAllBe(
+                w => w.Minutes > 0 && w.Minutes <= StepConstants.LongestStretch.Usual + 0.01);
         }
     }
 
@@ -83,7 +86,8 @@ public class WorkChainTests
         woven.ShouldBe(card, 0.01);
 
         // Hands too: what is done at the oven's door is part of the load.
-        var hands = chain.Works.Where(w => w.Baking is null).Sum(w => w.Minutes) + chain.Works.Where(w => w.Baking is not null).Sum(w => w.Baking!.Touches.SkipLast(1).Sum(t => t.Minutes));
+        var hands = chain.Works.Where(w => w.Baking is null).Sum(w => w.Minutes)
+            + chain.Works.Where(w => w.Baking is not null).Sum(w => w.Baking!.Touches.SkipLast(1).Sum(t => t.Minutes));
         hands.ShouldBeLessThanOrEqualTo(sums.Times.HandsOn.Value.Best + 0.01);
         hands.ShouldBeGreaterThan(sums.Times.HandsOn.Value.Best - 1);
     }
@@ -120,7 +124,8 @@ public class WorkChainTests
 
     private sealed class Same : IEqualityComparer<Work>
     {
-        public bool Equals(Work? a, Work? b) => a!.Label == b!.Label && a.Minutes == b.Minutes && a.Pies == b.Pies && a.Tool == b.Tool && a.Steps.SequenceEqual(b.Steps);
+        public bool Equals(Work? a, Work? b) =>
+            a!.Label == b!.Label && a.Minutes == b.Minutes && a.Pies == b.Pies && a.Tool == b.Tool && a.Steps.SequenceEqual(b.Steps);
 
         public int GetHashCode(Work w) => w.Label.GetHashCode(StringComparison.Ordinal);
     }
@@ -132,7 +137,10 @@ public class WorkChainTests
         {
             foreach (var filling in FillingBook.All)
             {
-                foreach (var topping in (Topping[])[Topping.None, Topping.Icing, ToppingBook.French, ToppingBook.OrangeJelly, ToppingBook.Almonds, ToppingBook.ButterCrumble])
+                foreach (
+                    var topping in (Topping[])[
+                        Topping.None, Topping.Icing, ToppingBook.French, ToppingBook.OrangeJelly, ToppingBook.Almonds,
+                        ToppingBook.ButterCrumble])
                 {
                     var pan = PanCupboard.Plate23;
                     var chain = Chain(Composition.For(pan, crust, filling, topping), 3);
@@ -147,7 +155,9 @@ public class WorkChainTests
     public void More_than_an_oven_holds_goes_in_loads_each_with_its_own_filling_poured()
     {
         // An ordinary oven takes two shelves of one 23 cm plate: seven pies are four loads, 2 + 2 + 2 + 1.
-        var baked = Composition.For(PanCupboard.Plate23, CrustBook.Find("short")!, FillingBook.All.First(f => f.Family == FillingFamilies.BakedCustard), Topping.None);
+        var baked = Composition.For(
+            PanCupboard.Plate23, CrustBook.Find("short")!, FillingBook.All.First(f => f.Family == FillingFamilies.BakedCustard),
+            Topping.None);
         var each = WorkChain.PerLoad([Oven.Plain], PanCupboard.Plate23);
         var chain = Chain(baked, 7);
         var loads = (7 + each - 1) / each;
@@ -179,7 +189,11 @@ public class WorkChainTests
     [Fact]
     public void Forty_tartlets_are_not_forty_pies_of_work()
     {
-        var tartlets = Assessment.Of(Composition.For(PanCupboard.All.First(p => p.Id == "tartlet-8"), CrustBook.Find("sweet-short")!, FillingBook.All.First(f => f.Family == FillingFamilies.PouredCurd), Topping.None), 40);
+        var tartlets = Assessment.Of(
+            Composition.For(
+                PanCupboard.All.First(p => p.Id == "tartlet-8"), CrustBook.Find("sweet-short")!,
+                FillingBook.All.First(f => f.Family == FillingFamilies.PouredCurd), Topping.None),
+            40);
         var line = tartlets.Chain.Steps.Single(s => s.Label == "Roll and line");
 
         // 2 + 40 × 9 × 0.25 = 92 min, not six hours.

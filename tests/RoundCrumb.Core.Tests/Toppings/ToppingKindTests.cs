@@ -187,7 +187,8 @@ public class ToppingKindTests
             sums.Total.Value.Value.ShouldBe(sums.Lines.Sum(l => l.Mass.Value.Value), 1e-6);
             sums.Sugars.Value.Value.ShouldBeInRange(0, 1);
             if (sums.Count is { } count)
-                count.Value.Value.ShouldBe(sums.Choice.Laying.Pattern is Pattern.Lattice ? sums.Arranged.Lines.Count : sums.Arranged.Pieces.Count);
+                count.Value.Value.ShouldBe(
+                    sums.Choice.Laying.Pattern is Pattern.Lattice ? sums.Arranged.Lines.Count : sums.Arranged.Pieces.Count);
         }
 
         work.Toppings.SelectMany(t => t.Lines.Select(l => l.Mass.Id)).ShouldBeUnique();

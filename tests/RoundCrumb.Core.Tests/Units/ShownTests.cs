@@ -51,7 +51,8 @@ public class ShownTests
     [InlineData("salt", 3, "½ tsp")]                   // 2.5 ml
     public void Cups_and_spoons_by_bulk_density(string id, double grams, string said)
     {
-        var ingredient = FillingBook.All.SelectMany(f => f.Lines).Select(l => l.Ingredient).Append(Pantry.PlainFlour).First(i => i.Id == id);
+        var ingredient = FillingBook.All.SelectMany(f => f.Lines).Select(l => l.Ingredient).Append(Pantry.PlainFlour)
+            .First(i => i.Id == id);
         Cups.Weigh(new(grams), ingredient).ShouldBe(said);
     }
 
@@ -113,7 +114,9 @@ public class ShownTests
 
     [Fact]
     public void A_sentence_says_its_quantities_in_the_bakers_units() =>
-        Ounces.Say(new Phrase("Roll to {0} and bake at {1}.", new Millimetres(312).AsQuantity(), new OvenCelsius(220).AsQuantity())).ShouldBe("Roll to 12¼ in and bake at 430 °F.");
+        Ounces.Say(
+            new Phrase("Roll to {0} and bake at {1}.", new Millimetres(312).AsQuantity(), new OvenCelsius(220).AsQuantity()))
+            .ShouldBe("Roll to 12¼ in and bake at 430 °F.");
 
     [Theory]
     [InlineData("2,5", 2.5, "")]

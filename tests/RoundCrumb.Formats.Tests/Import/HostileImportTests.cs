@@ -15,19 +15,28 @@ namespace RoundCrumb.Formats.Tests.Import;
 /// </summary>
 public sealed class HostileImportTests
 {
-    private static readonly int Number = (int)(200 * (double.TryParse(Environment.GetEnvironmentVariable("ROUNDCRUMB_FUZZ"), CultureInfo.InvariantCulture, out var times) ? times : 1));
+    private static readonly int Number = (int)(
+        200
+            * (
+                double.TryParse(Environment.GetEnvironmentVariable("ROUNDCRUMB_FUZZ"), CultureInfo.InvariantCulture, out var times)
+                    ? times
+                    : 1));
 
     private static readonly Importer Importer = new(new LineReader(IngredientFinder.Shipped, new()));
 
     private static readonly WrittenPart[] Parts =
     [
         new(PartKind.Crust, "Plain flaky", "butter-flaky", ["200 g plain flour", "160 g butter", "60 g water"], "Rub in.\nRest."),
-        new(PartKind.Filling, "Malt custard", "starch-custard", ["500 ml milk", "4 egg yolks", "40 g cornflour", "90 g sugar"], "Cook to a bubble."),
+        new(
+            PartKind.Filling, "Malt custard", "starch-custard", ["500 ml milk", "4 egg yolks", "40 g cornflour", "90 g sugar"],
+            "Cook to a bubble."),
     ];
 
     private static readonly string Text = RecipeWriter.Text("Malt pie", Parts);
     private static readonly string JsonLd = RecipeWriter.JsonLd([new("Malt pie", Parts)]);
-    private static readonly string Page = $"<!doctype html><html><head><script type=\"application/ld+json\">{JsonLd}</script></head><body><p>Malt &amp; pie</p></body></html>";
+    private static readonly string Page =
+        $"<!doctype html><html><head><script type=\"application/ld+json\">{JsonLd}</script></head><body><p>Malt &amp; pie</p></body>"
+            + $"</html>";
     private static readonly string Csv = RecipeWriter.Csv(Parts);
 
     private static readonly string Box = BoxDocument.Of(
@@ -37,13 +46,21 @@ public sealed class HostileImportTests
         new Dictionary<string, string> { ["top of the milk"] = "double-cream" }).Write();
 
     private static readonly string Ics = CalendarFile.Write(
-        "Saturday", [new("a@roundcrumb", "A Bake", "Bake", new(2027, 3, 6, 8, 0, 0, TimeSpan.Zero), new(2027, 3, 6, 9, 0, 0, TimeSpan.Zero), "Big oven", 5)], 3, new(2027, 3, 1, 0, 0, 0, TimeSpan.Zero));
+        "Saturday",
+        [
+            new(
+                "a@roundcrumb", "A Bake", "Bake", new(2027, 3, 6, 8, 0, 0, TimeSpan.Zero), new(2027, 3, 6, 9, 0, 0, TimeSpan.Zero),
+                "Big oven", 5)
+        ],
+        3, new(2027, 3, 1, 0, 0, 0, TimeSpan.Zero));
 
-    private static readonly string Table = DayTable.Write([new("o1.dough.0", "2027-03-06", "08:00", "08:20", 20, "Early baker", "Make dough", "Malt pie", 2, "Rub in.")]);
+    private static readonly string Table = DayTable.Write(
+        [new("o1.dough.0", "2027-03-06", "08:00", "08:20", 20, "Early baker", "Make dough", "Malt pie", 2, "Rub in.")]);
 
     public static TheoryData<string> Kinds => ["text", "json-ld", "page", "csv", "box", "calendar", "table"];
 
-    private static string Sound(string kind) => kind switch { "text" => Text, "json-ld" => JsonLd, "page" => Page, "csv" => Csv, "box" => Box, "calendar" => Ics, _ => Table };
+    private static string Sound(string kind) =>
+        kind switch { "text" => Text, "json-ld" => JsonLd, "page" => Page, "csv" => Csv, "box" => Box, "calendar" => Ics, _ => Table };
 
     [Theory]
     [MemberData(nameof(Kinds))]
@@ -65,7 +82,9 @@ public sealed class HostileImportTests
                     read += DayTable.Read(text, new(2027, 3, 6), 1).Lines.Count > 0 ? 1 : 0;
                     break;
                 default:
-                    var result = nasty.Random.Next(2) == 0 ? Importer.Read(Encoding.UTF8.GetBytes(text), "x." + kind) : Importer.Read(text, "x." + kind);
+                    var result = nasty.Random.Next(2) == 0
+                        ? Importer.Read(Encoding.UTF8.GetBytes(text), "x." + kind)
+                        : Importer.Read(text, "x." + kind);
                     (result.Recipes.Count > 0 || result.Box is not null || result.Trouble.Length > 0).ShouldBeTrue();
                     read += result.Trouble.Length == 0 ? 1 : 0;
                     break;
@@ -115,7 +134,8 @@ public sealed class HostileImportTests
     {
         string Of(int n) => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\n" + string.Concat(Enumerable.Repeat(piece, n)) + "END:VCALENDAR\r\n";
         CalendarFile.Read(Of(100_000), TimeZoneInfo.Utc).Trouble.ShouldNotBeEmpty();
-        Spent(() => CalendarFile.Read(Of(40_000), TimeZoneInfo.Utc)).ShouldBeLessThan(Math.Max(0.5, 24 * Spent(() => CalendarFile.Read(Of(5_000), TimeZoneInfo.Utc))));
+        Spent(() => CalendarFile.Read(Of(40_000), TimeZoneInfo.Utc))
+            .ShouldBeLessThan(Math.Max(0.5, 24 * Spent(() => CalendarFile.Read(Of(5_000), TimeZoneInfo.Utc))));
     }
 
     /// <summary>Seconds that it takes, the least of three times.</summary>
@@ -131,7 +151,8 @@ public sealed class HostileImportTests
     {
         Importer.Read("Pie\n" + string.Concat(Enumerable.Repeat("1 egg\n", 10_000))).Trouble.ShouldContain("lines");
         var reader = new LineReader(IngredientFinder.Shipped, new());
-        reader.ReadAll(string.Concat(Enumerable.Repeat("1 egg\n", 2_000)), TestContext.Current.CancellationToken).Count.ShouldBe(PartLimits.Lines);
+        reader.ReadAll(
+            string.Concat(Enumerable.Repeat("1 egg\n", 2_000)), TestContext.Current.CancellationToken).Count.ShouldBe(PartLimits.Lines);
         using var gone = new CancellationTokenSource();
         gone.Cancel();
         Should.Throw<OperationCanceledException>(() => reader.ReadAll("1 egg", gone.Token));
@@ -147,14 +168,17 @@ public sealed class HostileImportTests
     [InlineData("<a title=\"a > b\">1 egg</a>", "1 egg")]
     [InlineData("1 egg <b", "1 egg <b")]
     public void Markup_is_taken_out_of_a_line(string line, string words) =>
-        Importer.Read("{\"@type\":\"Recipe\",\"name\":\"x\",\"recipeIngredient\":[" + System.Text.Json.JsonSerializer.Serialize(line) + "]}").Recipes.ShouldHaveSingleItem().Sections[0].Lines.ShouldBe(words);
+        Importer.Read(
+            "{\"@type\":\"Recipe\",\"name\":\"x\",\"recipeIngredient\":[" + System.Text.Json.JsonSerializer.Serialize(line) + "]}")
+            .Recipes.ShouldHaveSingleItem().Sections[0].Lines.ShouldBe(words);
 
     [Fact]
     public void A_formula_never_reaches_a_spreadsheet_and_comes_back_as_it_was()
     {
         string[] lines = ["=2+5", "@SUM(1)", "-2+3|cmd", "+1 egg", "200 g plain flour"];
         var csv = RecipeWriter.Csv([new(PartKind.Filling, "Odd", "starch-custard", lines, "")]);
-        csv.Split('\n').Skip(1).Where(r => r.Length > 0).Select(r => r.Split(',', 2)[1].Trim('"')).ShouldAllBe(f => f[0] != '=' && f[0] != '@' && f[0] != '-' && f[0] != '+');
+        csv.Split('\n').Skip(1).Where(r => r.Length > 0).Select(r => r.Split(',', 2)[1].Trim('"'))
+            .ShouldAllBe(f => f[0] != '=' && f[0] != '@' && f[0] != '-' && f[0] != '+');
         Importer.Read(csv, "odd.csv").Recipes.Single().Sections.Single().Lines.Split('\n').ShouldBe(lines);
     }
 
@@ -164,7 +188,8 @@ public sealed class HostileImportTests
     [InlineData("DTSTART;TZID=Nowhere/Atall:20270306T080000")]
     public void A_time_that_no_bake_day_has_is_said_and_not_made_into_another(string start)
     {
-        var read = CalendarFile.Read($"BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:a\r\n{start}\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n", TimeZoneInfo.Utc);
+        var read = CalendarFile.Read(
+            $"BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:a\r\n{start}\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n", TimeZoneInfo.Utc);
         read.Entries.ShouldBeEmpty();
         read.Trouble.ShouldContain("can’t be read");
     }
@@ -173,7 +198,9 @@ public sealed class HostileImportTests
     public void A_known_time_zone_is_that_time_zone()
     {
         // 8 in the morning of New York's winter is 13 o'clock at Greenwich.
-        var read = CalendarFile.Read("BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:a\r\nDTSTART;TZID=America/New_York:20270306T080000\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n", TimeZoneInfo.Utc);
+        var read = CalendarFile.Read(
+            "BEGIN:VCALENDAR\r\nVERSION:2.0\r\nBEGIN:VEVENT\r\nUID:a\r\nDTSTART;TZID=America/New_York:20270306T080000\r\nEND:VEVENT\r\nEND:VCALENDAR\r\n",
+            TimeZoneInfo.Utc);
         read.Entries.Single().Start.UtcDateTime.ShouldBe(new DateTime(2027, 3, 6, 13, 0, 0));
     }
 
@@ -182,7 +209,8 @@ public sealed class HostileImportTests
     [InlineData("\"remembered\":null")]
     public void A_box_without_sound_memories_is_read_all_the_same(string memories)
     {
-        var (box, trouble) = BoxDocument.Read("{\"format\":\"round-crumb-box\",\"version\":1,\"parts\":[],\"pies\":[],\"ingredients\":[]," + memories + "}");
+        var (box, trouble) = BoxDocument.Read(
+            "{\"format\":\"round-crumb-box\",\"version\":1,\"parts\":[],\"pies\":[],\"ingredients\":[]," + memories + "}");
         trouble.ShouldBeEmpty();
         box!.Remembered.ShouldBeEmpty();
     }

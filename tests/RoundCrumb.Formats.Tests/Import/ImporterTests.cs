@@ -118,7 +118,10 @@ public class ImporterTests
     public void Old_encodings_and_marks_are_read()
     {
         var text = "Purée tart\n150 g raspberry purée\n½ tsp salt";
-        foreach (var bytes in (byte[][])[Encoding.Latin1.GetBytes(text), Encoding.Unicode.GetPreamble().Concat(Encoding.Unicode.GetBytes(text)).ToArray(), Encoding.UTF8.GetPreamble().Concat(Encoding.UTF8.GetBytes(text)).ToArray()])
+        foreach (
+            var bytes in (byte[][])[
+                Encoding.Latin1.GetBytes(text), Encoding.Unicode.GetPreamble().Concat(Encoding.Unicode.GetBytes(text)).ToArray(),
+                Encoding.UTF8.GetPreamble().Concat(Encoding.UTF8.GetBytes(text)).ToArray()])
         {
             var recipe = Importer.Read(bytes, "a.txt").Recipes.Single();
             recipe.Title.ShouldBe("Purée tart");
@@ -136,7 +139,10 @@ public class ImporterTests
     [Property(MaxTest = 500)]
     public void Reading_scrambled_json_never_throws(int[] picks)
     {
-        string[] pieces = ["{", "}", "[", "]", "\"@type\"", ":", "\"Recipe\"", ",", "\"recipeIngredient\"", "\"200 g flour\"", "null", "1e400", "\"@graph\"", "\"format\"", "\"round-crumb-box\"", "\"parts\""];
+        string[] pieces = [
+            "{", "}", "[", "]", "\"@type\"", ":", "\"Recipe\"", ",", "\"recipeIngredient\"", "\"200 g flour\"", "null", "1e400",
+            "\"@graph\"", "\"format\"", "\"round-crumb-box\"", "\"parts\""
+        ];
         var result = Importer.Read("{" + string.Concat((picks ?? []).Select(p => pieces[Math.Abs(p % pieces.Length)])));
         (result.Recipes.Count > 0 || result.Trouble.Length > 0 || result.Box is not null).ShouldBeTrue();
     }

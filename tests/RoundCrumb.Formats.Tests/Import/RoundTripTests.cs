@@ -16,17 +16,29 @@ public class RoundTripTests
     private static readonly LineReader Reader = new(IngredientFinder.Shipped, new());
     private static readonly Importer Importer = new(Reader);
 
-    private static readonly WrittenPart Crust = new(PartKind.Crust, "House crumb", "plain-crumb", ["200 g digestive biscuits, crushed", "1 stick less 1 tbsp butter, melted", "a pinch of salt"], "Press it in.\nBake it.");
-    private static readonly WrittenPart Filling = new(PartKind.Filling, "Tea: a custard", "starch-custard", ["500 ml whole milk", "4 egg yolks", "juice of ½ lemon", "40 g cornflour (optional)"], "");
+    private static readonly WrittenPart Crust = new(
+        PartKind.Crust, "House crumb", "plain-crumb",
+        ["200 g digestive biscuits, crushed", "1 stick less 1 tbsp butter, melted", "a pinch of salt"], "Press it in.\nBake it.");
+    private static readonly WrittenPart Filling = new(
+        PartKind.Filling, "Tea: a custard", "starch-custard",
+        ["500 ml whole milk", "4 egg yolks", "juice of ½ lemon", "40 g cornflour (optional)"], "");
 
     private static BoxDocument Box => BoxDocument.Of(
         [
             new(7, PartKind.Crust, "House “crumb” & more", ["counter", "spring"], 2,
             [
                 new(1, "plain-crumb", "200 g digestive biscuits", [new("wheatmeal-crumbs", 200)], SavedAt: DateTimeOffset.UnixEpoch),
-                new(2, "plain-crumb", "200 g digestive biscuits\n90 g butter", [new("wheatmeal-crumbs", 200), new("butter", 90, Note: "melted")], "Press.", CupSize.Metric, EggSize.Medium),
+                new(
+                    2, "plain-crumb", "200 g digestive biscuits\n90 g butter",
+                    [new("wheatmeal-crumbs", 200), new("butter", 90, Note: "melted")], "Press.", CupSize.Metric, EggSize.Medium),
             ]),
-            new(9, PartKind.Filling, "Set", [], 1, [new(1, "cheese-gelatine", "…", [new("own-mill", 12.5, GoesIn.Beaten, "soft", true), new("salt", null)], MethodLoss: 0.1, FillLine: 6, Rest: null)]),
+            new(
+                9, PartKind.Filling, "Set", [], 1,
+                [
+                    new(
+                        1, "cheese-gelatine", "…", [new("own-mill", 12.5, GoesIn.Beaten, "soft", true), new("salt", null)],
+                        MethodLoss: 0.1, FillLine: 6, Rest: null)
+                ]),
         ],
         [new("A pie", ["x"], "pan=plate-23&crust=box-7-2&fill=box-9-1&top=none")],
         [new("own-mill", "Mill butter", ["farm butter"], "butter", IngredientValues.Of(Pantry.Butter))],
@@ -47,7 +59,8 @@ public class RoundTripTests
     [Fact]
     public async Task What_is_written_keeps_to_the_published_schema()
     {
-        var schema = await JsonSchema.FromFileAsync(Path.Combine(Root(), "docs", "formats", "round-crumb-box.schema.json"), TestContext.Current.CancellationToken);
+        var schema = await JsonSchema.FromFileAsync(
+            Path.Combine(Root(), "docs", "formats", "round-crumb-box.schema.json"), TestContext.Current.CancellationToken);
         schema.Validate(Box.Write()).ShouldBeEmpty();
         schema.Validate("""{"format":"round-crumb-box","version":1,"parts":[{"ref":1}],"pies":[],"ingredients":[],"remembered":{}}""").ShouldNotBeEmpty();
     }
@@ -72,7 +85,8 @@ public class RoundTripTests
         var text = RecipeWriter.Text([new("Tea pie", [Crust, Filling]), new("House crumb", [Crust])]);
         var recipes = Importer.Read(text).Recipes;
         recipes.Select(r => r.Title).ShouldBe(["Tea pie", "House crumb"]);
-        recipes[0].Sections.Select(s => Importer.Named(s.Heading)).ShouldBe([(PartKind.Crust, "House crumb"), (PartKind.Filling, "Tea: a custard")]);
+        recipes[0].Sections.Select(s => Importer.Named(s.Heading))
+            .ShouldBe([(PartKind.Crust, "House crumb"), (PartKind.Filling, "Tea: a custard")]);
         recipes[0].Sections[0].Lines.ShouldBe(string.Join('\n', Crust.Lines));
         recipes[0].Sections[1].Lines.ShouldBe(string.Join('\n', Filling.Lines));
         recipes[0].Method.ShouldBe(Crust.Method);
@@ -83,17 +97,21 @@ public class RoundTripTests
     {
         var recipe = Importer.Read(RecipeWriter.JsonLd([new("Tea pie", [Crust, Filling])])).Recipes.Single();
         recipe.Title.ShouldBe("Tea pie");
-        recipe.Sections.Select(s => (s.Kind, s.FamilyId, s.Heading)).ShouldBe([(PartKind.Crust, "plain-crumb", "House crumb"), (PartKind.Filling, "starch-custard", "Tea: a custard")]);
+        recipe.Sections.Select(s => (s.Kind, s.FamilyId, s.Heading)).ShouldBe(
+            [(PartKind.Crust, "plain-crumb", "House crumb"), (PartKind.Filling, "starch-custard", "Tea: a custard")]);
         recipe.Sections[0].Lines.ShouldBe(string.Join('\n', Crust.Lines));
         recipe.Sections[0].Method.ShouldBe(Crust.Method);
-        Importer.Read(RecipeWriter.JsonLd([new("House crumb", [Crust])])).Recipes.Single().Sections.Single().FamilyId.ShouldBe("plain-crumb");
+        Importer.Read(RecipeWriter.JsonLd([new("House crumb", [Crust])])).Recipes.Single().Sections.Single()
+            .FamilyId.ShouldBe("plain-crumb");
     }
 
     [Fact]
     public void Several_pies_of_one_graph_stay_apart()
     {
-        var recipes = Importer.Read(RecipeWriter.JsonLd([new("House crumb", [Crust]), new("Tea pie", [Crust, Filling]), new("Other pie", [Filling])])).Recipes;
-        recipes.Select(r => (r.Title, r.Sections.Count)).ShouldBe([("Tea pie", 2), ("Other pie", 1), ("House crumb", 1)], ignoreOrder: true);
+        var recipes = Importer.Read(
+            RecipeWriter.JsonLd([new("House crumb", [Crust]), new("Tea pie", [Crust, Filling]), new("Other pie", [Filling])])).Recipes;
+        recipes.Select(r => (r.Title, r.Sections.Count)).ShouldBe(
+            [("Tea pie", 2), ("Other pie", 1), ("House crumb", 1)], ignoreOrder: true);
     }
 
     [Fact]
@@ -108,11 +126,13 @@ public class RoundTripTests
     [Property]
     public void Any_part_survives_being_written_and_read(PositiveInt[] picks)
     {
-        var lines = (picks ?? []).Take(12).Select((p, i) => new RecipeLine(Pantry.All[p.Get * 7 % Pantry.All.Count], 5 + ((p.Get + i) % 400), GoesIn.Mixed)).ToList();
+        var lines = (picks ?? []).Take(12)
+            .Select((p, i) => new RecipeLine(Pantry.All[p.Get * 7 % Pantry.All.Count], 5 + ((p.Get + i) % 400), GoesIn.Mixed)).ToList();
         if (lines.Count == 0)
             return;
         var written = lines.Select(l => LineWriter.Write(l.Ingredient, l.Grams)).ToList();
-        var back = Importer.Read(RecipeWriter.JsonLd([new("P", [new(PartKind.Filling, "P", "starch-custard", written, "")])])).Recipes.Single().Sections.Single();
+        var back = Importer.Read(RecipeWriter.JsonLd([new("P", [new(PartKind.Filling, "P", "starch-custard", written, "")])]))
+            .Recipes.Single().Sections.Single();
         var read = Reader.ReadAll(back.Lines).SelectMany(l => l.Items).ToList();
         read.Select(i => i.Ingredient).ShouldBe(lines.Select(l => l.Ingredient));
         read.Select(i => i.Grams).ShouldBe(lines.Select(l => l.Grams));

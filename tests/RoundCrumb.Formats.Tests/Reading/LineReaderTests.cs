@@ -29,7 +29,8 @@ public class LineReaderTests
                 wrong.Add($"{text}: {string.Join("; ", read.Items.Select(i => $"{i.Ingredient?.Id} {i.Grams}"))} {read.NotRead}");
         }
 
-        TestContext.Current.TestOutputHelper?.WriteLine(FormattableString.Invariant($"read fully: {100.0 * whole / lines.Length:0.0} % of {lines.Length} lines"));
+        TestContext.Current.TestOutputHelper?.WriteLine(
+            FormattableString.Invariant($"read fully: {100.0 * whole / lines.Length:0.0} % of {lines.Length} lines"));
         Console.WriteLine(FormattableString.Invariant($"corpus read fully: {100.0 * whole / lines.Length:0.0} % of {lines.Length} lines"));
         wrong.ShouldBeEmpty();
         (whole / (double)lines.Length).ShouldBeGreaterThanOrEqualTo(0.97);
@@ -122,7 +123,8 @@ public class LineReaderTests
     {
         IngredientFinder.Shipped.Find("house blend flour").Likeness.ShouldBe(Likeness.None);
         var taught = new IngredientFinder(Pantry.All, new Dictionary<string, string> { ["House blend flours"] = "spelt-flour" });
-        taught.Find("house blend flour").ShouldSatisfyAllConditions(f => f.Ingredient!.Id.ShouldBe("spelt-flour"), f => f.Likeness.ShouldBe(Likeness.Known));
+        taught.Find("house blend flour").ShouldSatisfyAllConditions(
+            f => f.Ingredient!.Id.ShouldBe("spelt-flour"), f => f.Likeness.ShouldBe(Likeness.Known));
     }
 
     [Theory]
@@ -138,8 +140,10 @@ public class LineReaderTests
     [Fact]
     public void Every_name_of_the_pantry_leads_to_its_own_ingredient_and_to_no_other()
     {
-        var keys = Pantry.All.SelectMany(i => IngredientFinder.NamesOf(i).Select(IngredientFinder.Key).Distinct().Select(k => (Key: k, i.Id))).ToList();
-        keys.GroupBy(k => k.Key).Where(g => g.Select(k => k.Id).Distinct().Count() > 1).Select(g => $"{g.Key}: {string.Join(", ", g.Select(k => k.Id))}").ShouldBeEmpty();
+        var keys = Pantry.All.SelectMany(
+            i => IngredientFinder.NamesOf(i).Select(IngredientFinder.Key).Distinct().Select(k => (Key: k, i.Id))).ToList();
+        keys.GroupBy(k => k.Key).Where(g => g.Select(k => k.Id).Distinct().Count() > 1)
+            .Select(g => $"{g.Key}: {string.Join(", ", g.Select(k => k.Id))}").ShouldBeEmpty();
     }
 
     [Theory]
@@ -169,7 +173,10 @@ public class LineReaderTests
     [Property(MaxTest = 2000)]
     public void Reading_never_throws_on_scrambled_recipes(int[] picks)
     {
-        string[] pieces = ["1", "½", "/", "(", ")", "x", "-", "cup", "g", "oz", "each", "of", "juice", "lemon", "egg", "yolks", ",", "plus", "less", "stick", "tin", "a", "half", "pinch", "optional", "70%", "2,5", "999999999", "to", ":", "fl", "heaped", "butter"];
+        string[] pieces = [
+            "1", "½", "/", "(", ")", "x", "-", "cup", "g", "oz", "each", "of", "juice", "lemon", "egg", "yolks", ",", "plus", "less",
+            "stick", "tin", "a", "half", "pinch", "optional", "70%", "2,5", "999999999", "to", ":", "fl", "heaped", "butter"
+        ];
         var text = string.Join(' ', (picks ?? []).Select(p => pieces[Math.Abs(p % pieces.Length)]));
         Reader.Read(text).Text.ShouldBe(text);
     }

@@ -44,7 +44,8 @@ public class MethodReaderTests
     [Fact]
     public void A_method_says_its_heat_once_its_pan_and_its_times()
     {
-        var read = MethodReader.Read("Heat the oven to 180C/160C fan/gas 4. Line a 23cm tart tin. Bake for 35-40 minutes, then chill for 4 hours.");
+        var read = MethodReader.Read(
+            "Heat the oven to 180C/160C fan/gas 4. Line a 23cm tart tin. Bake for 35-40 minutes, then chill for 4 hours.");
         read.Heats.Single().Value.ShouldBe(180);
         read.Sizes.Single().Single().Value.ShouldBe(230);
         read.Minutes.Select(m => (m.Least, m.Most)).ShouldBe([(35, 40), (240, 240)]);

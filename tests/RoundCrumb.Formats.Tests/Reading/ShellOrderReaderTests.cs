@@ -9,7 +9,9 @@ namespace RoundCrumb.Formats.Tests.Reading;
 
 public class ShellOrderReaderTests
 {
-    private static readonly Pan Blue = new(PanCupboard.OwnId, "Gran’s blue dish", PanKind.PiePlate, PanMaterial.Ceramic, new(255), new(200), new(36)) { Key = "kitchen-7" };
+    private static readonly Pan Blue = new(
+        PanCupboard.OwnId, "Gran’s blue dish", PanKind.PiePlate, PanMaterial.Ceramic, new(255), new(200), new(36))
+    { Key = "kitchen-7" };
     private static readonly IReadOnlyList<Pan> Pans = [.. PanCupboard.All, Blue];
 
     [Theory]
@@ -47,11 +49,16 @@ public class ShellOrderReaderTests
     [Property(MaxTest = 300)]
     public void Nothing_written_breaks_it(NonNull<string> text, int seed)
     {
-        string[] pieces = ["two", "23 cm", "and", ",", "freeze", "999999999999", "0 cm", "x", "tart", "½", text.Get, "\"", "1.5.2 cm", "dozen"];
+        string[] pieces = [
+            "two", "23 cm", "and", ",", "freeze", "999999999999", "0 cm", "x", "tart", "½", text.Get, "\"", "1.5.2 cm", "dozen"
+        ];
         var random = new Random(seed);
-        var read = ShellOrderReader.Read(string.Join(' ', Enumerable.Range(0, random.Next(12)).Select(_ => pieces[random.Next(pieces.Length)])), Pans, CrustBook.ButterFlaky);
+        var read = ShellOrderReader.Read(
+            string.Join(' ', Enumerable.Range(0, random.Next(12)).Select(_ => pieces[random.Next(pieces.Length)])), Pans,
+            CrustBook.ButterFlaky);
         read.Orders.ShouldAllBe(o => o.Count >= 1 && o.Count <= ShellOrder.Most && o.ToFreeze >= 0 && o.ToFreeze <= o.Count);
     }
 
-    private static string Said(IEnumerable<ShellOrder> orders) => string.Join(' ', orders.Select(o => $"{o.Pan.Key}:{o.Count}:{o.ToFreeze}"));
+    private static string Said(IEnumerable<ShellOrder> orders) =>
+        string.Join(' ', orders.Select(o => $"{o.Pan.Key}:{o.Count}:{o.ToFreeze}"));
 }

@@ -36,8 +36,11 @@ public sealed class PieSnapshotTests
             File.WriteAllLines(file, now);
         var was = File.ReadAllLines(file);
         was.Length.ShouldBe(now.Count);
-        var changed = now.Zip(was).Select((pair, i) => (Now: pair.First.Split(' '), Was: pair.Second.Split(' '), Address: i)).Where(c => !c.Now.SequenceEqual(c.Was)).ToList();
-        changed.Select(c => $"{string.Join(", ", Kinds.Where((_, k) => c.Now[k + 1] != c.Was[k + 1]))} of {Addresses().ElementAt(c.Address)}").Take(5).ShouldBeEmpty($"{changed.Count} of {now.Count} pies");
+        var changed = now.Zip(was).Select((pair, i) => (Now: pair.First.Split(' '), Was: pair.Second.Split(' '), Address: i))
+            .Where(c => !c.Now.SequenceEqual(c.Was)).ToList();
+        changed.Select(
+            c => $"{string.Join(", ", Kinds.Where((_, k) => c.Now[k + 1] != c.Was[k + 1]))} of {Addresses().ElementAt(c.Address)}")
+            .Take(5).ShouldBeEmpty($"{changed.Count} of {now.Count} pies");
     }
 
     private static string Here([CallerFilePath] string file = "") => file;
@@ -51,11 +54,41 @@ public sealed class PieSnapshotTests
         var composition = CompositionAddress.Read(address).Composition;
         var pie = Assessment.Of(composition, 3);
         var sheet = BatchSheet.Of(pie);
-        yield return CompositionAddress.Write(composition) + "\n" + CompositionAddress.Write(CompositionAddress.Read(CompositionAddress.Write(composition)).Composition);
-        yield return string.Join('\n', sheet.Parts.SelectMany(p => p.Lines.Select(l => string.Create(CultureInfo.InvariantCulture, $"{p.Name}|{l.Key}|{l.Ingredient.Id}|{l.Mass.Value.Value:G9}|{l.Pieces:G9}|{l.Note}")))) + sheet.Allergens;
-        yield return string.Join('\n', pie.Advice.Select(f => $"{f.Rule.Id}|{f.Severity}|{shown.Say(f.Says)}|{shown.Say(f.Because)}|{string.Join('|', f.Remedies.Select(r => shown.Say(r.Do) + r.Cost + CompositionAddress.Write(r.Apply(composition))))}"));
-        yield return string.Join('\n', pie.Chain.Steps.Select(s => string.Create(CultureInfo.InvariantCulture, $"{s.Part}|{s.Label}|{s.HandsOn:G9}|{s.Wait.Least:G9}|{s.Wait.Best:G9}|{s.Wait.Most:G9}|{shown.Say(s.Do)}|{s.Cue}|{shown.Say(s.Caution)}")));
-        yield return string.Join('\n', sheet.Figures().OrderBy(f => f.Id, StringComparer.Ordinal).Select(f => string.Create(CultureInfo.InvariantCulture, $"{f.Id}|{f.Name}|{f.Amount.Amount:G9}|{f.Amount.Low:G9}|{f.Amount.High:G9}|{f.Formula}")));
+        yield return CompositionAddress.Write(composition) + "\n"
+            + CompositionAddress.Write(CompositionAddress.Read(CompositionAddress.Write(composition)).Composition);
+        yield return string.Join(
+            '\n',
+            sheet.Parts.SelectMany(
+                p =>
+                    p.Lines.Select(
+                        l =>
+                            string.Create(
+                                CultureInfo.InvariantCulture,
+                                $"{p.Name}|{l.Key}|{l.Ingredient.Id}|{l.Mass.Value.Value:G9}|{l.Pieces:G9}|{l.Note}"))))
+            + sheet.Allergens;
+        yield return string.Join(
+            '\n',
+            pie.Advice.Select(
+                f =>
+                    $"{f.Rule.Id}|{f.Severity}|{shown.Say(f.Says)}|{shown.Say(f.Because)}|"
+                        + string.Join(
+                            '|', f.Remedies.Select(r => shown.Say(r.Do) + r.Cost + CompositionAddress.Write(r.Apply(composition))))));
+        yield return string.Join(
+            '\n',
+            pie.Chain.Steps.Select(
+                s =>
+                    string.Create(
+                        CultureInfo.InvariantCulture,
+                        $"{s.Part}|{s.Label}|{s.HandsOn:G9}|{s.Wait.Least:G9}|{s.Wait.Best:G9}|{s.Wait.Most:G9}|{shown.Say(s.Do)}|"
+                            + $"{s.Cue}|{shown.Say(s.Caution)}")));
+        yield return string.Join(
+            '\n',
+            sheet.Figures().OrderBy(f => f.Id, StringComparer.Ordinal)
+                .Select(
+                    f =>
+                        string.Create(
+                            CultureInfo.InvariantCulture,
+                            $"{f.Id}|{f.Name}|{f.Amount.Amount:G9}|{f.Amount.Low:G9}|{f.Amount.High:G9}|{f.Formula}")));
     }
 
     /// <summary>The demo's pies, and as many of chance as make up the number: each field left out, usual or any that it may be.</summary>
@@ -67,7 +100,13 @@ public sealed class PieSnapshotTests
             yield return address;
         for (var i = 0; i < Number; i++)
         {
-            var fields = new List<string> { "pan=" + One(PanCupboard.All.Select(p => p.Id)), "crust=" + One(CrustBook.All.Select(c => c.Id)), "fill=" + One(FillingBook.All.Select(f => f.Id)), "top=" + One(Topping.All.Select(t => t.Id)) };
+            var fields = new List<string>
+            {
+                "pan=" + One(PanCupboard.All.Select(p => p.Id)),
+                "crust=" + One(CrustBook.All.Select(c => c.Id)),
+                "fill=" + One(FillingBook.All.Select(f => f.Id)),
+                "top=" + One(Topping.All.Select(t => t.Id))
+            };
             Maybe("bake", One("hot", "steady", "baked", "chilled"));
             Maybe("edge", One("trimmed", "crimped", "fluted"));
             Maybe("seal", One(Seal.All.Select(s => s.Id)));
@@ -84,11 +123,19 @@ public sealed class PieSnapshotTests
             Maybe("top-laid", One(Enum.GetValues<Pattern>().Select(CompositionAddress.NameOf)), 4);
             Maybe("under1", One(FillingBook.All.Select(f => f.Id).Concat(PieceBook.All.Select(p => p.Id))), 4);
             Maybe("under1-high", Half(2, 20), 4);
-            foreach (var needs in new[] { CompositionAddress.NoOven, CompositionAddress.Vegetarian, CompositionAddress.NoAlcohol, CompositionAddress.NoRawEgg }.Concat(Needs.Groups.Select(g => g.Field)))
+            foreach (
+                var needs in new[]
+                {
+                    CompositionAddress.NoOven,
+                    CompositionAddress.Vegetarian,
+                    CompositionAddress.NoAlcohol,
+                    CompositionAddress.NoRawEgg
+                }.Concat(Needs.Groups.Select(g => g.Field)))
                 Maybe(needs, "1", 12);
             yield return string.Join('&', fields);
 
-            string Half(int least, int most) => (random.Next(least * 2, (most * 2) + 1) / 2.0).ToString("0.#", CultureInfo.InvariantCulture);
+            string Half(int least, int most) =>
+                (random.Next(least * 2, (most * 2) + 1) / 2.0).ToString("0.#", CultureInfo.InvariantCulture);
 
             void Maybe(string field, string value, int oneIn = 2)
             {

@@ -22,9 +22,14 @@ public sealed partial class FuzzTests : IAsyncLifetime
 {
     private const double SlowestSeconds = 2;
 
-    private static readonly double Times = double.TryParse(Environment.GetEnvironmentVariable("ROUNDCRUMB_FUZZ"), CultureInfo.InvariantCulture, out var times) ? times : 1;
+    private static readonly double Times = double.TryParse(
+        Environment.GetEnvironmentVariable("ROUNDCRUMB_FUZZ"), CultureInfo.InvariantCulture, out var times)
+        ? times
+        : 1;
     private static readonly int Seed = int.TryParse(Environment.GetEnvironmentVariable("ROUNDCRUMB_FUZZ_SEED"), out var seed) ? seed : 4711;
-    private static readonly string[] Places = ["application/x-www-form-urlencoded", "multipart/form-data", "application/json", "text/plain"];
+    private static readonly string[] Places = [
+        "application/x-www-form-urlencoded", "multipart/form-data", "application/json", "text/plain"
+    ];
 
     private readonly Dictionary<int, int> _answers = [];
     private readonly Kitchen _kitchen = new(demo: true) { PlanSeconds = "0.2" };
@@ -55,7 +60,10 @@ public sealed partial class FuzzTests : IAsyncLifetime
                 if (nasty.Random.Next(4) == 0)
                     request.Headers.TryAddWithoutValidation("HX-Request", "true");
                 if (nasty.Random.Next(4) == 0)
-                    request.Headers.TryAddWithoutValidation("Cookie", "roundcrumb.units=" + nasty.Of(["cups.fahrenheit.inches.night", "9.9.9.9", "....", "ounces.gas.centimetres.light", "%00"]));
+                    request.Headers.TryAddWithoutValidation(
+                        "Cookie",
+                        "roundcrumb.units="
+                            + nasty.Of(["cups.fahrenheit.inches.night", "9.9.9.9", "....", "ounces.gas.centimetres.light", "%00"]));
                 return request;
             });
         }
@@ -80,16 +88,24 @@ public sealed partial class FuzzTests : IAsyncLifetime
             if (!pages.TryGetValue(page, out var html) || i % 50 == 0)
             {
                 using var answer = await baker.GetAsync(new Uri(page, UriKind.Relative), Cancel);
-                pages[page] = html = answer.IsSuccessStatusCode ? await answer.Content.ReadAsStringAsync(Cancel) : await baker.GetStringAsync(new Uri("/kitchen", UriKind.Relative), Cancel);
+                pages[page] = html = answer.IsSuccessStatusCode
+                    ? await answer.Content.ReadAsStringAsync(Cancel)
+                    : await baker.GetStringAsync(new Uri("/kitchen", UriKind.Relative), Cancel);
             }
 
             var address = page + (form.Handler.Length > 0 ? "?handler=" + form.Handler : "");
             var fields = Fields(form, html, nasty);
             var type = nasty.Random.Next(20) == 0 ? nasty.Of(Places) : Places[0];
-            await TryAsync(baker, $"POST {address} {string.Join('&', fields.Select(f => f.Key + "=" + (f.Value.Length > 80 ? f.Value[..80] + "…" : f.Value)))}", faults, () => new HttpRequestMessage(HttpMethod.Post, new Uri(address, UriKind.Relative))
-            {
-                Content = type == Places[0] ? new FormUrlEncodedContent(fields) : new StringContent(nasty.Repeated(2000), Encoding.UTF8, type),
-            });
+            await TryAsync(
+                baker,
+                $"POST {address} "
+                    + $"{string.Join('&', fields.Select(f => f.Key + "=" + (f.Value.Length > 80 ? f.Value[..80] + "…" : f.Value)))}",
+                faults, () => new HttpRequestMessage(HttpMethod.Post, new Uri(address, UriKind.Relative))
+                {
+                    Content = type == Places[0]
+                    ? new FormUrlEncodedContent(fields)
+                    : new StringContent(nasty.Repeated(2000), Encoding.UTF8, type),
+                });
         }
 
         faults.ShouldBeEmpty();
@@ -174,7 +190,16 @@ public sealed partial class FuzzTests : IAsyncLifetime
         var old = Forms.Of(page, ("name", "x"));
         old.Headers.ContentType = System.Net.Http.Headers.MediaTypeHeaderValue.Parse("application/x-www-form-urlencoded; charset=utf-7");
         var none = new ByteArrayContent("name=x"u8.ToArray());
-        foreach (var content in new HttpContent[] { many, broken, noBoundary, old, none, new StringContent("{}", Encoding.UTF8, "application/json") })
+        foreach (
+            var content in new HttpContent[]
+            {
+                many,
+                broken,
+                noBoundary,
+                old,
+                none,
+                new StringContent("{}", Encoding.UTF8, "application/json")
+            })
         {
             using var answer = await baker.PostAsync(new Uri("/compose?handler=Save", UriKind.Relative), content, Cancel);
             answer.StatusCode.ShouldBe(HttpStatusCode.BadRequest, content.Headers.ContentType?.ToString() ?? "none");
@@ -182,7 +207,9 @@ public sealed partial class FuzzTests : IAsyncLifetime
         }
     }
 
-    /// <summary>Sends it and notes what is wrong with the answer. What was slow is sent again: only what is slow every time is slow.</summary>
+    /// <summary>
+    /// Sends it and notes what is wrong with the answer. What was slow is sent again: only what is slow every time is slow.
+    /// </summary>
     private async Task TryAsync(HttpClient baker, string what, List<string> faults, Func<HttpRequestMessage> make)
     {
         var slow = 0.0;
@@ -212,7 +239,11 @@ public sealed partial class FuzzTests : IAsyncLifetime
     private List<Route> Routes() =>
     [
         .. _kitchen.Services.GetRequiredService<IEnumerable<EndpointDataSource>>().SelectMany(s => s.Endpoints).OfType<RouteEndpoint>()
-            .Select(e => new Route(e.RoutePattern, e.Metadata.GetMetadata<IHttpMethodMetadata>()?.HttpMethods ?? [], e.Metadata.GetMetadata<PageActionDescriptor>()))
+            .Select(
+                e =>
+                    new Route(
+                        e.RoutePattern, e.Metadata.GetMetadata<IHttpMethodMetadata>()?.HttpMethods ?? [],
+                        e.Metadata.GetMetadata<PageActionDescriptor>()))
             .DistinctBy(r => r.Pattern.RawText).OrderBy(r => r.Pattern.RawText, StringComparer.Ordinal),
     ];
 
@@ -225,7 +256,9 @@ public sealed partial class FuzzTests : IAsyncLifetime
         foreach (var route in Routes().Where(r => r.Page is not null))
         {
             var page = await loader.LoadAsync(route.Page!, EndpointMetadataCollection.Empty);
-            forms.AddRange(page.HandlerMethods.Where(h => h.HttpMethod == "Post").Select(h => new PostForm(route, h.Name ?? "", [.. h.Parameters.Select(p => p.Name).Where(n => n != "cancel")])));
+            forms.AddRange(
+                page.HandlerMethods.Where(h => h.HttpMethod == "Post").Select(
+                    h => new PostForm(route, h.Name ?? "", [.. h.Parameters.Select(p => p.Name).Where(n => n != "cancel")])));
         }
 
         return forms;
@@ -238,7 +271,10 @@ public sealed partial class FuzzTests : IAsyncLifetime
         {
             path.Append('/');
             foreach (var part in segment.Parts)
-                path.Append(part is RoutePatternLiteralPart literal ? literal.Content : Uri.EscapeDataString(Value(((RoutePatternParameterPart)part).Name, nasty)));
+                path.Append(
+                    part is RoutePatternLiteralPart literal
+                        ? literal.Content
+                        : Uri.EscapeDataString(Value(((RoutePatternParameterPart)part).Name, nasty)));
         }
 
         return path.Length == 0 ? "/" : path.ToString().TrimEnd('/') is { Length: > 0 } whole ? whole : "/";
@@ -263,7 +299,11 @@ public sealed partial class FuzzTests : IAsyncLifetime
     private static string Query(Route route, Nasty nasty)
     {
         var query = new StringBuilder();
-        string[] known = ["q", "show", "sort", "tag", "step", "off", "gone", "pie", "part", "as", "from", "kind", "name", "handler", "f", "n", "a", "b", "all", "deleted", "text", "cup", "egg", "count", "pan", "hours", "inches", "seen", "was", "open", "brought", "pies", "p", "many", "leaf", "skip", "take", "with", "room"];
+        string[] known = [
+            "q", "show", "sort", "tag", "step", "off", "gone", "pie", "part", "as", "from", "kind", "name", "handler", "f", "n", "a", "b",
+            "all", "deleted", "text", "cup", "egg", "count", "pan", "hours", "inches", "seen", "was", "open", "brought", "pies", "p",
+            "many", "leaf", "skip", "take", "with", "room"
+        ];
         for (var i = nasty.Random.Next(6); i > 0; i--)
         {
             var name = nasty.Random.Next(2) == 0 ? nasty.Of([.. CompositionAddress.Fields]) : nasty.Of(known);
@@ -279,7 +319,8 @@ public sealed partial class FuzzTests : IAsyncLifetime
         var fields = new List<KeyValuePair<string, string>>();
         if (TokenField().Match(html) is { Success: true } token)
             fields.Add(new("__RequestVerificationToken", token.Groups[1].Value));
-        var onPage = NamedField().Matches(html).Select(m => (Name: m.Groups[1].Value, Value: WebUtility.HtmlDecode(m.Groups[2].Value))).Where(f => f.Name != "__RequestVerificationToken").DistinctBy(f => f.Name).ToList();
+        var onPage = NamedField().Matches(html).Select(m => (Name: m.Groups[1].Value, Value: WebUtility.HtmlDecode(m.Groups[2].Value)))
+            .Where(f => f.Name != "__RequestVerificationToken").DistinctBy(f => f.Name).ToList();
         foreach (var name in form.Parameters.Concat(onPage.Select(f => f.Name)).Distinct().Take(60))
         {
             var choice = nasty.Random.Next(10);

@@ -17,18 +17,30 @@ public sealed class ImportedTests
 {
     private static CancellationToken Cancel => TestContext.Current.CancellationToken;
 
-    private static Task<HttpResponseMessage> ImportAsync(HttpClient baker, string json) => baker.SendAsync("/kitchen", "/box/import?handler=Box", ("json", json));
+    private static Task<HttpResponseMessage> ImportAsync(HttpClient baker, string json) =>
+        baker.SendAsync("/kitchen", "/box/import?handler=Box", ("json", json));
 
     private static async Task<(int Parts, int Pies, int Ingredients, int Names)> CountAsync(Kitchen kitchen)
     {
         await using var scope = kitchen.Services.CreateAsyncScope();
         var context = scope.ServiceProvider.GetRequiredService<RoundCrumbContext>();
-        return (await context.Parts.CountAsync(Cancel), await context.Pies.CountAsync(Cancel), await context.OwnIngredients.CountAsync(Cancel), await context.RememberedNames.CountAsync(Cancel));
+        return (
+            await context.Parts.CountAsync(Cancel), await context.Pies.CountAsync(Cancel), await context.OwnIngredients.CountAsync(Cancel),
+            await context.RememberedNames.CountAsync(Cancel));
     }
 
     private static string Box(int parts, int pies, Func<int, string>? part = null, Func<int, string>? pie = null) => BoxDocument.Of(
-        [.. Enumerable.Range(1, parts).Select(i => new BoxPart(i, PartKind.Filling, part?.Invoke(i) ?? $"Custard {i}", ["house"], 1, [new(1, "starch-custard", $"{500 + i} ml milk\n40 g cornflour", [new("milk", 515 + i), new("cornflour", 40)])]))],
-        [.. Enumerable.Range(1, pies).Select(i => new BoxPie(pie?.Invoke(i) ?? $"Pie {i}", [], $"pan=plate-23&fill=box-{Math.Min(i, parts)}-1&ahead={i % 200}"))],
+        [
+            .. Enumerable.Range(1, parts).Select(
+                i =>
+                    new BoxPart(
+                        i, PartKind.Filling, part?.Invoke(i) ?? $"Custard {i}", ["house"], 1,
+                        [new(1, "starch-custard", $"{500 + i} ml milk\n40 g cornflour", [new("milk", 515 + i), new("cornflour", 40)])]))
+        ],
+        [
+            .. Enumerable.Range(1, pies).Select(
+                i => new BoxPie(pie?.Invoke(i) ?? $"Pie {i}", [], $"pan=plate-23&fill=box-{Math.Min(i, parts)}-1&ahead={i % 200}"))
+        ],
         [], new Dictionary<string, string> { ["top of the milk"] = "double-cream" }).Write();
 
     [Fact]
@@ -71,7 +83,13 @@ public sealed class ImportedTests
     {
         await using var kitchen = new Kitchen(demo: false);
         var baker = kitchen.Baker();
-        foreach (var (what, with) in new[] { ("\"Pie 5\"", "\"" + new string('x', 81) + "\""), ("\"Custard 5\"", "\"\""), ("\"starch-custard\"", "\"none\"") })
+        foreach (
+            var (what, with) in new[]
+            {
+                ("\"Pie 5\"", "\"" + new string('x', 81) + "\""),
+                ("\"Custard 5\"", "\"\""),
+                ("\"starch-custard\"", "\"none\"")
+            })
         {
             var answer = await ImportAsync(baker, Box(6, 6).Replace(what, with, StringComparison.Ordinal));
             answer.StatusCode.ShouldBe(HttpStatusCode.OK);
@@ -81,7 +99,9 @@ public sealed class ImportedTests
 
         // Something that only shows while it is being kept: a trigger stands for a disk that fills up in the middle.
         await using (var scope = kitchen.Services.CreateAsyncScope())
-            await scope.ServiceProvider.GetRequiredService<RoundCrumbContext>().Database.ExecuteSqlRawAsync("CREATE TRIGGER Full BEFORE INSERT ON Pies WHEN NEW.Name = 'Pie 6' BEGIN SELECT RAISE(ABORT, 'full'); END;", Cancel);
+            await scope.ServiceProvider.GetRequiredService<RoundCrumbContext>()
+                .Database.ExecuteSqlRawAsync(
+                    "CREATE TRIGGER Full BEFORE INSERT ON Pies WHEN NEW.Name = 'Pie 6' BEGIN SELECT RAISE(ABORT, 'full'); END;", Cancel);
         (await ImportAsync(baker, Box(6, 6))).StatusCode.ShouldNotBe(HttpStatusCode.Redirect);
         (await CountAsync(kitchen)).ShouldBe((0, 0, 0, 0));
         (await baker.PageAsync("/api/v1/lines?text=100 ml top of the milk")).ShouldNotContain("double-cream");
@@ -124,9 +144,11 @@ public sealed class ImportedTests
         await using var kitchen = new Kitchen(demo: false);
         var baker = kitchen.Baker();
         var text = string.Concat(Enumerable.Repeat(line, times));
-        var read = await (await baker.SendAsync("/box/part", "/box/part?handler=Read", ("name", "x"), ("kind", "Filling"), ("lines", text))).TextAsync();
+        var read = await (
+            await baker.SendAsync("/box/part", "/box/part?handler=Read", ("name", "x"), ("kind", "Filling"), ("lines", text))).TextAsync();
         read.Length.ShouldBeLessThan(500_000);
-        var page = await (await baker.SendAsync("/box/part", "/box/part?handler=Save", ("name", "x"), ("kind", "Filling"), ("lines", text))).TextAsync();
+        var page = await (
+            await baker.SendAsync("/box/part", "/box/part?handler=Save", ("name", "x"), ("kind", "Filling"), ("lines", text))).TextAsync();
         page.ShouldContain($"{times} lines; {PartLimits.Lines} can be kept");
         (await CountAsync(kitchen)).Parts.ShouldBe(0);
     }
@@ -138,7 +160,9 @@ public sealed class ImportedTests
         var baker = kitchen.Baker();
         await ImportAsync(baker, Box(1, 0));
         await using (var scope = kitchen.Services.CreateAsyncScope())
-            await scope.ServiceProvider.GetRequiredService<RoundCrumbContext>().PartVersions.ExecuteUpdateAsync(v => v.SetProperty(x => x.Text, string.Concat(Enumerable.Repeat("500 ml milk\n", 899)) + "the last line"), Cancel);
+            await scope.ServiceProvider.GetRequiredService<RoundCrumbContext>()
+                .PartVersions.ExecuteUpdateAsync(
+                    v => v.SetProperty(x => x.Text, string.Concat(Enumerable.Repeat("500 ml milk\n", 899)) + "the last line"), Cancel);
         var page = await baker.PageAsync("/box/part/1");
         page.ShouldContain("the last line");
         page.ShouldContain("900 lines");
@@ -149,20 +173,35 @@ public sealed class ImportedTests
     {
         await using var kitchen = new Kitchen(demo: true);
         var baker = kitchen.Baker();
-        await baker.SendAsync("/pantry/new?from=butter", "/pantry/new", ("from", "butter"), ("name", "Butter {0} {x} }{"), ("bulk", "0.96"), ("mix", "1.08"), ("water", "16"), ("fat", "81"));
+        await baker.SendAsync(
+            "/pantry/new?from=butter", "/pantry/new", ("from", "butter"), ("name", "Butter {0} {x} }{"), ("bulk", "0.96"), ("mix", "1.08"),
+            ("water", "16"), ("fat", "81"));
         var own = (await baker.PageAsync("/pantry")).Split("/pantry/own-")[1].Split('"')[0];
-        await baker.SendAsync("/box/part?kind=Crust", "/box/part?handler=Save", ("name", "Crust {1}"), ("kind", "Crust"), ("family", "butter-flaky"), ("lines", "200 g plain flour\n150 g Butter {0} {x} }{\n60 g water"));
-        await baker.SendAsync("/box/part?kind=Filling", "/box/part?handler=Save", ("name", "Custard {2} {"), ("kind", "Filling"), ("family", "starch-custard"), ("lines", "500 ml milk\n40 g Butter {0} {x} }{\n40 g cornflour"));
-        await baker.SendAsync("/kitchen", "/kitchen?handler=Oven", ("form", "oven-1"), ("id", "1"), ("name", "Oven {3"), ("width", "600"), ("depth", "400"), ("shelves", "3"), ("warm", "20"), ("hot", "12"));
-        await baker.SendAsync("/kitchen", "/kitchen?handler=Cold", ("form", "cold-1"), ("id", "1"), ("name", "Fridge }4{"), ("places", "8"), ("widest", "100"));
+        await baker.SendAsync(
+            "/box/part?kind=Crust", "/box/part?handler=Save", ("name", "Crust {1}"), ("kind", "Crust"), ("family", "butter-flaky"),
+            ("lines", "200 g plain flour\n150 g Butter {0} {x} }{\n60 g water"));
+        await baker.SendAsync(
+            "/box/part?kind=Filling", "/box/part?handler=Save", ("name", "Custard {2} {"), ("kind", "Filling"),
+            ("family", "starch-custard"), ("lines", "500 ml milk\n40 g Butter {0} {x} }{\n40 g cornflour"));
+        await baker.SendAsync(
+            "/kitchen", "/kitchen?handler=Oven", ("form", "oven-1"), ("id", "1"), ("name", "Oven {3"), ("width", "600"), ("depth", "400"),
+            ("shelves", "3"), ("warm", "20"), ("hot", "12"));
+        await baker.SendAsync(
+            "/kitchen", "/kitchen?handler=Cold", ("form", "cold-1"), ("id", "1"), ("name", "Fridge }4{"), ("places", "8"),
+            ("widest", "100"));
         var box = JsonNode.Parse(await baker.PageAsync("/box/export?as=json"))!;
-        var refs = box["parts"]!.AsArray().Where(p => p!["name"]!.GetValue<string>().Contains('{', StringComparison.Ordinal)).ToDictionary(p => p!["kind"]!.GetValue<string>(), p => p!["ref"]!.GetValue<int>());
-        var address = string.Create(CultureInfo.InvariantCulture, $"pan=plate-23&crust=box-{refs["crust"]}-1&fill=box-{refs["filling"]}-1&under1=box-{refs["filling"]}-1&under1-high=8&ahead=40");
+        var refs = box["parts"]!.AsArray().Where(p => p!["name"]!.GetValue<string>().Contains('{', StringComparison.Ordinal))
+            .ToDictionary(p => p!["kind"]!.GetValue<string>(), p => p!["ref"]!.GetValue<int>());
+        var address = string.Create(
+            CultureInfo.InvariantCulture,
+            $"pan=plate-23&crust=box-{refs["crust"]}-1&fill=box-{refs["filling"]}-1&under1=box-{refs["filling"]}-1&under1-high=8&ahead=40");
         own.ShouldNotBeEmpty();
         var page = await baker.PageAsync("/compose?" + address);
         page.ShouldContain("Custard {2} {");
         page.ShouldContain("Oven {3");
-        var sheet = (await baker.SendAsync("/compose", "/compose?handler=Make", ("name", "Pie {5}"), ("address", address), ("pies", "2"))).Headers.Location!.OriginalString;
+        var sheet = (
+            await baker.SendAsync("/compose", "/compose?handler=Make", ("name", "Pie {5}"), ("address", address), ("pies", "2")))
+            .Headers.Location!.OriginalString;
         var steps = await baker.PageAsync(sheet);
         steps.ShouldContain("Butter {0} {x} }{");
         steps.ShouldContain("Custard {2} {:");
@@ -176,7 +215,9 @@ public sealed class ImportedTests
         var baker = kitchen.Baker();
         foreach (var json in new[]
                  {
-                     "{\"pan\":\"\\ud800\"}", "{\"filling\":{\"lines\":[\"\\ud800 milk\"]}}", "{\"filling\":{\"part\":\"\\ud800\"}}", "{\"fields\":{\"\\ud800\":\"1\"}}", "{\"fields\":{\"thick\":\"\\ud800\"}}", "{\"crust\":{\"family\":\"\\udfff\",\"lines\":[\"1 egg\"]}}",
+                     "{\"pan\":\"\\ud800\"}", "{\"filling\":{\"lines\":[\"\\ud800 milk\"]}}", "{\"filling\":{\"part\":\"\\ud800\"}}",
+                     "{\"fields\":{\"\\ud800\":\"1\"}}", "{\"fields\":{\"thick\":\"\\ud800\"}}",
+                     "{\"crust\":{\"family\":\"\\udfff\",\"lines\":[\"1 egg\"]}}",
                      "{\"count\":1e99}", "[]", "null", "", "{\"count\":\"x\"}", new string('[', 5000),
                  })
         {
@@ -195,7 +236,8 @@ public sealed class ImportedTests
         {
             foreach (var handler in new[] { "Unpin", "Done", "Pin" })
             {
-                using var answer = await baker.SendAsync("/days/1", "/days/1?handler=" + handler, ("step", step), ("date", "2027-01-01"), ("time", "12:00"));
+                using var answer = await baker.SendAsync(
+                    "/days/1", "/days/1?handler=" + handler, ("step", step), ("date", "2027-01-01"), ("time", "12:00"));
                 ((int)answer.StatusCode).ShouldBeLessThan(500, step);
             }
         }
@@ -235,7 +277,10 @@ public sealed class ImportedTests
         while ((page = await baker.PageAsync("/days/1")).Contains("class=\"planning\"", StringComparison.Ordinal))
             await Task.Delay(100, Cancel);
         var order = page.Split("name=\"order\" value=\"o")[1].Split('"')[0];
-        var questions = Enumerable.Range(0, 24).Select(_ => baker.PostAsync(new Uri("/days/1?handler=More", UriKind.Relative), Forms.Of(page, ("order", "o" + order)), Cancel)).ToList();
+        var questions = Enumerable.Range(0, 24)
+            .Select(
+                _ => baker.PostAsync(new Uri("/days/1?handler=More", UriKind.Relative), Forms.Of(page, ("order", "o" + order)), Cancel))
+            .ToList();
 
         // The gate is busy for many seconds; what does not go through it does not wait.
         (await baker.PageAsync("/healthz")).ShouldBe("Healthy");

@@ -22,7 +22,10 @@ public sealed class BadFileTests : IDisposable
     public Task A_folder() => RefusedAsync(FileTroubleKind.Folder, () => Directory.CreateDirectory(File));
 
     [Fact]
-    public Task A_text() => RefusedAsync(FileTroubleKind.NotADatabase, () => System.IO.File.WriteAllText(File, "200 g plain flour, and a good deal more than sixteen bytes"));
+    public Task A_text() =>
+        RefusedAsync(
+            FileTroubleKind.NotADatabase,
+            () => System.IO.File.WriteAllText(File, "200 g plain flour, and a good deal more than sixteen bytes"));
 
     [Fact]
     public Task A_few_bytes() => RefusedAsync(FileTroubleKind.NotADatabase, () => System.IO.File.WriteAllText(File, "pie"));
@@ -58,17 +61,23 @@ public sealed class BadFileTests : IDisposable
     }
 
     [Fact]
-    public Task Another_programs_database() => RefusedAsync(FileTroubleKind.Foreign, () => Execute("CREATE TABLE Invoices (Id INTEGER PRIMARY KEY, Sum REAL); INSERT INTO Invoices (Sum) VALUES (12.5);"));
+    public Task Another_programs_database() =>
+        RefusedAsync(
+            FileTroubleKind.Foreign,
+            () => Execute("CREATE TABLE Invoices (Id INTEGER PRIMARY KEY, Sum REAL); INSERT INTO Invoices (Sum) VALUES (12.5);"));
 
     [Fact]
     public Task Another_programs_database_with_migrations_of_its_own() => RefusedAsync(FileTroubleKind.Foreign, () => Execute(
-        "CREATE TABLE __EFMigrationsHistory (MigrationId TEXT PRIMARY KEY, ProductVersion TEXT NOT NULL); INSERT INTO __EFMigrationsHistory VALUES ('20200101000000_Start', '5.0.0'); CREATE TABLE Invoices (Id INTEGER);"));
+        "CREATE TABLE __EFMigrationsHistory (MigrationId TEXT PRIMARY KEY, ProductVersion TEXT NOT NULL); INSERT INTO "
+            + "__EFMigrationsHistory VALUES ('20200101000000_Start', '5.0.0'); CREATE TABLE Invoices (Id INTEGER);"));
 
     [Fact]
     public async Task A_file_of_a_newer_version()
     {
         await GoodAsync();
-        await RefusedAsync(FileTroubleKind.Newer, () => Execute("INSERT INTO __EFMigrationsHistory VALUES ('29990101000000_Later', '99.0.0'); PRAGMA journal_mode=DELETE;"));
+        await RefusedAsync(
+            FileTroubleKind.Newer,
+            () => Execute("INSERT INTO __EFMigrationsHistory VALUES ('29990101000000_Later', '99.0.0'); PRAGMA journal_mode=DELETE;"));
     }
 
     [Fact]
@@ -138,7 +147,17 @@ public sealed class BadFileTests : IDisposable
 
     /// <summary>Every file in the folder with all that is in it.</summary>
     private List<string> Everything() =>
-        [.. _folder.EnumerateFileSystemInfos("*", SearchOption.AllDirectories).OrderBy(f => f.FullName, StringComparer.Ordinal).Select(f => f.FullName + " " + (f is FileInfo file ? Convert.ToHexString(System.Security.Cryptography.SHA256.HashData(System.IO.File.ReadAllBytes(file.FullName))) : "folder"))];
+        [
+            .. _folder.EnumerateFileSystemInfos("*", SearchOption.AllDirectories).OrderBy(f => f.FullName, StringComparer.Ordinal)
+                .Select(
+                    f =>
+                        f.FullName + " "
+                            + (
+                                f is FileInfo file
+                                    ? Convert.ToHexString(
+                                        System.Security.Cryptography.SHA256.HashData(System.IO.File.ReadAllBytes(file.FullName)))
+                                    : "folder"))
+        ];
 }
 
 /// <summary>A disk so small that it fills up: memory, mounted. Tests that want one are skipped where mounting is not allowed.</summary>
@@ -181,7 +200,8 @@ public sealed class SmallDisk : IDisposable
     {
         try
         {
-            using var process = System.Diagnostics.Process.Start(new System.Diagnostics.ProcessStartInfo(program, words) { RedirectStandardError = true })!;
+            using var process = System.Diagnostics.Process.Start(
+                new System.Diagnostics.ProcessStartInfo(program, words) { RedirectStandardError = true })!;
             process.WaitForExit();
             return process.ExitCode;
         }

@@ -20,7 +20,10 @@ public sealed class KilledTests : IDisposable
     /// <summary>What waits for ever would wait longer than this, on however busy a machine.</summary>
     private static readonly TimeSpan Within = TimeSpan.FromSeconds(90);
 
-    /// <summary>The promise: it starts again within so many seconds, of the processor's time here. On a machine with nothing else to do it takes about two.</summary>
+    /// <summary>
+    /// The promise: it starts again within so many seconds, of the processor's time here. On a machine with nothing else to do it takes
+    /// about two.
+    /// </summary>
     private const double Promised = 10;
 
     private readonly DirectoryInfo _folder = Directory.CreateTempSubdirectory("roundcrumb-killed-");
@@ -33,14 +36,18 @@ public sealed class KilledTests : IDisposable
         _folder.Delete(recursive: true);
     }
 
-    private static RoundCrumbContext Open(string file) => new((DbContextOptions<RoundCrumbContext>)new DbContextOptionsBuilder<RoundCrumbContext>().UseSqlite($"Data Source={file};Pooling=false").Options);
+    private static RoundCrumbContext Open(string file) =>
+        new(
+            (DbContextOptions<RoundCrumbContext>)new DbContextOptionsBuilder<RoundCrumbContext>()
+                .UseSqlite($"Data Source={file};Pooling=false").Options);
 
     /// <summary>A file of an earlier version with a pie in it.</summary>
     private static async Task OlderAsync(string file)
     {
         await using var context = Open(file);
         await context.GetService<IMigrator>().MigrateAsync(Earlier, Cancel);
-        await context.Database.ExecuteSqlAsync($"INSERT INTO Pies (Name, Address, Tags, SavedAt, Version) VALUES ('Kept before', 'pan=plate-23', '', 0, 1)", Cancel);
+        await context.Database.ExecuteSqlAsync(
+            $"INSERT INTO Pies (Name, Address, Tags, SavedAt, Version) VALUES ('Kept before', 'pan=plate-23', '', 0, 1)", Cancel);
     }
 
     [Fact]
@@ -53,7 +60,8 @@ public sealed class KilledTests : IDisposable
         await RoundCrumbFile.PrepareAsync(ready, cancel: Cancel);
         await RoundCrumbFile.TidyAsync(ready, Cancel);
         var all = 0;
-        await Parallel.ForEachAsync(turns, new ParallelOptions { MaxDegreeOfParallelism = 2, CancellationToken = Cancel }, async (turn, cancel) =>
+        await Parallel.ForEachAsync(
+            turns, new ParallelOptions { MaxDegreeOfParallelism = 2, CancellationToken = Cancel }, async (turn, cancel) =>
         {
             var folder = _folder.CreateSubdirectory($"turn-{turn.Turn}");
             var file = Path.Combine(folder.FullName, "kitchen.db");
@@ -117,7 +125,10 @@ public sealed class KilledTests : IDisposable
         var file = Path.Combine(_folder.FullName, "locked.db");
         await OlderAsync(file);
         await using (var context = Open(file))
-            await context.Database.ExecuteSqlRawAsync("CREATE TABLE IF NOT EXISTS __EFMigrationsLock (Id INTEGER NOT NULL PRIMARY KEY, Timestamp TEXT NOT NULL); INSERT OR REPLACE INTO __EFMigrationsLock VALUES (1, '2026-01-01 00:00:00+00:00');", Cancel);
+            await context.Database.ExecuteSqlRawAsync(
+                "CREATE TABLE IF NOT EXISTS __EFMigrationsLock (Id INTEGER NOT NULL PRIMARY KEY, Timestamp TEXT NOT NULL); INSERT "
+                    + "OR REPLACE INTO __EFMigrationsLock VALUES (1, '2026-01-01 00:00:00+00:00');",
+                Cancel);
         await RoundCrumbFile.PrepareAsync(file, cancel: Cancel).WaitAsync(Within, Cancel);
         await using var after = Open(file);
         (await after.Pies.SingleAsync(Cancel)).Name.ShouldBe("Kept before");
@@ -137,7 +148,8 @@ public sealed class KilledTests : IDisposable
             (await old.Database.GetAppliedMigrationsAsync(Cancel)).Last().ShouldBe(Earlier);
         RoundCrumbFile.Inspect(before).ShouldBe(FileState.Older);
         RoundCrumbFile.Inspect(file).ShouldBe(FileState.Current);
-        Directory.GetFiles(_folder.FullName).Select(Path.GetFileName).Order(StringComparer.Ordinal).ShouldBe(["older.before-update-from-Schools.db", "older.db"]);
+        Directory.GetFiles(_folder.FullName).Select(Path.GetFileName).Order(StringComparer.Ordinal)
+            .ShouldBe(["older.before-update-from-Schools.db", "older.db"]);
     }
 }
 

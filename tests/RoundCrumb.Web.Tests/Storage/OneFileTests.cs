@@ -11,9 +11,13 @@ public sealed class OneFileTests
 {
     private static CancellationToken Cancel => TestContext.Current.CancellationToken;
 
-    private static RoundCrumbContext Open(string file) => new((DbContextOptions<RoundCrumbContext>)new DbContextOptionsBuilder<RoundCrumbContext>().UseSqlite($"Data Source={file};Pooling=false;Mode=ReadOnly").Options);
+    private static RoundCrumbContext Open(string file) =>
+        new(
+            (DbContextOptions<RoundCrumbContext>)new DbContextOptionsBuilder<RoundCrumbContext>()
+                .UseSqlite($"Data Source={file};Pooling=false;Mode=ReadOnly").Options);
 
-    private static Task<HttpResponseMessage> KeepAsync(HttpClient baker, string name) => baker.SendAsync("/compose", "/compose?handler=Save", ("name", name), ("address", "pan=plate-23"));
+    private static Task<HttpResponseMessage> KeepAsync(HttpClient baker, string name) =>
+        baker.SendAsync("/compose", "/compose?handler=Save", ("name", name), ("address", "pan=plate-23"));
 
     [Fact]
     public async Task The_file_alone_holds_the_demo_as_soon_as_it_is_loaded()
@@ -71,9 +75,13 @@ public sealed class OneFileTests
     {
         var folder = Directory.CreateTempSubdirectory("roundcrumb-copy-");
         var file = Path.Combine(folder.FullName, "none.db");
-        (await Should.ThrowAsync<FileTroubleException>(() => RoundCrumbFile.BackUpAsync(file, file + ".copy", Cancel))).Trouble.Kind.ShouldBe(FileTroubleKind.NoAccess);
+        (
+            await Should.ThrowAsync<FileTroubleException>(() => RoundCrumbFile.BackUpAsync(file, file + ".copy", Cancel)))
+            .Trouble.Kind.ShouldBe(FileTroubleKind.NoAccess);
         await RoundCrumbFile.PrepareAsync(file, cancel: Cancel);
-        (await Should.ThrowAsync<FileTroubleException>(() => RoundCrumbFile.BackUpAsync(file, folder.FullName, Cancel))).Trouble.Kind.ShouldBe(FileTroubleKind.Folder);
+        (
+            await Should.ThrowAsync<FileTroubleException>(() => RoundCrumbFile.BackUpAsync(file, folder.FullName, Cancel)))
+            .Trouble.Kind.ShouldBe(FileTroubleKind.Folder);
         SqliteConnection.ClearAllPools();
         folder.Delete(recursive: true);
     }
@@ -86,7 +94,9 @@ public sealed class OneFileTests
         (await KeepAsync(baker, "Before")).StatusCode.ShouldBe(HttpStatusCode.Redirect);
         var page = await baker.PageAsync("/compose");
         File.Move(kitchen.File, kitchen.File + ".away");
-        var answer = await baker.PostAsync(new Uri("/compose?handler=Save", UriKind.Relative), Forms.Of(page, ("name", "Typed in vain"), ("address", "pan=plate-23")), Cancel);
+        var answer = await baker.PostAsync(
+            new Uri("/compose?handler=Save", UriKind.Relative), Forms.Of(page, ("name", "Typed in vain"), ("address", "pan=plate-23")),
+            Cancel);
         answer.StatusCode.ShouldBe(HttpStatusCode.ServiceUnavailable);
         var words = await answer.TextAsync();
         words.ShouldContain(kitchen.File);
@@ -112,7 +122,9 @@ public sealed class OneFileTests
         string words;
         for (; ; kept++)
         {
-            var answer = await baker.PostAsync(new Uri("/compose?handler=Save", UriKind.Relative), Forms.Of(page, ("name", $"Without {kept}"), ("address", "pan=plate-23")), Cancel);
+            var answer = await baker.PostAsync(
+                new Uri("/compose?handler=Save", UriKind.Relative),
+                Forms.Of(page, ("name", $"Without {kept}"), ("address", "pan=plate-23")), Cancel);
             words = await answer.TextAsync();
             if (answer.StatusCode is not HttpStatusCode.Redirect)
             {

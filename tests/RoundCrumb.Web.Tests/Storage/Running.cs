@@ -12,8 +12,16 @@ public sealed class Running : IDisposable
 
     public Running(string file, params string[] more)
     {
-        var start = new ProcessStartInfo("dotnet") { RedirectStandardOutput = true, RedirectStandardError = true, WorkingDirectory = Path.GetDirectoryName(Path.GetFullPath(file))! };
-        string[] all = [Path.Combine(AppContext.BaseDirectory, "RoundCrumb.Web.dll"), $"--RoundCrumb:File={file}", "--urls", "http://127.0.0.1:0", .. more];
+        var start = new ProcessStartInfo("dotnet")
+        {
+            RedirectStandardOutput = true,
+            RedirectStandardError = true,
+            WorkingDirectory = Path.GetDirectoryName(Path.GetFullPath(file))!,
+        };
+        string[] all = [
+            Path.Combine(AppContext.BaseDirectory, "RoundCrumb.Web.dll"), $"--RoundCrumb:File={file}", "--urls", "http://127.0.0.1:0",
+            .. more
+        ];
         foreach (var one in all)
             start.ArgumentList.Add(one);
         _process = new Process { StartInfo = start, EnableRaisingEvents = true };
@@ -37,7 +45,9 @@ public sealed class Running : IDisposable
     /// <summary>Where it answers.</summary>
     public Task<string> AddressAsync(TimeSpan within) => _listens.Task.WaitAsync(within, TestContext.Current.CancellationToken);
 
-    /// <summary>Seconds of the processor that it has taken so far: what it waits for takes none, and what other tests do meanwhile is not counted.</summary>
+    /// <summary>
+    /// Seconds of the processor that it has taken so far: what it waits for takes none, and what other tests do meanwhile is not counted.
+    /// </summary>
     public double ProcessorSeconds
     {
         get

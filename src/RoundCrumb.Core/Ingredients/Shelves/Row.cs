@@ -33,7 +33,8 @@ internal static class Row
         string id, string name, string others, double bulk, double inMixture, Makeup makeup, PantryShelf shelf,
         Allergens has = Allergens.None, double sets = 0, double juice = 0, double alcohol = 0, Origin from = Origin.Plant,
         bool protease = false, double bloom = 0, EggPart egg = EggPart.None, double loss = 0,
-        double each = 0, string piece = "", double pack = 0, double price = 0, SourceKind source = SourceKind.CompositionTables, Traits traits = Traits.None)
+        double each = 0, string piece = "", double pack = 0, double price = 0, SourceKind source = SourceKind.CompositionTables,
+        Traits traits = Traits.None)
     {
         var pieces = piece.Split('|');
         return new(id, name, bulk, inMixture, makeup)

@@ -61,7 +61,9 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     public async Task<IActionResult> OnGetFileAsync(CancellationToken cancel)
     {
         await ReadAsync(cancel);
-        return Top is null ? NotFound() : File(Encoding.UTF8.GetBytes(AboveDrawing.File(Pie, Top, Shown)), "image/svg+xml", Top.Choice.Topping.Id + ".svg");
+        return Top is null
+            ? NotFound()
+            : File(Encoding.UTF8.GetBytes(AboveDrawing.File(Pie, Top, Shown)), "image/svg+xml", Top.Choice.Topping.Id + ".svg");
     }
 
     /// <summary>The drawing at its true size, sheet by sheet.</summary>
@@ -77,31 +79,46 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     public string Text(string field, string value) => TroubleWith(field)?.Typed ?? value;
 
     /// <summary>A length as a field shows it.</summary>
-    public string LengthText(string field, Millimetres value) => Text(field, Shown.Units.Length is LengthUnit.Inches ? Shown.Say(value.AsQuantity()) : value.Value.ToString("0.##", CultureInfo.InvariantCulture));
+    public string LengthText(string field, Millimetres value) =>
+        Text(
+            field,
+            Shown.Units.Length is LengthUnit.Inches
+                ? Shown.Say(value.AsQuantity())
+                : value.Value.ToString("0.##", CultureInfo.InvariantCulture));
 
     /// <summary>A figure that opens to its working.</summary>
     public IHtmlContent Figure(IWorked figure, string? said = null) => FigureLink.To(figure, Shown, Canonical, 1, said);
 
     /// <summary>The page after a remedy.</summary>
-    public string After(Remedy remedy) => string.Create(CultureInfo.InvariantCulture, $"{Routes.Above}?top-at={At}&{CompositionAddress.Write(remedy.Apply(Pie.Composition))}");
+    public string After(Remedy remedy) =>
+        string.Create(
+            CultureInfo.InvariantCulture, $"{Routes.Above}?top-at={At}&{CompositionAddress.Write(remedy.Apply(Pie.Composition))}");
 
     /// <summary>What is laid, many of them.</summary>
-    public static string Things(ToppingSums sums) => sums.Choice.Topping.Piece?.Name ?? sums.Choice.Laying.Pattern switch { Pattern.Lattice => "lines", Pattern.Shells => "shells", _ => "rosettes" };
+    public static string Things(ToppingSums sums) =>
+        sums.Choice.Topping.Piece?.Name
+            ?? sums.Choice.Laying.Pattern switch { Pattern.Lattice => "lines", Pattern.Shells => "shells", _ => "rosettes" };
 
     private async Task ReadAsync(CancellationToken cancel)
     {
         var book = await compositions.BookAsync([Request.QueryString.Value ?? ""], cancel);
-        _read = CompositionAddress.Read(name => Request.Query.TryGetValue(name, out var value) ? value.ToString() : null, Shown.Units.Length, book);
+        _read = CompositionAddress.Read(
+            name => Request.Query.TryGetValue(name, out var value) ? value.ToString() : null, Shown.Units.Length, book);
         Pie = Assessment.Of(_read.Composition, 1, await compositions.KitchenAsync(cancel));
         Canonical = CompositionAddress.Write(_read.Composition);
         Others = [.. Pie.Toppings.Select((t, i) => (i + 1, t)).Where(t => t.t.Count is not null)];
         if (Others.Count == 0)
             return;
-        (At, Top) = int.TryParse(Request.Query["top-at"], out var at) && Others.FirstOrDefault(o => o.At == at) is { Sums: not null } found ? found : Others[0];
+        (At, Top) = int.TryParse(Request.Query["top-at"], out var at) && Others.FirstOrDefault(o => o.At == at) is { Sums: not null } found
+            ? found
+            : Others[0];
 
         // A bare first topping has no sums, so the others count from it.
         var index = At - 1 + (Pie.Composition.Topping.IsNone ? 1 : 0);
         Fields = index == 0 ? CompositionAddress.First : CompositionAddress.OverAt(index - 1);
-        Kept = [.. CompositionAddress.FieldsOf(Canonical).Where(f => f.Key != Fields.Height && f.Key != Fields.Pattern && f.Key != Fields.Overlap && f.Key != Fields.Nozzle)];
+        Kept = [
+            .. CompositionAddress.FieldsOf(Canonical).Where(
+                f => f.Key != Fields.Height && f.Key != Fields.Pattern && f.Key != Fields.Overlap && f.Key != Fields.Nozzle)
+        ];
     }
 }

@@ -22,7 +22,8 @@ namespace RoundCrumb.Web.Features.Bakes;
 public sealed class BakeView(Bake bake, Shown shown, PartBook book, Kitchen kitchen)
 {
     /// <summary>A bake with the parts that its address names.</summary>
-    public static async Task<BakeView> OfAsync(Bake bake, Shown shown, CompositionReader compositions, CancellationToken cancel) => new(bake, shown, await compositions.BookAsync([bake.Address], cancel), await compositions.KitchenAsync(cancel));
+    public static async Task<BakeView> OfAsync(Bake bake, Shown shown, CompositionReader compositions, CancellationToken cancel) =>
+        new(bake, shown, await compositions.BookAsync([bake.Address], cancel), await compositions.KitchenAsync(cancel));
 
     /// <summary>As kept.</summary>
     public Bake Bake { get; } = bake;
@@ -31,7 +32,8 @@ public sealed class BakeView(Bake bake, Shown shown, PartBook book, Kitchen kitc
     public Shown Shown { get; } = shown;
 
     /// <summary>The sheet.</summary>
-    public BatchSheet Sheet { get; } = BatchSheet.Of(Assessment.Of(CompositionAddress.Read(bake.Address, book).Composition, Math.Clamp(bake.Pies, 1, BatchSheet.MostPies), kitchen));
+    public BatchSheet Sheet { get; } = BatchSheet.Of(
+        Assessment.Of(CompositionAddress.Read(bake.Address, book).Composition, Math.Clamp(bake.Pies, 1, BatchSheet.MostPies), kitchen));
 
     /// <summary>What is ticked.</summary>
     public IReadOnlySet<string> Ticked { get; } = bake.Ticks.Select(t => t.Key).ToHashSet();
@@ -56,7 +58,8 @@ public sealed class BakeView(Bake bake, Shown shown, PartBook book, Kitchen kitc
     public IReadOnlyList<Finding> Advice => [.. Sheet.Pie.Advice.Where(f => !f.IsKnown && f.Severity <= Severity.WorthKnowing)];
 
     /// <summary>What the law makes a label name, in words.</summary>
-    public string Contains => AllergenLaw.Named(Sheet.Allergens).ToList() is { Count: > 0 } names ? string.Join(", ", names) : "none of the named allergens";
+    public string Contains =>
+        AllergenLaw.Named(Sheet.Allergens).ToList() is { Count: > 0 } names ? string.Join(", ", names) : "none of the named allergens";
 
     /// <summary>"1 pie", "3 pies".</summary>
     public string Count => Bake.Pies == 1 ? "1 pie" : $"{Bake.Pies} pies";

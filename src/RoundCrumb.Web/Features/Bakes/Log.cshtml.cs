@@ -46,7 +46,10 @@ public sealed class LogModel(BakeBook bakes, CompositionReader compositions, Pre
             BakeEntryReader.Set => Entry.Set.ToString(),
             BakeEntryReader.Top => Entry.Top.ToString(),
             BakeEntryReader.Notes => Entry.Notes,
-            _ => Entry.StageMinutes.Where(m => BakeEntryReader.StageField(m.Key) == name).Select(m => m.Value.ToString("0.##", System.Globalization.CultureInfo.InvariantCulture)).FirstOrDefault() ?? "",
+            _ =>
+                Entry.StageMinutes.Where(m => BakeEntryReader.StageField(m.Key) == name)
+                    .Select(m => m.Value.ToString("0.##", System.Globalization.CultureInfo.InvariantCulture)).FirstOrDefault()
+                    ?? "",
         };
 
         // The unit stands behind the field; only where it does not, as for a gas mark, the heat carries its own.
@@ -56,7 +59,8 @@ public sealed class LogModel(BakeBook bakes, CompositionReader compositions, Pre
 
         // An exact weight, so that saving again changes nothing.
         string Mass(Grams? mass) => mass is not { } m ? ""
-            : FormattableString.Invariant(s.Units.Mass is MassUnit.Grams ? $"{m.Value:0.#}" : (FormattableString)$"{m.Value / KitchenMeasures.GramsPerOunce:0.##}");
+            : FormattableString.Invariant(
+                s.Units.Mass is MassUnit.Grams ? $"{m.Value:0.#}" : (FormattableString)$"{m.Value / KitchenMeasures.GramsPerOunce:0.##}");
     }
 
     /// <summary>The trouble with a field, if any.</summary>
@@ -97,15 +101,19 @@ public sealed class LogModel(BakeBook bakes, CompositionReader compositions, Pre
         var there = typed.Keys.ToDictionary(k => k, Field);
         foreach (var (name, words) in typed)
             _typed[name] = words;
-        Elsewhere = Elsewhere.Of("This log", Named().Where(n => typed.ContainsKey(n.Field)).Select(n => new FieldElsewhere(n.Name, typed[n.Field], there[n.Field])));
+        Elsewhere = Elsewhere.Of(
+            "This log",
+            Named().Where(n => typed.ContainsKey(n.Field)).Select(n => new FieldElsewhere(n.Name, typed[n.Field], there[n.Field])));
         return Page();
     }
 
     /// <summary>The fields of the form, with what they are called.</summary>
     private IEnumerable<(string Field, string Name)> Named() =>
     [
-        (BakeEntryReader.OvenSet, "Set to"), (BakeEntryReader.OvenRead, "It read"), .. View.Sheet.Pie.Card.Stages.Select(s => (BakeEntryReader.StageField(s.Name), s.Name)),
-        (BakeEntryReader.FromPot, "From the pot"), (BakeEntryReader.LeftOver, "Left over"), (BakeEntryReader.Base, "Base"), (BakeEntryReader.Set, "Set"), (BakeEntryReader.Top, "Top"), (BakeEntryReader.Notes, "Notes"),
+        (BakeEntryReader.OvenSet, "Set to"), (BakeEntryReader.OvenRead, "It read"),
+        .. View.Sheet.Pie.Card.Stages.Select(s => (BakeEntryReader.StageField(s.Name), s.Name)),
+        (BakeEntryReader.FromPot, "From the pot"), (BakeEntryReader.LeftOver, "Left over"), (BakeEntryReader.Base, "Base"),
+        (BakeEntryReader.Set, "Set"), (BakeEntryReader.Top, "Top"), (BakeEntryReader.Notes, "Notes"),
     ];
 
     private async Task ShowAsync(Bake bake, CancellationToken cancel)

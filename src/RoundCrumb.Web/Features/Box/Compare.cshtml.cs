@@ -36,7 +36,8 @@ public sealed class CompareModel(RecipeBox box, Preferences baker) : PageModel
     {
         var part = await box.FindAsync(id, cancel: cancel);
         var recipes = await box.RecipesAsync([RecipeBox.IdOf(id, a), RecipeBox.IdOf(id, b)], cancel);
-        if (part is null || recipes.FirstOrDefault(r => r.Id == RecipeBox.IdOf(id, a)) is not { } before || recipes.FirstOrDefault(r => r.Id == RecipeBox.IdOf(id, b)) is not { } after)
+        if (part is null || recipes.FirstOrDefault(r => r.Id == RecipeBox.IdOf(id, a)) is not { } before
+                || recipes.FirstOrDefault(r => r.Id == RecipeBox.IdOf(id, b)) is not { } after)
             return NotFound();
         (Id, Name, A, B) = (id, part.Name, a, b);
         Comparison = VersionComparison.Of(before, after);
@@ -45,7 +46,8 @@ public sealed class CompareModel(RecipeBox box, Preferences baker) : PageModel
 
     /// <summary>A line in a few words.</summary>
     public string Say(RecipeLine line) => (line.Grams is { } g ? Shown.Weigh(new Grams(g), line.Ingredient) : "to taste")
-        + (line.Note.Length > 0 ? ", " + line.Note : "") + (line.GoesIn is GoesIn.WhippedAndFolded ? " (whipped)" : "") + (line.Optional ? " (optional)" : "");
+        + (line.Note.Length > 0 ? ", " + line.Note : "") + (line.GoesIn is GoesIn.WhippedAndFolded ? " (whipped)" : "")
+            + (line.Optional ? " (optional)" : "");
 
     /// <summary>What became of a line.</summary>
     public string So(ComparedLine line) => line.Change switch
@@ -71,6 +73,7 @@ public sealed class CompareModel(RecipeBox box, Preferences baker) : PageModel
         yield return ("Contains", Names(a), Names(b));
 
         string Cut(PartFacts f) => f.Set is null ? "–" : $"{f.Cut!.Name}, {Shown.Say(f.Set.Amount)}";
-        static string Names(PartFacts f) => AllergenLaw.Named(f.Allergens).ToList() is { Count: > 0 } names ? string.Join(", ", names) : "none named";
+        static string Names(PartFacts f) =>
+            AllergenLaw.Named(f.Allergens).ToList() is { Count: > 0 } names ? string.Join(", ", names) : "none named";
     }
 }

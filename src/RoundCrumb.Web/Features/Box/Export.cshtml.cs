@@ -13,7 +13,13 @@ public sealed class ExportModel(BoxTransfer transfer) : PageModel
     public async Task<IActionResult> OnGetAsync(int? part, int? pie, string? @as, CancellationToken cancel)
     {
         if (@as is null or "json")
-            return await transfer.DocumentAsync(part, pie, cancel) is { } box ? Send(box.Write(), "application/json", Name(box.Pies.Count == 1 && pie is not null ? box.Pies[0].Name : part is not null ? box.Parts[0].Name : "recipe-box", "box.json")) : NotFound();
+            return await transfer.DocumentAsync(part, pie, cancel) is { } box
+                ? Send(
+                    box.Write(), "application/json",
+                    Name(
+                        box.Pies.Count == 1 && pie is not null ? box.Pies[0].Name : part is not null ? box.Parts[0].Name : "recipe-box",
+                        "box.json"))
+                : NotFound();
         if (await transfer.RecipesAsync(part, pie, cancel) is not { } recipes)
             return NotFound();
         var title = recipes.Count == 1 ? recipes[0].Title : "recipe-box";
@@ -26,7 +32,8 @@ public sealed class ExportModel(BoxTransfer transfer) : PageModel
         };
     }
 
-    private FileContentResult Send(string text, string type, string name) => File(Encoding.UTF8.GetBytes(text), type + "; charset=utf-8", name);
+    private FileContentResult Send(string text, string type, string name) =>
+        File(Encoding.UTF8.GetBytes(text), type + "; charset=utf-8", name);
 
     private static string Name(string title, string ending)
     {

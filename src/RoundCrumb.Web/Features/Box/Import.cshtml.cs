@@ -86,7 +86,8 @@ public sealed class ImportModel(BoxTransfer transfer, CompositionReader composit
         {
             if (file.Length > Importer.LargestFile)
             {
-                result = ImportResult.Failed($"That file is {file.Length / 1048576.0:0.0} MB; up to {Importer.LargestFile / 1048576} MB can be read.");
+                result = ImportResult.Failed(
+                    $"That file is {file.Length / 1048576.0:0.0} MB; up to {Importer.LargestFile / 1048576} MB can be read.");
             }
             else
             {
@@ -99,7 +100,9 @@ public sealed class ImportModel(BoxTransfer transfer, CompositionReader composit
         }
         else
         {
-            result = file is not null && file.FileName.Length > 0 && Text.Length == 0 ? ImportResult.Failed("That file is empty.") : importer.Read(Text);
+            result = file is not null && file.FileName.Length > 0 && Text.Length == 0
+                ? ImportResult.Failed("That file is empty.")
+                : importer.Read(Text);
             if (result.Box is not null)
                 Json = Text;
         }
@@ -167,7 +170,8 @@ public sealed class ImportModel(BoxTransfer transfer, CompositionReader composit
         var made = await transfer.ImportAsync([.. taken.Select(i => Sections[i].Form.Draft(Readings[i].Lines))], parts =>
         {
             var ids = taken.Zip(parts).ToDictionary(t => t.First, t => t.Second);
-            return Enumerable.Range(0, Recipes.Count).Where(n => Recipes[n].Pie).Select(n => (Recipes[n].Title, Address: Address(n, ids))).Where(p => p.Address is not null).Select(p => (p.Title, p.Address!));
+            return Enumerable.Range(0, Recipes.Count).Where(n => Recipes[n].Pie).Select(n => (Recipes[n].Title, Address: Address(n, ids)))
+                .Where(p => p.Address is not null).Select(p => (p.Title, p.Address!));
         }, cancel);
         return Redirect(made.OnlyPie is { } pie && Recipes.Count == 1 ? $"{Routes.Compose}?pie={pie}" : made.Address);
     }
@@ -195,7 +199,20 @@ public sealed class ImportModel(BoxTransfer transfer, CompositionReader composit
 
         // A family of another kind gives way to one that the lines look like.
         var reader = await compositions.ReaderAsync(new(), cancel);
-        Sections = [.. s.Select(x => PartFamilies.Of(x.Form.KindOf).Any(f => f.Id == x.Form.Family) ? x : x with { Form = x.Form with { Family = PartGuess.FamilyOf(x.Form.KindOf, CompositionReader.Understood(reader.ReadAll(x.Form.Lines, cancel))) } })];
+        Sections = [
+            .. s.Select(
+                x =>
+                    PartFamilies.Of(x.Form.KindOf).Any(f => f.Id == x.Form.Family)
+                        ? x
+                        : x with
+                        {
+                            Form = x.Form with
+                            {
+                                Family = PartGuess.FamilyOf(
+                                    x.Form.KindOf, CompositionReader.Understood(reader.ReadAll(x.Form.Lines, cancel))),
+                            },
+                        })
+        ];
         await ReadAsync(cancel);
         return true;
     }
@@ -204,7 +221,10 @@ public sealed class ImportModel(BoxTransfer transfer, CompositionReader composit
     {
         var readings = new List<ReadingView>(Sections.Count);
         foreach (var section in Sections)
-            readings.Add(new ReadingView(section.Form, (await compositions.ReaderAsync(section.Form.Measures, cancel)).ReadAll(section.Form.Lines, cancel), baker.Shown));
+            readings.Add(
+                new ReadingView(
+                    section.Form, (await compositions.ReaderAsync(section.Form.Measures, cancel)).ReadAll(section.Form.Lines, cancel),
+                    baker.Shown));
         Readings = readings;
     }
 
@@ -229,7 +249,10 @@ public sealed class ImportModel(BoxTransfer transfer, CompositionReader composit
                 Kind = kind.ToString(),
                 Family = family,
                 Lines = section.Lines,
-                Method = section.Method.Length > 0 ? section.Method : index == 0 ? recipe.Method[..Math.Min(recipe.Method.Length, Part.LongestText)] : "",
+                Method = section.Method.Length > 0
+                    ? section.Method
+                    : index == 0 ? recipe.Method[..Math.Min(recipe.Method.Length, Part.LongestText)]
+                    : "",
             },
         };
     }
@@ -241,7 +264,8 @@ public sealed class ImportModel(BoxTransfer transfer, CompositionReader composit
             return null;
         var topping = mine.Find(p => p.Kind is PartKind.Topping);
         var pan = PanCupboard.Find(Recipes[recipe].Pan) ?? PanCupboard.Plate23;
-        return $"pan={pan.Id}&crust={RecipeBox.IdOf(crust.Id, 1)}&fill={RecipeBox.IdOf(filling.Id, 1)}&top={(topping is null ? Topping.None.Id : RecipeBox.IdOf(topping.Id, 1))}";
+        return $"pan={pan.Id}&crust={RecipeBox.IdOf(crust.Id, 1)}&fill={RecipeBox.IdOf(filling.Id, 1)}&"
+            + $"top={(topping is null ? Topping.None.Id : RecipeBox.IdOf(topping.Id, 1))}";
     }
 
     /// <summary>The known pan nearest to the size that is named, of the kind that is named.</summary>

@@ -55,7 +55,9 @@ public sealed class IndexModel(RecipeBox box, PieShelf shelf, Search search, Com
     public string? Said { get; private set; }
 
     /// <summary>Lists or searches.</summary>
-    public async Task<IActionResult> OnGetAsync(string? q, string? show, string? tag, string? sort, int? deleted, int? brought, int pies, int here, int near, CancellationToken cancel)
+    public async Task<IActionResult> OnGetAsync(
+        string? q, string? show, string? tag, string? sort, int? deleted, int? brought, int pies, int here, int near,
+        CancellationToken cancel)
     {
         (Q, Deleted) = ((q ?? "").Trim(), deleted);
         if (Q.Length > 100)
@@ -87,24 +89,33 @@ public sealed class IndexModel(RecipeBox box, PieShelf shelf, Search search, Com
     private async Task<IReadOnlyList<BoxRow>> SearchAsync(CancellationToken cancel)
     {
         var hits = await search.FindAsync(Q, MostHits, cancel);
-        var recipes = (await box.RecipesAsync([.. await CurrentIdsAsync(hits, cancel)], cancel)).ToDictionary(r => RecipeBox.Parse(r.Id)!.Value.Part);
+        var recipes = (await box.RecipesAsync([.. await CurrentIdsAsync(hits, cancel)], cancel)).ToDictionary(
+            r => RecipeBox.Parse(r.Id)!.Value.Part);
         var rows = new List<BoxRow>();
         foreach (var hit in hits)
         {
-            var near = hit.Near.Contains('[', StringComparison.Ordinal) ? hit.Near.Replace("[", "", StringComparison.Ordinal).Replace("]", "", StringComparison.Ordinal).ReplaceLineEndings(" · ") : "";
+            var near = hit.Near.Contains('[', StringComparison.Ordinal)
+                ? hit.Near.Replace("[", "", StringComparison.Ordinal).Replace("]", "", StringComparison.Ordinal).ReplaceLineEndings(" · ")
+                : "";
             switch (hit.Kind)
             {
                 case "part" when int.TryParse(hit.Ref, out var id) && recipes.TryGetValue(id, out var part) && Shows(part.Kind):
                     rows.Add(new("Your parts", part.Kind.ToString(), hit.Name, Routes.Part(id), near.Length > 0 ? near : What(part), []));
                     break;
                 case "shipped" when ShippedParts.Find(hit.Ref) is { } part && Shows(part.Kind):
-                    rows.Add(new("Comes with Round Crumb", part.Kind.ToString(), hit.Name, $"{Routes.NewPart}?from={hit.Ref}", near.Length > 0 ? near : What(part), []));
+                    rows.Add(
+                        new(
+                            "Comes with Round Crumb", part.Kind.ToString(), hit.Name, $"{Routes.NewPart}?from={hit.Ref}",
+                            near.Length > 0 ? near : What(part), []));
                     break;
                 case "pie" when Show is "" or "pie":
                     rows.Add(new("Whole pies", "Pie", hit.Name, $"{Routes.Compose}?pie={hit.Ref}", "", []));
                     break;
                 case "bake" when Show.Length == 0:
-                    rows.Add(new("Bakes", "Bake", hit.Name, Routes.Log(int.Parse(hit.Ref, System.Globalization.CultureInfo.InvariantCulture)), near, []));
+                    rows.Add(
+                        new(
+                            "Bakes", "Bake", hit.Name, Routes.Log(int.Parse(hit.Ref, System.Globalization.CultureInfo.InvariantCulture)),
+                            near, []));
                     break;
                 case "ingredient" when Show.Length == 0:
                     rows.Add(new("Pantry", "Ingredient", hit.Name, Routes.Ingredient(hit.Ref), near, []));
@@ -122,7 +133,8 @@ public sealed class IndexModel(RecipeBox box, PieShelf shelf, Search search, Com
 
     private async Task<IEnumerable<string>> CurrentIdsAsync(IReadOnlyList<SearchHit> hits, CancellationToken cancel)
     {
-        var ids = hits.Where(h => h.Kind == "part" && int.TryParse(h.Ref, out _)).Select(h => int.Parse(h.Ref, System.Globalization.CultureInfo.InvariantCulture)).ToList();
+        var ids = hits.Where(h => h.Kind == "part" && int.TryParse(h.Ref, out _))
+            .Select(h => int.Parse(h.Ref, System.Globalization.CultureInfo.InvariantCulture)).ToList();
         return (await box.CurrentAsync(ids, cancel)).Select(c => RecipeBox.IdOf(c.Part, c.Version));
     }
 
@@ -133,12 +145,19 @@ public sealed class IndexModel(RecipeBox box, PieShelf shelf, Search search, Com
         if (Show != "pie")
         {
             PartKind? kind = Enum.TryParse<PartKind>(Show, ignoreCase: true, out var k) ? k : null;
-            var parts = await box.ListAsync(kind, Tag, Sort switch { "name" => BoxSort.Name, "kind" => BoxSort.Kind, _ => BoxSort.Changed }, MostRows + 1, cancel: cancel);
+            var parts = await box.ListAsync(
+                kind, Tag, Sort switch { "name" => BoxSort.Name, "kind" => BoxSort.Kind, _ => BoxSort.Changed }, MostRows + 1,
+                cancel: cancel);
             if (parts.Count > MostRows)
                 more.Add("Your parts");
             var shown = parts.Take(MostRows).ToList();
             var recipes = (await box.RecipesAsync([.. shown.Select(p => RecipeBox.IdOf(p.Id, p.Current))], cancel)).ToDictionary(r => r.Id);
-            rows.AddRange(shown.Select(p => new BoxRow("Your parts", p.Kind.ToString(), p.Name, Routes.Part(p.Id), recipes.TryGetValue(RecipeBox.IdOf(p.Id, p.Current), out var r) ? What(r) : "", Split(p.Tags))));
+            rows.AddRange(
+                shown.Select(
+                    p =>
+                        new BoxRow(
+                            "Your parts", p.Kind.ToString(), p.Name, Routes.Part(p.Id),
+                            recipes.TryGetValue(RecipeBox.IdOf(p.Id, p.Current), out var r) ? What(r) : "", Split(p.Tags))));
         }
 
         if (Show is "" or "pie")
@@ -150,14 +169,20 @@ public sealed class IndexModel(RecipeBox box, PieShelf shelf, Search search, Com
             rows.AddRange(pies.Take(MostRows).Select(p =>
             {
                 var c = Core.Composing.CompositionAddress.Read(p.Address, book).Composition;
-                return new BoxRow("Whole pies", "Pie", p.Name, $"{Routes.Compose}?{p.Address}{new Compose.OpenedFrom(p.Id, p.Version)}", $"{c.Filling.Formula.Name.ToLowerInvariant()} in {c.Crust.Family.Name.ToLowerInvariant()}, {c.Pan.Name.ToLowerInvariant()}", Split(p.Tags));
+                return new BoxRow(
+                    "Whole pies", "Pie", p.Name, $"{Routes.Compose}?{p.Address}{new Compose.OpenedFrom(p.Id, p.Version)}",
+                    $"{c.Filling.Formula.Name.ToLowerInvariant()} in {c.Crust.Family.Name.ToLowerInvariant()}, "
+                        + $"{c.Pan.Name.ToLowerInvariant()}",
+                    Split(p.Tags));
             }));
         }
 
         if (Show != "pie" && Tag.Length == 0)
         {
-            rows.AddRange(ShippedParts.All.Where(p => Show.Length == 0 || Show.Equals(p.Kind.ToString(), StringComparison.OrdinalIgnoreCase))
-                .Select(p => new BoxRow("Comes with Round Crumb", p.Kind.ToString(), p.Name, $"{Routes.NewPart}?from={p.Id}", What(p), [])));
+            rows.AddRange(
+                ShippedParts.All.Where(p => Show.Length == 0 || Show.Equals(p.Kind.ToString(), StringComparison.OrdinalIgnoreCase))
+                .Select(p =>
+                        new BoxRow("Comes with Round Crumb", p.Kind.ToString(), p.Name, $"{Routes.NewPart}?from={p.Id}", What(p), [])));
         }
 
         More = more;
@@ -175,7 +200,8 @@ public sealed class IndexModel(RecipeBox box, PieShelf shelf, Search search, Com
         var s = baker.Shown;
         return part.Kind switch
         {
-            PartKind.Filling => $"{PartFamilies.NameOf(part.Kind, part.FamilyId).ToLowerInvariant()}, {s.Say(facts.Yield!.Amount)}, {facts.Cut!.Name}",
+            PartKind.Filling =>
+                $"{PartFamilies.NameOf(part.Kind, part.FamilyId).ToLowerInvariant()}, {s.Say(facts.Yield!.Amount)}, {facts.Cut!.Name}",
             PartKind.Crust when CrustBook.Find(part.FamilyId) is CrumbFamily => "pressed crumb" + Fat(facts, "of crumbs"),
             PartKind.Crust => PartFamilies.NameOf(part.Kind, part.FamilyId).ToLowerInvariant() + Fat(facts, "of flour"),
             _ => "holds " + s.Say(part.AsTopping()!.Holds.AsQuantity()),

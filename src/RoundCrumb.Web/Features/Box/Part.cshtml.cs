@@ -58,9 +58,15 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
 
     /// <summary>The family's usual figures, shown where nothing is written.</summary>
     public (string Loss, string Line, string RestMinutes) Usual => (
-        PartFamilies.Filling(Form.FamilyOf) is { } f ? (f.MethodLoss.Usual * 100).ToString("0.#", System.Globalization.CultureInfo.InvariantCulture) : "",
-        PartFamilies.Filling(Form.FamilyOf) is { } l ? l.FillLine.Usual.ToString("0.#", System.Globalization.CultureInfo.InvariantCulture) : "",
-        CrustBook.Find(Form.FamilyOf) is RolledFamily r ? r.RestMinutes.ToString("0", System.Globalization.CultureInfo.InvariantCulture) : "");
+        PartFamilies.Filling(Form.FamilyOf) is { } f
+            ? (f.MethodLoss.Usual * 100).ToString("0.#", System.Globalization.CultureInfo.InvariantCulture)
+            : "",
+        PartFamilies.Filling(Form.FamilyOf) is { } l
+            ? l.FillLine.Usual.ToString("0.#", System.Globalization.CultureInfo.InvariantCulture)
+            : "",
+        CrustBook.Find(Form.FamilyOf) is RolledFamily r
+            ? r.RestMinutes.ToString("0", System.Globalization.CultureInfo.InvariantCulture)
+            : "");
 
     /// <summary>Shows a part, or an empty page to write one on, or a copy to start from.</summary>
     public async Task<IActionResult> OnGetAsync(int? id, string? kind, string? from, string? kept, CancellationToken cancel)
@@ -72,7 +78,14 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
             await ShowPartAsync(part, null, cancel);
             if (Form.Troubles().TryGetValue("lines", out var words))
                 Troubles = new Dictionary<string, string> { ["lines"] = words };
-            Said = kept switch { "new" => $"Kept as version {Current}. The pies that use it keep theirs until you move them.", "1" => "Kept in the box.", "moved" => $"Moved to version {Current}.", "back" => $"Version {Current} is offered again; the later ones are still here.", _ => null };
+            Said = kept switch
+            {
+                "new" => $"Kept as version {Current}. The pies that use it keep theirs until you move them.",
+                "1" => "Kept in the box.",
+                "moved" => $"Moved to version {Current}.",
+                "back" => $"Version {Current} is offered again; the later ones are still here.",
+                _ => null
+            };
             return Page();
         }
 
@@ -80,9 +93,17 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
         {
             if (ShippedParts.Find(from) is { } shipped)
             {
-                Form = new() { Kind = shipped.Kind.ToString(), Family = shipped.FamilyId, Name = "My " + char.ToLowerInvariant(shipped.Name[0]) + shipped.Name[1..], Lines = CompositionReader.Text(shipped.Lines), Cup = "Metric" };
+                Form = new()
+                {
+                    Kind = shipped.Kind.ToString(),
+                    Family = shipped.FamilyId,
+                    Name = "My " + char.ToLowerInvariant(shipped.Name[0]) + shipped.Name[1..],
+                    Lines = CompositionReader.Text(shipped.Lines),
+                    Cup = "Metric",
+                };
             }
-            else if (RecipeBox.Parse(from) is { } key && await box.FindAsync(key.Part, deletedToo: true, cancel) is { } other && other.Versions.Find(v => v.Number == key.Version) is { } version)
+            else if (RecipeBox.Parse(from) is { } key && await box.FindAsync(key.Part, deletedToo: true, cancel) is { } other
+                    && other.Versions.Find(v => v.Number == key.Version) is { } version)
             {
                 Form = PartForm.Of(other, version);
                 Form = Form with { Name = Form.Name[..Math.Min(Form.Name.Length, Part.LongestName - 2)] + " 2" };
@@ -94,7 +115,12 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
         }
         else
         {
-            Form = new() { Kind = Enum.TryParse<PartKind>(kind, ignoreCase: true, out var k) && Enum.IsDefined(k) ? k.ToString() : nameof(PartKind.Filling) };
+            Form = new()
+            {
+                Kind = Enum.TryParse<PartKind>(kind, ignoreCase: true, out var k) && Enum.IsDefined(k)
+                    ? k.ToString()
+                    : nameof(PartKind.Filling),
+            };
         }
 
         await ReadAsync(cancel);
@@ -135,11 +161,13 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
             case KeepOutcome.Kept:
                 return Redirect($"{Routes.Part(result.Part!.Id)}?kept={(result.IsNewVersion ? "new" : "1")}");
             case KeepOutcome.NameTaken:
-                Troubles = new Dictionary<string, string> { ["name"] = $"There is a {draft.Kind.ToString().ToLowerInvariant()} called “{draft.Name}” in the box already. Give this one another name." };
+                var taken = $"There is a {draft.Kind.ToString().ToLowerInvariant()} called “{draft.Name}” in the box already.";
+                Troubles = new Dictionary<string, string> { ["name"] = taken + " Give this one another name." };
                 return await AgainAsync(id, stamp, cancel);
             case KeepOutcome.ChangedElsewhere:
                 var there = PartForm.Of(result.Part!, result.Part!.Versions.Single(v => v.Number == result.Part.Current));
-                Elsewhere = Elsewhere.Of("This part", form.Named().Zip(there.Named(), (mine, now) => new FieldElsewhere(mine.Name, mine.Value, now.Value)));
+                Elsewhere = Elsewhere.Of(
+                    "This part", form.Named().Zip(there.Named(), (mine, now) => new FieldElsewhere(mine.Name, mine.Value, now.Value)));
                 return await AgainAsync(id, result.Part.Stamp, cancel);
             default:
                 Said = "This part was deleted in another window. What you typed is still here: keep it in the box as a new part.";
@@ -153,7 +181,8 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
         Form = form;
         await ReadAsync(cancel);
         var pieces = (swap ?? "").Split('|');
-        if (pieces.Length == 2 && int.TryParse(pieces[0], out var at) && SubstituteBook.Find(pieces[1]) is { } substitute && at >= 0 && at < Reading.Recipe.Lines.Count && Reading.Recipe.Lines[at].Ingredient.Id == substitute.For)
+        if (pieces.Length == 2 && int.TryParse(pieces[0], out var at) && SubstituteBook.Find(pieces[1]) is { } substitute && at >= 0
+                && at < Reading.Recipe.Lines.Count && Reading.Recipe.Lines[at].Ingredient.Id == substitute.For)
         {
             // The line that is swapped is written anew; every other stays as it was typed.
             var text = new List<string>();
@@ -170,7 +199,9 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
                     for (var i = seen; i < seen + items; i++)
                     {
                         var whole = Reading.Recipe.Lines[i];
-                        text.AddRange((i == at ? substitute.Lines(whole) : [whole]).Select(l => LineWriter.Write(l.Ingredient, l.Grams, l.GoesIn, l.Note, l.Optional)));
+                        text.AddRange(
+                            (i == at ? substitute.Lines(whole) : [whole]).Select(
+                                l => LineWriter.Write(l.Ingredient, l.Grams, l.GoesIn, l.Note, l.Optional)));
                     }
                 }
 
@@ -181,7 +212,10 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
             Form = form with { Lines = string.Join('\n', text) };
             await ReadAsync(cancel);
             var alters = before.Alters(Reading.Facts);
-            Said = $"{char.ToUpperInvariant(substitute.Name[0])}{substitute.Name[1..]} for {Core.Ingredients.Pantry.Find(substitute.For)!.ShortName}: {substitute.Alters}{(alters.Count > 0 ? "; " + string.Join("; ", alters) : "")}. Save to keep it.";
+            Said =
+                $"{char.ToUpperInvariant(substitute.Name[0])}{substitute.Name[1..]} for "
+                    + $"{Core.Ingredients.Pantry.Find(substitute.For)!.ShortName}: "
+                    + $"{substitute.Alters}{(alters.Count > 0 ? "; " + string.Join("; ", alters) : "")}. Save to keep it.";
         }
 
         return await AgainAsync(id, stamp, cancel);
@@ -192,7 +226,8 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
     {
         Form = form;
         var pieces = (remember ?? "").Split('|');
-        if (pieces.Length == 2 && pieces[0].Trim() is { Length: > 0 and <= 120 } words && (await compositions.KnownAsync(cancel)).Find(pieces[1]) is { } what)
+        if (pieces.Length == 2 && pieces[0].Trim() is { Length: > 0 and <= 120 } words
+                && (await compositions.KnownAsync(cancel)).Find(pieces[1]) is { } what)
         {
             await larder.RememberAsync(IngredientFinder.Key(words), what.Id, cancel);
             Said = $"“{words}” is {what.Name}, here and from now on.";
@@ -236,7 +271,10 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
             await ReadAsync(cancel);
         Usable = !RecipeBox.ToRecipe(part, version, await compositions.KnownAsync(cancel)).Trouble.Exists;
         var pies = await box.PiesUsingAsync(part.Id, cancel);
-        Versions = [.. part.Versions.OrderByDescending(v => v.Number).Select(v => new ShownVersion(v.Number, v.SavedAt, [.. pies.Where(p => p.Version == v.Number).Select(p => p.Pie)]))];
+        Versions = [
+            .. part.Versions.OrderByDescending(v => v.Number).Select(
+                v => new ShownVersion(v.Number, v.SavedAt, [.. pies.Where(p => p.Version == v.Number).Select(p => p.Pie)]))
+        ];
     }
 
     private async Task ReadAsync(CancellationToken cancel) =>

@@ -67,7 +67,8 @@ public sealed class ReadingView
             return "";
         if (line.Heading.Length > 0)
             return "heading";
-        odd = line.NotRead.Length > 0 || line.Trouble.Length > 0 || line.Items.Any(i => i.Found.Likeness is Likeness.Near || (i.Grams is null && !i.Assumed.Contains(LineReader.ToTaste)));
+        odd = line.NotRead.Length > 0 || line.Trouble.Length > 0
+            || line.Items.Any(i => i.Found.Likeness is Likeness.Near || (i.Grams is null && !i.Assumed.Contains(LineReader.ToTaste)));
         if (line.Items.Count == 0)
             return "not understood";
         var at = _firstOf[index];
@@ -76,8 +77,14 @@ public sealed class ReadingView
             if (item.Ingredient is not { } what)
                 return $"“{item.Name}” is not known";
             var share = Facts.Shares[at++].Value.Value;
-            var grams = item.Grams is { } g ? Shown.Weigh(new Grams(g), what) : item.Assumed.Contains(LineReader.ToTaste) ? "to taste" : "how much?";
-            return $"{grams} {what.ShortName}" + (item.Grams is not null && share >= 0.0005 ? string.Create(CultureInfo.InvariantCulture, $" · {share * 100:0.#} %") : "") + (item.GoesIn switch
+            var grams = item.Grams is { } g
+                ? Shown.Weigh(new Grams(g), what)
+                : item.Assumed.Contains(LineReader.ToTaste) ? "to taste"
+                : "how much?";
+            var ofAll = item.Grams is not null && share >= 0.0005
+                ? string.Create(CultureInfo.InvariantCulture, $" · {share * 100:0.#} %")
+                : "";
+            return $"{grams} {what.ShortName}{ofAll}" + (item.GoesIn switch
             {
                 Core.Fillings.GoesIn.WhippedAndFolded => " · whipped, folded in",
                 Core.Fillings.GoesIn.WhippedStiff => " · whipped stiff, folded in",
@@ -124,7 +131,8 @@ public sealed class ReadingView
         else if (Facts.Yield is null && Math.Abs(Facts.Total.Value.Value - after.Total.Value.Value) > 2)
             changes.Add($"weight {s.Say(Facts.Total.Amount)} → {s.Say(after.Total.Amount)}");
         if (Facts.Set is { } set && after.Set is { } then && Math.Abs(set.Value.Value - then.Value.Value) > 0.02)
-            changes.Add($"set {s.Say(set.Amount)} → {s.Say(then.Amount)}" + (Facts.Cut!.Name != after.Cut!.Name ? $", {after.Cut.Name}" : ""));
+            changes.Add(
+                $"set {s.Say(set.Amount)} → {s.Say(then.Amount)}" + (Facts.Cut!.Name != after.Cut!.Name ? $", {after.Cut.Name}" : ""));
         Share("sugars", Facts.Sugars.Value.Value, after.Sugars.Value.Value);
         Share("fat", Facts.Fat.Value.Value, after.Fat.Value.Value);
         Share("sharp juice", Facts.Juice.Value.Value, after.Juice.Value.Value);

@@ -92,10 +92,12 @@ public sealed class ComposeView
     /// <summary>Where this filling is shared out over several pans.</summary>
     public string PourAt => string.Create(
         CultureInfo.InvariantCulture,
-        $"{Routes.Pour}?fill={C.Filling.Formula.Id}&set={C.Filling.Setter * 100:0.###}&line={C.Filling.Line.Value:0.###}mm&crust={C.Crust.Family.Id}&bake={CompositionAddress.NameOf(C.Crust.Treatment)}&p={PanKey}&many=1");
+        $"{Routes.Pour}?fill={C.Filling.Formula.Id}&set={C.Filling.Setter * 100:0.###}&line={C.Filling.Line.Value:0.###}mm&"
+            + $"crust={C.Crust.Family.Id}&bake={CompositionAddress.NameOf(C.Crust.Treatment)}&p={PanKey}&many=1");
 
     /// <summary>The pan by the key it has in the kitchen.</summary>
-    private string PanKey => C.Pan.Id == PanCupboard.OwnId && Book.Kitchen.FirstOrDefault(k => k.Name == C.Pan.Name) is { } own ? own.Key : C.Pan.Key;
+    private string PanKey =>
+        C.Pan.Id == PanCupboard.OwnId && Book.Kitchen.FirstOrDefault(k => k.Name == C.Pan.Name) is { } own ? own.Key : C.Pan.Key;
 
     /// <summary>Where more shells of this crust are planned.</summary>
     public string ShellsAt
@@ -103,7 +105,10 @@ public sealed class ComposeView
         get
         {
             var crust = C.Crust;
-            var address = string.Create(CultureInfo.InvariantCulture, $"{Routes.Crusts}?crust={crust.Family.Id}&bake={CompositionAddress.NameOf(crust.Treatment)}&edge={CompositionAddress.NameOf(crust.Edge)}&seal={crust.Seal.Id}&goes={C.Filling.Formula.Family.Id}");
+            var address = string.Create(
+                CultureInfo.InvariantCulture,
+                $"{Routes.Crusts}?crust={crust.Family.Id}&bake={CompositionAddress.NameOf(crust.Treatment)}&"
+                    + $"edge={CompositionAddress.NameOf(crust.Edge)}&seal={crust.Seal.Id}&goes={C.Filling.Formula.Family.Id}");
             if (crust.Thickness != Composition.UsualCrust(C.Pan, crust.Family).Thickness)
                 address += string.Create(CultureInfo.InvariantCulture, $"&thick={crust.Thickness.Value:0.###}mm");
             if (C.Oven is { } oven)
@@ -151,7 +156,8 @@ public sealed class ComposeView
     public IHtmlContent Sentence(Phrase phrase) => FigureLink.Sentence(phrase, Shown, Canonical, 1);
 
     /// <summary>True for the advice that is the thing to do next: the gravest, if it is grave.</summary>
-    public bool IsNext(Finding finding) => finding.Severity <= Severity.Disappoints && !finding.IsKnown && ReferenceEquals(finding, Pie.Advice[0]);
+    public bool IsNext(Finding finding) =>
+        finding.Severity <= Severity.Disappoints && !finding.IsKnown && ReferenceEquals(finding, Pie.Advice[0]);
 
     /// <summary>How much deeper or shallower the filling stands in another pan.</summary>
     public IHtmlContent Deeper(StandIn other)
@@ -159,13 +165,18 @@ public sealed class ComposeView
         var off = other.Deeper.Value.Value;
         if (Math.Abs(off) < 0.75)
             return new HtmlString("as now");
-        return FigureLink.To(other.Deeper, Shown, Canonical, 1, Shown.Say(new Quantity(Math.Abs(off), Dimension.Length)) + (off > 0 ? " more" : " less"));
+        return FigureLink.To(
+            other.Deeper, Shown, Canonical, 1, Shown.Say(new Quantity(Math.Abs(off), Dimension.Length)) + (off > 0 ? " more" : " less"));
     }
 
     /// <summary>How the minutes in the oven change in another pan.</summary>
     public IHtmlContent Oven(StandIn other) => Math.Abs(other.BakeTime.Value.Value - 1) < 0.01
         ? new HtmlString("oven as now")
-        : new HtmlContentBuilder().Append("oven minutes ").AppendHtml(FigureLink.To(other.BakeTime, Shown, Canonical, 1, string.Create(CultureInfo.InvariantCulture, $"× {other.BakeTime.Value.Value:0.0#}")));
+        : new HtmlContentBuilder().Append("oven minutes ")
+            .AppendHtml(
+                FigureLink.To(
+                    other.BakeTime, Shown, Canonical, 1,
+                    string.Create(CultureInfo.InvariantCulture, $"× {other.BakeTime.Value.Value:0.0#}")));
 
     /// <summary>How far a batch is over or short, in ml and mm, each to be opened.</summary>
     public IHtmlContent Off(BatchOption option)
@@ -176,14 +187,18 @@ public sealed class ComposeView
         return new HtmlContentBuilder()
             .AppendHtml(FigureLink.To(option.Difference, Shown, Canonical, 1, Shown.Say(new Quantity(Math.Abs(off), Dimension.Volume))))
             .Append(off > 0 ? " over, " : " short, ")
-            .AppendHtml(FigureLink.To(option.DepthDifference, Shown, Canonical, 1, Shown.Say(new Quantity(Math.Abs(option.DepthDifference.Value.Value), Dimension.Length))));
+            .AppendHtml(
+                FigureLink.To(
+                    option.DepthDifference, Shown, Canonical, 1,
+                    Shown.Say(new Quantity(Math.Abs(option.DepthDifference.Value.Value), Dimension.Length))));
     }
 
     /// <summary>How soft and how firm this filling can be made.</summary>
     public Firmness Firmness => Core.Fillings.Firmness.Of(C.Filling.Formula, C.Filling.Setter);
 
     /// <summary>The address with another firmness.</summary>
-    public string WithSetter(FirmnessEnd end) => AddressOf(CompositionAddress.Write(C with { Filling = C.Filling with { Setter = end.Setter } }));
+    public string WithSetter(FirmnessEnd end) =>
+        AddressOf(CompositionAddress.Write(C with { Filling = C.Filling with { Setter = end.Setter } }));
 
     /// <summary>What meets what in it, and at which temperature.</summary>
     public IReadOnlyList<Meeting> Meets => Meetings.Of(C);
@@ -193,11 +208,14 @@ public sealed class ComposeView
     {
         var sums = Pie.Toppings.GetEnumerator();
         foreach (var (choice, i) in C.Over.Prepend(C.Topping).Select((t, i) => (t, i)))
-            yield return (i == 0 ? CompositionAddress.First : CompositionAddress.OverAt(i - 1), choice, !choice.IsNone && sums.MoveNext() ? sums.Current : null);
+            yield return (
+                i == 0 ? CompositionAddress.First : CompositionAddress.OverAt(i - 1), choice,
+                !choice.IsNone && sums.MoveNext() ? sums.Current : null);
     }
 
     /// <summary>The layers beneath the filling, the topmost first, each with the fields it is read from.</summary>
-    public IEnumerable<(LayerFields Fields, LayerSums Sums)> LayerRows() => Pie.Layers.Select((sums, i) => (CompositionAddress.UnderAt(i), sums)).Reverse();
+    public IEnumerable<(LayerFields Fields, LayerSums Sums)> LayerRows() =>
+        Pie.Layers.Select((sums, i) => (CompositionAddress.UnderAt(i), sums)).Reverse();
 
     /// <summary>Where a topping is seen from above, counted from 0 with the lowest.</summary>
     public string AboveAt(int topping) => string.Create(CultureInfo.InvariantCulture, $"{Routes.Above}?top-at={topping + 1}&{Canonical}");
@@ -208,7 +226,10 @@ public sealed class ComposeView
         var words = new HtmlContentBuilder();
         if (sums.Count is { } count)
         {
-            words.AppendHtml(Figure(count)).Append(sums.Choice.Topping.Piece is null ? sums.Choice.Laying.Pattern switch { Pattern.Lattice => " lines", Pattern.Shells => " shells", _ => " rosettes" } : " pieces");
+            words.AppendHtml(Figure(count)).Append(
+                sums.Choice.Topping.Piece is null
+                    ? sums.Choice.Laying.Pattern switch { Pattern.Lattice => " lines", Pattern.Shells => " shells", _ => " rosettes" }
+                    : " pieces");
             if (sums.PipedWidth is { } wide)
                 words.Append(", each ").AppendHtml(Figure(wide)).Append(sums.Choice.Laying.Pattern is Pattern.Shells ? " long" : " wide");
             words.Append(" · ");
@@ -217,11 +238,14 @@ public sealed class ComposeView
         if (sums.Cream is { } cream)
             words.AppendHtml(Figure(cream)).Append(" cream");
         else
-            words.AppendHtml(FigureLink.To(sums.Lines[0].Mass, Shown, Canonical, 1, Shown.Weigh(sums.Lines[0].Mass.Value, sums.Lines[0].Ingredient))).Append(" ").Append(sums.Lines[0].Ingredient.ShortName);
+            words.AppendHtml(
+                FigureLink.To(sums.Lines[0].Mass, Shown, Canonical, 1, Shown.Weigh(sums.Lines[0].Mass.Value, sums.Lines[0].Ingredient)))
+                .Append(" ").Append(sums.Lines[0].Ingredient.ShortName);
         if (sums.ToBuy is { } buy)
             words.Append(", buy ").AppendHtml(Figure(buy));
         foreach (var line in sums.Lines.Skip(1).Where(l => l.Ingredient != Core.Ingredients.Pantry.Water))
-            words.Append(" · ").AppendHtml(FigureLink.To(line.Mass, Shown, Canonical, 1, Shown.Weigh(line.Mass.Value, line.Ingredient))).Append(" ").Append(line.Ingredient.ShortName);
+            words.Append(" · ").AppendHtml(FigureLink.To(line.Mass, Shown, Canonical, 1, Shown.Weigh(line.Mass.Value, line.Ingredient)))
+                .Append(" ").Append(line.Ingredient.ShortName);
         return words;
     }
 
@@ -240,13 +264,16 @@ public sealed class ComposeView
         foreach (var times in (double[])[1, 2])
         {
             if (chosen.Kind is not BatchKind.Times || Math.Abs(chosen.Times - times) > 1e-9)
-                yield return (times.ToString(CultureInfo.InvariantCulture), times == 1 ? "one batch as written" : "two batches as written", false);
+                yield return (
+                    times.ToString(CultureInfo.InvariantCulture), times == 1 ? "one batch as written" : "two batches as written", false);
         }
 
         string Words(BatchOption option)
         {
             var off = option.Difference.Value.Value;
-            var words = option.Kind is BatchKind.Times ? $"{C.Filling.Batch.Times:0.##} × as written" : Core.Units.Shown.Pieces(option.Pieces, whole);
+            var words = option.Kind is BatchKind.Times
+                ? $"{C.Filling.Batch.Times:0.##} × as written"
+                : Core.Units.Shown.Pieces(option.Pieces, whole);
             if (Math.Abs(off) < 3)
                 return words + ": just right";
             var ml = Shown.Say(new Quantity(Math.Abs(off), Dimension.Volume));
@@ -255,7 +282,8 @@ public sealed class ComposeView
     }
 
     /// <summary>Where the recipe of a part is: the baker's own, or one to copy.</summary>
-    public static string RecipeOf(string id) => Data.Recipes.RecipeBox.Parse(id) is { } own ? Routes.Part(own.Part) : Routes.NewPart + "?from=" + id;
+    public static string RecipeOf(string id) =>
+        Data.Recipes.RecipeBox.Parse(id) is { } own ? Routes.Part(own.Part) : Routes.NewPart + "?from=" + id;
 
     /// <summary>What a severity is called, and its mark.</summary>
     public static (string Mark, string Word, string Css) Severe(Severity severity) => severity switch

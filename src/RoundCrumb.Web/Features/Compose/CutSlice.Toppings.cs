@@ -44,18 +44,28 @@ public static partial class CutSlice
                     for (var i = 0; i < waves; i++)
                     {
                         path.Append(meringue
-                            ? string.Create(CultureInfo.InvariantCulture, $"q{Svg.N(step * 0.35)} {Svg.N(-high * 0.08)} {Svg.N(step * 0.5)} {Svg.N(-high * lift * 0.5)}q{Svg.N(step * 0.15)} {Svg.N(high * lift * 0.45)} {Svg.N(step * 0.5)} {Svg.N(high * lift * 0.5)}")
-                            : string.Create(CultureInfo.InvariantCulture, $"q{Svg.N(step * 0.5)} {Svg.N(-high * lift * (i % 2 == 0 ? 1 : -0.6))} {Svg.N(step)} 0"));
+                            ? string.Create(
+                                CultureInfo.InvariantCulture,
+                                $"q{Svg.N(step * 0.35)} {Svg.N(-high * 0.08)} {Svg.N(step * 0.5)} "
+                                    + $"{Svg.N(-high * lift * 0.5)}q{Svg.N(step * 0.15)} {Svg.N(high * lift * 0.45)} {Svg.N(step * 0.5)} "
+                                    + $"{Svg.N(high * lift * 0.5)}")
+                            : string.Create(
+                                CultureInfo.InvariantCulture,
+                                $"q{Svg.N(step * 0.5)} {Svg.N(-high * lift * (i % 2 == 0 ? 1 : -0.6))} {Svg.N(step)} 0"));
                     }
 
                     path.Add($"Q{Svg.N(r - (high * 0.05))} {Svg.N(y - (high * 0.95))} {Svg.N(r)} {Svg.N(y)}Z");
-                    Raw($"<path class=\"food cream{(meringue ? " toasted" : "")}\" d=\"{path}\" fill=\"{topping.Tint}\" stroke-width=\"{Svg.N(px)}\"/>");
+                    _svg.Add(
+                        $"<path class=\"food cream{(meringue ? " toasted" : "")}\" d=\"{path}\" fill=\"{topping.Tint}\" "
+                            + $"stroke-width=\"{Svg.N(px)}\"/>");
                     break;
                 case ToppingKind.Jelly:
-                    Raw($"<path class=\"food jelly\" d=\"M0 {Svg.N(y)}H{Svg.N(r)}L{Svg.N(InnerAt(-y + high))} {Svg.N(y - high)}H0Z\" fill=\"{topping.Tint}\" stroke-width=\"{Svg.N(px)}\"/>");
+                    _svg.Add(
+                        $"<path class=\"food jelly\" d=\"M0 {Svg.N(y)}H{Svg.N(r)}L{Svg.N(InnerAt(-y + high))} "
+                            + $"{Svg.N(y - high)}H0Z\" fill=\"{topping.Tint}\" stroke-width=\"{Svg.N(px)}\"/>");
                     break;
                 case ToppingKind.Glaze:
-                    Raw($"<path class=\"glaze\" d=\"M0 {Svg.N(y)}H{Svg.N(r)}\" stroke=\"{topping.Tint}\" stroke-width=\"1.4\"/>");
+                    _svg.Add($"<path class=\"glaze\" d=\"M0 {Svg.N(y)}H{Svg.N(r)}\" stroke=\"{topping.Tint}\" stroke-width=\"1.4\"/>");
                     break;
                 default:
                     // Crumbs, flakes and dust: as many grains as cover it, the same ones every time.
@@ -69,13 +79,21 @@ public static partial class CutSlice
                     var dust = topping.Kind is ToppingKind.Dusting;
                     var size = dust ? 0.6 : topping.Kind is ToppingKind.Crumble ? 4.6 : 2.6;
                     if (topping.Kind is ToppingKind.Crumble)
-                        Raw($"<path class=\"food\" d=\"M0 {Svg.N(y)}V{Svg.N(y - (high * 0.84))}H{Svg.N(r - (high * 0.5))}Q{Svg.N(r - 1)} {Svg.N(y - (high * 0.7))} {Svg.N(r)} {Svg.N(y)}Z\" fill=\"{topping.Tint}\" stroke-width=\"{Svg.N(px)}\"/>");
+                        _svg.Add(
+                            $"<path class=\"food\" d=\"M0 "
+                                + $"{Svg.N(y)}V{Svg.N(y - (high * 0.84))}H{Svg.N(r - (high * 0.5))}Q{Svg.N(r - 1)} "
+                                + $"{Svg.N(y - (high * 0.7))} {Svg.N(r)} {Svg.N(y)}Z\" fill=\"{topping.Tint}\" "
+                                + $"stroke-width=\"{Svg.N(px)}\"/>");
                     var end = r - size - ((FillingTop - y) * 0.5);
                     for (double x = 0; x < end; x += size * (dust ? 2.4 : 0.8))
                     {
                         var up = topping.Kind is ToppingKind.Crumble ? high * (0.7 + (Next() * 0.2)) : Next() * Math.Max(high - size, 0.4);
                         var wide = size * (0.7 + (Next() * 0.6));
-                        Raw($"<ellipse class=\"food grain-top\" cx=\"{Svg.N(x + (wide / 2))}\" cy=\"{Svg.N(y - up - (size * 0.3))}\" rx=\"{Svg.N(wide / 2)}\" ry=\"{Svg.N(size * (dust ? 0.3 : 0.36))}\" fill=\"{topping.Tint}\" stroke-width=\"{Svg.N(dust ? 0.2 * px : px * 0.6)}\"/>");
+                        _svg.Add(
+                            $"<ellipse class=\"food grain-top\" cx=\"{Svg.N(x + (wide / 2))}\" "
+                                + $"cy=\"{Svg.N(y - up - (size * 0.3))}\" rx=\"{Svg.N(wide / 2)}\" "
+                                + $"ry=\"{Svg.N(size * (dust ? 0.3 : 0.36))}\" fill=\"{topping.Tint}\" "
+                                + $"stroke-width=\"{Svg.N(dust ? 0.2 * px : px * 0.6)}\"/>");
                     }
 
                     break;
@@ -102,7 +120,10 @@ public static partial class CutSlice
                         continue;
                     var x = line.X1 + ((line.X2 - line.X1) * line.Y1 / (line.Y1 - line.Y2));
                     if (x >= 0)
-                        Raw($"<ellipse class=\"food cream\" cx=\"{Svg.N(x)}\" cy=\"{Svg.N(y - (high / 2))}\" rx=\"{Svg.N(high * 0.62)}\" ry=\"{Svg.N(high / 2)}\" fill=\"{topping.Tint}\" stroke-width=\"{Svg.N(px)}\"/>");
+                        _svg.Add(
+                            $"<ellipse class=\"food cream\" cx=\"{Svg.N(x)}\" cy=\"{Svg.N(y - (high / 2))}\" "
+                                + $"rx=\"{Svg.N(high * 0.62)}\" ry=\"{Svg.N(high / 2)}\" fill=\"{topping.Tint}\" "
+                                + $"stroke-width=\"{Svg.N(px)}\"/>");
                 }
 
                 return;
@@ -118,7 +139,10 @@ public static partial class CutSlice
                 var left = Math.Max(0, spot.X - half);
                 var right = spot.X + half;
                 var tip = Math.Max(0, spot.X);
-                Raw($"<path class=\"food cream\" d=\"M{Svg.N(left)} {Svg.N(y)}Q{Svg.N(left)} {Svg.N(y - (high * 0.55))} {Svg.N(tip)} {Svg.N(y - high)}Q{Svg.N(right)} {Svg.N(y - (high * 0.55))} {Svg.N(right)} {Svg.N(y)}Z\" fill=\"{topping.Tint}\" stroke-width=\"{Svg.N(px)}\"/>");
+                _svg.Add(
+                    $"<path class=\"food cream\" d=\"M{Svg.N(left)} {Svg.N(y)}Q{Svg.N(left)} {Svg.N(y - (high * 0.55))} "
+                        + $"{Svg.N(tip)} {Svg.N(y - high)}Q{Svg.N(right)} {Svg.N(y - (high * 0.55))} {Svg.N(right)} {Svg.N(y)}Z\" "
+                        + $"fill=\"{topping.Tint}\" stroke-width=\"{Svg.N(px)}\"/>");
             }
         }
 
@@ -142,7 +166,14 @@ public static partial class CutSlice
                 return;
             var round = Math.Min(high / 2, (right - left) / 2);
             var corner = left <= 0 ? 0 : round;
-            Raw($"<path class=\"food piece\" d=\"M{Svg.N(left + corner)} {Svg.N(y + (high / 2))}H{Svg.N(right - round)}q{Svg.N(round)} 0 {Svg.N(round)} {Svg.N(-high / 2)}t{Svg.N(-round)} {Svg.N(-high / 2)}H{Svg.N(left + corner)}{(corner > 0 ? $"q{Svg.N(-corner)} 0 {Svg.N(-corner)} {Svg.N(high / 2)}t{Svg.N(corner)} {Svg.N(high / 2)}" : "")}Z\" fill=\"{piece.Tint}\" stroke-width=\"{Svg.N(px)}\"/>");
+            var turn = corner > 0
+                ? $"q{Svg.N(-corner)} 0 {Svg.N(-corner)} {Svg.N(high / 2)}t{Svg.N(corner)} {Svg.N(high / 2)}"
+                : "";
+            _svg.Add(
+                $"<path class=\"food piece\" d=\"M{Svg.N(left + corner)} "
+                    + $"{Svg.N(y + (high / 2))}H{Svg.N(right - round)}q{Svg.N(round)} 0 {Svg.N(round)} {Svg.N(-high / 2)}t{Svg.N(-round)} "
+                    + $"{Svg.N(-high / 2)}H{Svg.N(left + corner)}{turn}Z\" "
+                    + $"fill=\"{piece.Tint}\" stroke-width=\"{Svg.N(px)}\"/>");
         }
     }
 }

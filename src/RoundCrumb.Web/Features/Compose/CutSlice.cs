@@ -29,24 +29,39 @@ public static partial class CutSlice
     /// <param name="pie">The pie.</param>
     /// <param name="shown">The baker's units.</param>
     /// <param name="place">What tells its place on the page from every other, also where the same pie stands twice.</param>
-    public static IHtmlContent Small(Assessment pie, Shown shown, string place) => new HtmlString(new Drawing(pie, shown, place).ToString());
+    public static IHtmlContent Small(Assessment pie, Shown shown, string place) =>
+        new HtmlString(new Drawing(pie, shown, place).ToString());
 
     /// <summary>What the drawing says to somebody who can't see it.</summary>
     public static string Describe(Assessment pie, Shown shown)
     {
         var c = pie.Composition;
         var words = new StringBuilder();
-        words.Add($"{c.Pan.Name}; {c.Crust.Family.Name.ToLowerInvariant()} {shown.Say(c.Crust.Thickness.AsQuantity())} thick; {c.Filling.Formula.Name.ToLowerInvariant()} {shown.Say(pie.FilledDepth.Amount)} deep, {shown.Say(c.Filling.Line.AsQuantity())} below the rim at its line");
+        words.Add(
+            $"{c.Pan.Name}; {c.Crust.Family.Name.ToLowerInvariant()} {shown.Say(c.Crust.Thickness.AsQuantity())} thick; "
+                + $"{c.Filling.Formula.Name.ToLowerInvariant()} {shown.Say(pie.FilledDepth.Amount)} deep, "
+                + $"{shown.Say(c.Filling.Line.AsQuantity())} below the rim at its line");
         foreach (var layer in pie.Layers)
-            words.Add($"; beneath it {layer.Choice.Name.ToLowerInvariant()}{(layer.Choice is FillingLayer ? " " + shown.Say(layer.Choice.Thickness.AsQuantity()) + " thick" : "")}");
+        {
+            words.Add($"; beneath it {layer.Choice.Name.ToLowerInvariant()}");
+            if (layer.Choice is FillingLayer)
+                words.Add($" {shown.Say(layer.Choice.Thickness.AsQuantity())} thick");
+        }
+
         foreach (var top in pie.Toppings)
-            words.Add($"; {top.Choice.Topping.Name.ToLowerInvariant()}{(top.Choice.Topping.HasThickness && top.Count is null ? " " + shown.Say(top.Choice.Height.AsQuantity()) + " thick" : "")}");
+        {
+            words.Add($"; {top.Choice.Topping.Name.ToLowerInvariant()}");
+            if (top.Choice.Topping.HasThickness && top.Count is null)
+                words.Add($" {shown.Say(top.Choice.Height.AsQuantity())} thick");
+        }
+
         if (Overflows(pie))
             words.Add($"; {shown.Say(pie.Fit.RunsOver.Amount)} would run over");
         return words.Append('.').ToString();
     }
 
-    private static bool Overflows(Assessment pie) => pie.Composition.Filling.Batch.Kind is BatchKind.Times && pie.Fit.RunsOver.Value.Value >= 5;
+    private static bool Overflows(Assessment pie) =>
+        pie.Composition.Filling.Batch.Kind is BatchKind.Times && pie.Fit.RunsOver.Value.Value >= 5;
 
     private sealed partial class Drawing
     {
@@ -75,7 +90,8 @@ public static partial class CutSlice
 
             var edge = c.Crust.Family is RolledFamily ? c.Crust.Edge switch { Edge.Crimped => 7, Edge.HighFluted => 13, _ => 0 } : 0;
             var cream = pie.Toppings.Sum(t => t.Choice.Stands);
-            var top = Math.Max(Math.Max(edge, Overflows(pie) ? 16 : 0), pie.Lined.BaseThickness + pie.FilledDepth.Value.Value + (cream * 1.25) - _depth);
+            var top = Math.Max(
+                Math.Max(edge, Overflows(pie) ? 16 : 0), pie.Lined.BaseThickness + pie.FilledDepth.Value.Value + (cream * 1.25) - _depth);
             var above = Math.Max(0, top) + 4;
             var below = _wall + (_small ? 3 : 19);
             var flange = pan.HasRim ? 13 : Overflows(pie) ? 12 : 5;
@@ -88,8 +104,13 @@ public static partial class CutSlice
             var y0 = -(_depth + above) - ((high - above - _depth - below) / 2);
             var css = _small ? "cut small" : "cut";
 
-            Raw($"<svg class=\"{css}\" viewBox=\"{Svg.N(x0)} {Svg.N(y0)} {Svg.N(wide)} {Svg.N(high)}\" font-size=\"{Svg.N(14 * px)}\" role=\"{(_small ? "img" : "group")}\" aria-labelledby=\"{Id("title")} {Id("desc")}\">");
-            Raw($"<title id=\"{Id("title")}\">{(pan.IsRound ? "The pie, cut from middle to rim" : "The pie, cut across from its middle to its long side")}</title><desc id=\"{Id("desc")}\">{Svg.Text(Describe(pie, shown))}</desc>");
+            _svg.Add(
+                $"<svg class=\"{css}\" viewBox=\"{Svg.N(x0)} {Svg.N(y0)} {Svg.N(wide)} {Svg.N(high)}\" "
+                    + $"font-size=\"{Svg.N(14 * px)}\" role=\"{(_small ? "img" : "group")}\" aria-labelledby=\"{Id("title")} "
+                    + $"{Id("desc")}\">");
+            var title = pan.IsRound ? "The pie, cut from middle to rim" : "The pie, cut across from its middle to its long side";
+            _svg.Add(
+                $"<title id=\"{Id("title")}\">{title}</title><desc id=\"{Id("desc")}\">{Svg.Text(Describe(pie, shown))}</desc>");
             Pan(px);
             Beyond(px);
             Crust(px);
@@ -100,7 +121,10 @@ public static partial class CutSlice
             Toppings(px);
             if (!_small)
             {
-                Raw($"<path class=\"middle\" d=\"M0 {Svg.N(_wall + 3)}V{Svg.N(-(_depth + above) + 2)}\" stroke-width=\"{Svg.N(px)}\" stroke-dasharray=\"{Svg.N(8 * px)} {Svg.N(4 * px)} {Svg.N(1.5 * px)} {Svg.N(4 * px)}\"/>");
+                _svg.Add(
+                    $"<path class=\"middle\" d=\"M0 {Svg.N(_wall + 3)}V{Svg.N(-(_depth + above) + 2)}\" "
+                        + $"stroke-width=\"{Svg.N(px)}\" stroke-dasharray=\"{Svg.N(8 * px)} {Svg.N(4 * px)} {Svg.N(1.5 * px)} "
+                        + $"{Svg.N(4 * px)}\"/>");
                 FillLine(px);
                 Words(px, cream);
                 Rule(px, _wall + 9);
@@ -128,8 +152,10 @@ public static partial class CutSlice
             if (pan.Kind is PanKind.Ring)
             {
                 // A ring has no floor: it stands on a tray.
-                Raw($"<path class=\"pan\" d=\"M0 0H{Svg.N(r.TopHalf + 14)}v{Svg.N(w)}H0Z\" stroke-width=\"{Svg.N(1.2 * px)}\"/>");
-                Raw($"<path class=\"pan\" d=\"M{Svg.N(r.BaseHalf)} 0L{Svg.N(r.TopHalf)} {Svg.N(-_depth)}h{Svg.N(w)}L{Svg.N(r.BaseHalf + w)} 0Z\" stroke-width=\"{Svg.N(1.2 * px)}\"/>");
+                _svg.Add($"<path class=\"pan\" d=\"M0 0H{Svg.N(r.TopHalf + 14)}v{Svg.N(w)}H0Z\" stroke-width=\"{Svg.N(1.2 * px)}\"/>");
+                _svg.Add(
+                    $"<path class=\"pan\" d=\"M{Svg.N(r.BaseHalf)} 0L{Svg.N(r.TopHalf)} "
+                        + $"{Svg.N(-_depth)}h{Svg.N(w)}L{Svg.N(r.BaseHalf + w)} 0Z\" stroke-width=\"{Svg.N(1.2 * px)}\"/>");
                 return;
             }
 
@@ -140,16 +166,21 @@ public static partial class CutSlice
             else if (pan.IsFluted)
                 path.Add($"q3 -1 3.5 1.6l-1.6 .4L{Svg.N(r.BaseHalf + w)} {Svg.N(w)}H0Z");
             else if (pan.Kind is PanKind.Ramekin)
-                path.Add($"q{Svg.N(w / 2)} {Svg.N(-w * 0.6)} {Svg.N(w)} 0L{Svg.N(r.BaseHalf + w)} {Svg.N(w * 1.5)}h{Svg.N(-w * 0.8)}l{Svg.N(-w * 0.5)} {Svg.N(-w * 0.5)}H0Z");
+                path.Add(
+                    $"q{Svg.N(w / 2)} {Svg.N(-w * 0.6)} {Svg.N(w)} 0L{Svg.N(r.BaseHalf + w)} "
+                        + $"{Svg.N(w * 1.5)}h{Svg.N(-w * 0.8)}l{Svg.N(-w * 0.5)} {Svg.N(-w * 0.5)}H0Z");
             else if (pan.ServedIn)
                 path.Add($"q{Svg.N(w / 2)} {Svg.N(-w * 0.6)} {Svg.N(w)} 0L{Svg.N(r.BaseHalf + w)} {Svg.N(w)}H0Z");
             else
                 path.Add($"h{Svg.N(w + 2)}v2.6h-2L{Svg.N(r.BaseHalf + w)} {Svg.N(w)}h3v{Svg.N(w)}H0Z");
-            Raw($"<path class=\"pan\" d=\"{path}\" stroke-width=\"{Svg.N(1.2 * px)}\"/>");
+            _svg.Add($"<path class=\"pan\" d=\"{path}\" stroke-width=\"{Svg.N(1.2 * px)}\"/>");
             if (pan.Kind is PanKind.TartTin or PanKind.Springform or PanKind.OblongTart)
             {
                 // The base lifts out: it lies on a ledge turned in from the wall.
-                Raw($"<path class=\"pan-joint\" d=\"M{Svg.N(r.BaseHalf - 5)} {Svg.N(w * 2)}h{Svg.N(5 + w)}v{Svg.N(-w)}M{Svg.N(r.BaseHalf - 1)} 0v{Svg.N(w)}\" stroke-width=\"{Svg.N(1.2 * px)}\"/>");
+                _svg.Add(
+                    $"<path class=\"pan-joint\" d=\"M{Svg.N(r.BaseHalf - 5)} "
+                        + $"{Svg.N(w * 2)}h{Svg.N(5 + w)}v{Svg.N(-w)}M{Svg.N(r.BaseHalf - 1)} 0v{Svg.N(w)}\" "
+                        + $"stroke-width=\"{Svg.N(1.2 * px)}\"/>");
             }
 
             if (pan.IsFluted)
@@ -157,12 +188,16 @@ public static partial class CutSlice
                 // The flutes stand out behind the cut: a band as wide as they are deep, a line for each.
                 var deep = 3.0;
                 var path2 = new StringBuilder();
-                path2.Add($"M{Svg.N(r.BaseHalf + w)} {Svg.N(w)}l{Svg.N(deep)} 0L{Svg.N(r.TopHalf + w + deep)} {Svg.N(-_depth + 2)}h{Svg.N(-deep)}");
-                Raw($"<path class=\"pan flutes\" d=\"{path2}\" stroke-width=\"{Svg.N(0.8 * px)}\"/>");
+                path2.Add(
+                    $"M{Svg.N(r.BaseHalf + w)} {Svg.N(w)}l{Svg.N(deep)} 0L{Svg.N(r.TopHalf + w + deep)} "
+                        + $"{Svg.N(-_depth + 2)}h{Svg.N(-deep)}");
+                _svg.Add($"<path class=\"pan flutes\" d=\"{path2}\" stroke-width=\"{Svg.N(0.8 * px)}\"/>");
             }
         }
 
-        /// <summary>What is seen of the crust behind the cut, above the filling: its far wall with its flutes, and the edge that stands on it.</summary>
+        /// <summary>
+        /// What is seen of the crust behind the cut, above the filling: its far wall with its flutes, and the edge that stands on it.
+        /// </summary>
         private void Beyond(double px)
         {
             var lined = _pie.Lined;
@@ -192,17 +227,18 @@ public static partial class CutSlice
             }
 
             path.Add($"L{Svg.N(outer)} {Svg.N(-h)}H{Svg.N(inner)}L{Svg.N(InnerAt(Math.Min(from, h)))} {Svg.N(-Math.Min(from, h))}Z");
-            Raw($"<path class=\"food beyond\" d=\"{path}\" fill=\"{Tint}\" stroke-width=\"{Svg.N(0.7 * px)}\"/>");
+            _svg.Add($"<path class=\"food beyond\" d=\"{path}\" fill=\"{Tint}\" stroke-width=\"{Svg.N(0.7 * px)}\"/>");
             if (!C.Pan.IsFluted || from >= h)
                 return;
             var lines = new StringBuilder();
             var flutes = Math.Max(4, (int)Math.Round(Math.PI / 2 * inner / 12));
             for (var i = 1; i < flutes; i++)
                 lines.Add($"M{Svg.N(inner * Math.Sin(Math.PI / 2 * i / flutes))} {Svg.N(-h)}V{Svg.N(-from)}");
-            Raw($"<path class=\"grain\" d=\"{lines}\" stroke-width=\"{Svg.N(px)}\"/>");
+            _svg.Add($"<path class=\"grain\" d=\"{lines}\" stroke-width=\"{Svg.N(px)}\"/>");
         }
 
-        private string Tint => C.Crust.Treatment is Treatment.Chilled && C.Crust.Family is CrumbFamily { Id: "plain-crumb" } ? "#c69a5d" : C.Crust.Family.Tint;
+        private string Tint =>
+            C.Crust.Treatment is Treatment.Chilled && C.Crust.Family is CrumbFamily { Id: "plain-crumb" } ? "#c69a5d" : C.Crust.Family.Tint;
 
         private void Crust(double px)
         {
@@ -222,7 +258,9 @@ public static partial class CutSlice
                 {
                     // A folded edge rests on the rim and stands above it.
                     var up = C.Crust.Edge is Edge.HighFluted ? 13 : 7;
-                    path.Add($"h11c3.2 0 3.2 {Svg.N(-up * 0.9)} 0 {Svg.N(-up)}c-3.5 {Svg.N(-up * 0.13)} -8 {Svg.N(-up * 0.09)} -10.5 {Svg.N(up * 0.17)}c-1.8 {Svg.N(up * 0.19)} -2.6 {Svg.N(up * 0.5)} -3.6 {Svg.N(up * 0.83)}");
+                    path.Add(
+                        $"h11c3.2 0 3.2 {Svg.N(-up * 0.9)} 0 {Svg.N(-up)}c-3.5 {Svg.N(-up * 0.13)} -8 {Svg.N(-up * 0.09)} -10.5 "
+                            + $"{Svg.N(up * 0.17)}c-1.8 {Svg.N(up * 0.19)} -2.6 {Svg.N(up * 0.5)} -3.6 {Svg.N(up * 0.83)}");
                 }
 
                 path.Add($"L{Svg.N(within.TopHalf)} {Svg.N(-h)}L{Svg.N(within.BaseHalf)} {Svg.N(-tb)}H0Z");
@@ -232,7 +270,9 @@ public static partial class CutSlice
                 path.Add($"V{Svg.N(-tb)}H0Z");
             }
 
-            Raw($"<path class=\"food crust\" d=\"{path}\" fill=\"{(_pie.Crust.Laid is null ? Tint : "#a9824c")}\" stroke-width=\"{Svg.N(px)}\"/>");
+            _svg.Add(
+                $"<path class=\"food crust\" d=\"{path}\" fill=\"{(_pie.Crust.Laid is null ? Tint : "#a9824c")}\" "
+                    + $"stroke-width=\"{Svg.N(px)}\"/>");
             if (_pie.Crust.Laid is { } laid)
                 Biscuits(laid, px, tb);
             else if (C.Crust.Family is RolledFamily { NeedsLayers: true })
@@ -252,14 +292,20 @@ public static partial class CutSlice
                 var half = Math.Sqrt((r * r) - (spot.Y * spot.Y));
                 var (from, to) = (Math.Max(0, spot.X - half), spot.X + half);
                 if (to > from + 1)
-                    Raw($"<rect class=\"food biscuit\" x=\"{Svg.N(from)}\" y=\"{Svg.N(-tb)}\" width=\"{Svg.N(to - from)}\" height=\"{Svg.N(tb)}\" rx=\"{Svg.N(Math.Min(tb / 2, 2.5))}\" fill=\"{C.Crust.Family.Tint}\" stroke-width=\"{Svg.N(px)}\"/>");
+                    _svg.Add(
+                        $"<rect class=\"food biscuit\" x=\"{Svg.N(from)}\" y=\"{Svg.N(-tb)}\" width=\"{Svg.N(to - from)}\" "
+                            + $"height=\"{Svg.N(tb)}\" rx=\"{Svg.N(Math.Min(tb / 2, 2.5))}\" fill=\"{C.Crust.Family.Tint}\" "
+                            + $"stroke-width=\"{Svg.N(px)}\"/>");
             }
 
             if (laid.Wall == 0)
                 return;
             var pan = C.Pan.Inside;
             var lean = Math.Atan2(pan.TopHalf - pan.BaseHalf, pan.Depth) * 180 / Math.PI;
-            Raw($"<rect class=\"food biscuit\" x=\"{Svg.N(-tb)}\" y=\"{Svg.N(-laid.Diameter)}\" width=\"{Svg.N(tb)}\" height=\"{Svg.N(laid.Diameter)}\" rx=\"2.5\" fill=\"{C.Crust.Family.Tint}\" stroke-width=\"{Svg.N(px)}\" transform=\"translate({Svg.N(pan.BaseHalf)} 0) rotate({Svg.N(lean)})\"/>");
+            _svg.Add(
+                $"<rect class=\"food biscuit\" x=\"{Svg.N(-tb)}\" y=\"{Svg.N(-laid.Diameter)}\" width=\"{Svg.N(tb)}\" "
+                    + $"height=\"{Svg.N(laid.Diameter)}\" rx=\"2.5\" fill=\"{C.Crust.Family.Tint}\" stroke-width=\"{Svg.N(px)}\" "
+                    + $"transform=\"translate({Svg.N(pan.BaseHalf)} 0) rotate({Svg.N(lean)})\"/>");
         }
 
         /// <summary>Flaky dough shows its layers.</summary>
@@ -271,7 +317,9 @@ public static partial class CutSlice
                 var y = tb * part;
                 var bottom = r.BaseHalf + ((within.BaseHalf - r.BaseHalf) * part);
                 var top = r.HalfAt(h) + ((within.TopHalf - r.HalfAt(h)) * part);
-                Raw($"<path class=\"grain\" d=\"M0 {Svg.N(-y)}H{Svg.N(bottom - 1)}L{Svg.N(top)} {Svg.N(-h + 1)}\" stroke-width=\"{Svg.N(px)}\" stroke-dasharray=\"{Svg.N(9 + (part * 6))} {Svg.N(2 + part)}\"/>");
+                _svg.Add(
+                    $"<path class=\"grain\" d=\"M0 {Svg.N(-y)}H{Svg.N(bottom - 1)}L{Svg.N(top)} {Svg.N(-h + 1)}\" "
+                        + $"stroke-width=\"{Svg.N(px)}\" stroke-dasharray=\"{Svg.N(9 + (part * 6))} {Svg.N(2 + part)}\"/>");
             }
         }
 
@@ -306,7 +354,7 @@ public static partial class CutSlice
                 }
             }
 
-            Raw($"<path class=\"grain\" d=\"{path}\" stroke-width=\"0.7\" stroke-linecap=\"round\"/>");
+            _svg.Add($"<path class=\"grain\" d=\"{path}\" stroke-width=\"0.7\" stroke-linecap=\"round\"/>");
         }
 
         private void Filling(double px)
@@ -317,11 +365,15 @@ public static partial class CutSlice
             {
                 if (layer.Choice is not FillingLayer filling)
                     continue;
-                Raw($"<path class=\"food filling\" d=\"{Room(from, tb + layer.To)}\" fill=\"{filling.Formula.Tint}\" stroke-width=\"{Svg.N(px)}\"/>");
+                _svg.Add(
+                    $"<path class=\"food filling\" d=\"{Room(from, tb + layer.To)}\" fill=\"{filling.Formula.Tint}\" "
+                        + $"stroke-width=\"{Svg.N(px)}\"/>");
                 from = tb + layer.To;
             }
 
-            Raw($"<path class=\"food filling\" d=\"{Room(from, -FillingTop)}\" fill=\"{C.Filling.Formula.Tint}\" stroke-width=\"{Svg.N(px)}\"/>");
+            _svg.Add(
+                $"<path class=\"food filling\" d=\"{Room(from, -FillingTop)}\" fill=\"{C.Filling.Formula.Tint}\" "
+                    + $"stroke-width=\"{Svg.N(px)}\"/>");
             foreach (var layer in _pie.Layers)
             {
                 if (layer.Choice is not PieceLayer pieces)
@@ -354,7 +406,9 @@ public static partial class CutSlice
             var w = _pie.Lined.Within;
             var tb = _pie.Lined.BaseThickness;
             var wall = _pie.Lined.LiningHeight > tb + 0.5 ? $"L{Svg.N(w.TopHalf)} {Svg.N(-_pie.Lined.LiningHeight)}" : "";
-            Raw($"<path class=\"seal seal-{seal.Id}\" d=\"M0 {Svg.N(-tb)}H{Svg.N(w.BaseHalf)}{wall}\" stroke-width=\"{(seal.Melts ? "1.1" : "0.8")}\"/>");
+            _svg.Add(
+                $"<path class=\"seal seal-{seal.Id}\" d=\"M0 {Svg.N(-tb)}H{Svg.N(w.BaseHalf)}{wall}\" "
+                    + $"stroke-width=\"{(seal.Melts ? "1.1" : "0.8")}\"/>");
         }
 
         /// <summary>What the pan can't hold: up to the brim, heaped above it, and down the outside.</summary>
@@ -363,28 +417,45 @@ public static partial class CutSlice
             var tint = C.Filling.Formula.Tint;
             var r = C.Pan.Inside.TopHalf;
             var outside = r + (C.Pan.HasRim ? 13 + _wall : 4 + _wall);
-            Raw($"<path class=\"food over\" d=\"{Room(-FillingTop, _depth)}\" fill=\"{tint}\" stroke-width=\"{Svg.N(px)}\"/>");
-            Raw($"<path class=\"food over\" d=\"M0 {Svg.N(-_depth)}V{Svg.N(-_depth - 11)}Q{Svg.N(r * 0.8)} {Svg.N(-_depth - 12)} {Svg.N(r + 1)} {Svg.N(-_depth - 5)}Q{Svg.N(outside + 3)} {Svg.N(-_depth - 3)} {Svg.N(outside + 3)} {Svg.N(-_depth * 0.45)}q0 3 -2.4 3t-2.2 -3.5Q{Svg.N(outside - 1)} {Svg.N(-_depth)} {Svg.N(r)} {Svg.N(-_depth)}Z\" fill=\"{tint}\" stroke-width=\"{Svg.N(px)}\"/>");
-            Raw($"<path class=\"brim\" d=\"M0 {Svg.N(-_depth)}H{Svg.N(r)}\" stroke-width=\"{Svg.N(1.6 * px)}\"/>");
+            _svg.Add($"<path class=\"food over\" d=\"{Room(-FillingTop, _depth)}\" fill=\"{tint}\" stroke-width=\"{Svg.N(px)}\"/>");
+            _svg.Add(
+                $"<path class=\"food over\" d=\"M0 {Svg.N(-_depth)}V{Svg.N(-_depth - 11)}Q{Svg.N(r * 0.8)} {Svg.N(-_depth - 12)} "
+                    + $"{Svg.N(r + 1)} {Svg.N(-_depth - 5)}Q{Svg.N(outside + 3)} {Svg.N(-_depth - 3)} {Svg.N(outside + 3)} "
+                    + $"{Svg.N(-_depth * 0.45)}q0 3 -2.4 3t-2.2 -3.5Q{Svg.N(outside - 1)} {Svg.N(-_depth)} {Svg.N(r)} {Svg.N(-_depth)}Z\" "
+                    + $"fill=\"{tint}\" stroke-width=\"{Svg.N(px)}\"/>");
+            _svg.Add($"<path class=\"brim\" d=\"M0 {Svg.N(-_depth)}H{Svg.N(r)}\" stroke-width=\"{Svg.N(1.6 * px)}\"/>");
         }
 
         private void FillLine(double px)
         {
             var height = _depth - C.Filling.Line.Value;
             var r = InnerAt(height);
-            Raw($"<path class=\"fill-line\" d=\"M0 {Svg.N(-height)}H{Svg.N(r)}\" stroke-width=\"{Svg.N(1.4 * px)}\" stroke-dasharray=\"{Svg.N(6 * px)} {Svg.N(4 * px)}\"/>");
+            _svg.Add(
+                $"<path class=\"fill-line\" d=\"M0 {Svg.N(-height)}H{Svg.N(r)}\" stroke-width=\"{Svg.N(1.4 * px)}\" "
+                    + $"stroke-dasharray=\"{Svg.N(6 * px)} {Svg.N(4 * px)}\"/>");
             Handle(px, "line", "Fill line below the rim", r * 0.5, -height, C.Filling.Line, 0, _depth - _pie.Lined.BaseThickness - 5, 1);
             if (_pie.Topping is { Count: null } spread && spread.Choice.Topping.HasThickness)
                 Handle(px, "cream", "Thickness of the topping", r * 0.72, FillingTop - C.Topping.Height.Value, C.Topping.Height, 2, 60, -1);
-            Handle(px, "thick", "Thickness of the base", Math.Max(10, r * 0.2), -_pie.Lined.BaseThickness, C.Crust.Thickness, C.Crust.Family.Limits.Thinnest, C.Crust.Family.Limits.Thickest, -1);
+            Handle(
+                px, "thick", "Thickness of the base", Math.Max(10, r * 0.2), -_pie.Lined.BaseThickness, C.Crust.Thickness,
+                C.Crust.Family.Limits.Thinnest, C.Crust.Family.Limits.Thickest, -1);
         }
 
         /// <summary>A handle that is dragged, or moved with the arrow keys; <paramref name="down"/> is 1 where down means more.</summary>
-        private void Handle(double px, string field, string label, double x, double y, Millimetres value, double least, double most, int down)
+        private void Handle(
+            double px, string field, string label, double x, double y, Millimetres value, double least, double most, int down)
         {
-            Raw($"<g class=\"handle\" id=\"h-{field}-handle\" tabindex=\"0\" role=\"slider\" aria-label=\"{label}\" aria-orientation=\"vertical\" aria-valuemin=\"{Svg.N(least)}\" aria-valuemax=\"{Svg.N(most)}\" aria-valuenow=\"{Svg.N(value.Value)}\" aria-valuetext=\"{Svg.Text(_shown.Say(value.AsQuantity()))}\" data-field=\"{field}\" data-down=\"{down}\" transform=\"translate({Svg.N(x)} {Svg.N(y)})\">");
-            Raw($"<rect class=\"handle-hit\" x=\"{Svg.N(-22 * px)}\" y=\"{Svg.N(-12 * px)}\" width=\"{Svg.N(44 * px)}\" height=\"{Svg.N(24 * px)}\"/>");
-            Raw($"<rect class=\"handle-bar\" x=\"{Svg.N(-16 * px)}\" y=\"{Svg.N(-4 * px)}\" width=\"{Svg.N(32 * px)}\" height=\"{Svg.N(8 * px)}\" rx=\"{Svg.N(4 * px)}\" stroke-width=\"{Svg.N(1.4 * px)}\"/></g>");
+            _svg.Add(
+                $"<g class=\"handle\" id=\"h-{field}-handle\" tabindex=\"0\" role=\"slider\" aria-label=\"{label}\" "
+                    + $"aria-orientation=\"vertical\" aria-valuemin=\"{Svg.N(least)}\" aria-valuemax=\"{Svg.N(most)}\" "
+                    + $"aria-valuenow=\"{Svg.N(value.Value)}\" aria-valuetext=\"{Svg.Text(_shown.Say(value.AsQuantity()))}\" "
+                    + $"data-field=\"{field}\" data-down=\"{down}\" transform=\"translate({Svg.N(x)} {Svg.N(y)})\">");
+            _svg.Add(
+                $"<rect class=\"handle-hit\" x=\"{Svg.N(-22 * px)}\" y=\"{Svg.N(-12 * px)}\" width=\"{Svg.N(44 * px)}\" "
+                    + $"height=\"{Svg.N(24 * px)}\"/>");
+            _svg.Add(
+                $"<rect class=\"handle-bar\" x=\"{Svg.N(-16 * px)}\" y=\"{Svg.N(-4 * px)}\" width=\"{Svg.N(32 * px)}\" "
+                    + $"height=\"{Svg.N(8 * px)}\" rx=\"{Svg.N(4 * px)}\" stroke-width=\"{Svg.N(1.4 * px)}\"/></g>");
         }
 
         private void Words(double px, double cream)
@@ -394,19 +465,34 @@ public static partial class CutSlice
             var depth = _pie.FilledDepth.Value.Value - beneath;
             var deep = _shown.Say(new Quantity(depth, Dimension.Length)) + " deep";
             // Words that pieces of fruit may lie behind stand clear of them.
-            var halo = _pie.Layers.Any(l => l.Choice is PieceLayer) ? $" stroke=\"{C.Filling.Formula.Tint}\" stroke-width=\"{Svg.N(4 * px)}\" stroke-linejoin=\"round\" paint-order=\"stroke\"" : "";
+            var halo = _pie.Layers.Any(l => l.Choice is PieceLayer)
+                ? $" stroke=\"{C.Filling.Formula.Tint}\" stroke-width=\"{Svg.N(4 * px)}\" stroke-linejoin=\"round\" paint-order=\"stroke\""
+                : "";
 
             // A small pan leaves little room beside its middle: the words begin nearer to it, and are made to fit.
             var half = InnerAt(-FillingTop - (depth / 2));
             var x = half > 60 ? 8 : 3;
             if (depth > size * 5)
-                Raw($"<text class=\"{Word(C.Filling.Formula.Tint)}\"{halo} x=\"{Svg.N(x)}\" y=\"{Svg.N(FillingTop + (depth / 2) - (size * 0.2))}\">{Fitted(C.Filling.Formula.Name, half - x, size, px)}<tspan class=\"deep\" x=\"{Svg.N(x)}\" dy=\"1.2em\">{Svg.Text(deep)}</tspan></text>");
+                _svg.Add(
+                    $"<text class=\"{Word(C.Filling.Formula.Tint)}\"{halo} x=\"{Svg.N(x)}\" "
+                        + $"y=\"{Svg.N(FillingTop + (depth / 2) - (size * 0.2))}\">{Fitted(C.Filling.Formula.Name, half - x, size, px)}"
+                        + $"<tspan class=\"deep\" x=\"{Svg.N(x)}\" dy=\"1.2em\">{Svg.Text(deep)}</tspan></text>");
             else if (depth > size * 1.3)
-                Raw($"<text class=\"{Word(C.Filling.Formula.Tint)}\"{halo} x=\"{Svg.N(x)}\" y=\"{Svg.N(FillingTop + (depth / 2) + (size * 0.35))}\">{Fitted($"{C.Filling.Formula.Name}, {deep}", half - x, size, px)}</text>");
+                Named(C.Filling.Formula, halo, FillingTop + (depth / 2), $"{C.Filling.Formula.Name}, {deep}", half);
+            void Named(FillingFormula of, string about, double at, string words, double room)
+            {
+                _svg.Add($"<text class=\"{Word(of.Tint)}\"{about} x=\"{x}\" y=\"{at + (size * 0.35)}\">");
+                _svg.Append(Fitted(words, room - x, size, px)).Append("</text>");
+            }
+
             foreach (var layer in _pie.Layers)
             {
                 if (layer.Choice is FillingLayer under && layer.To - layer.From > size * 1.15)
-                    Raw($"<text class=\"{Word(under.Formula.Tint)}\" x=\"{Svg.N(x)}\" y=\"{Svg.N(-(_pie.Lined.BaseThickness + ((layer.From + layer.To) / 2)) + (size * 0.35))}\">{Fitted($"{under.Name}, {_shown.Say(under.Thickness.AsQuantity())}", InnerAt(_pie.Lined.BaseThickness + layer.From) - x, size, px)}</text>");
+                {
+                    Named(
+                        under.Formula, "", -(_pie.Lined.BaseThickness + ((layer.From + layer.To) / 2)),
+                        $"{under.Name}, {_shown.Say(under.Thickness.AsQuantity())}", InnerAt(_pie.Lined.BaseThickness + layer.From));
+                }
             }
 
             var y = FillingTop;
@@ -414,14 +500,18 @@ public static partial class CutSlice
             {
                 var high = top.Choice.Stands;
                 if (top.Count is null && high > size * 1.15)
-                    Text(x, y - (high / 2) + (size * 0.35), Word(top.Choice.Topping.Tint), $"{(top.Choice.Topping.Kind is ToppingKind.Whipped ? "cream" : top.Choice.Topping.Kind.ToString().ToLowerInvariant())}, {_shown.Say(top.Choice.Height.AsQuantity())}");
+                    Text(
+                        x, y - (high / 2) + (size * 0.35), Word(top.Choice.Topping.Tint),
+                        $"{WordFor(top.Choice.Topping.Kind)}, {_shown.Say(top.Choice.Height.AsQuantity())}");
                 y -= top.Count is null ? high : high * 0.5;
             }
 
             if (Overflows(_pie))
                 Text(8, -_depth - 14, "word over-word", $"{_shown.Say(_pie.Fit.RunsOver.Amount)} would run over");
             else if (_pie.LeftOver.Value.Value >= 5)
-                Text(8, -(_depth + Math.Max(cream * 1.3, 2)) - (size * 0.4) - Math.Max(0, -_depth - FillingTop), "word aside-word", $"{_shown.Say(_pie.LeftOver.Amount)} left in the bowl");
+                Text(
+                    8, -(_depth + Math.Max(cream * 1.3, 2)) - (size * 0.4) - Math.Max(0, -_depth - FillingTop), "word aside-word",
+                    $"{_shown.Say(_pie.LeftOver.Amount)} left in the bowl");
         }
 
         /// <summary>Light words on a dark colour.</summary>
@@ -440,7 +530,8 @@ public static partial class CutSlice
             var keep = (int)(room / (size * 0.42));
             if (keep < words.Length)
                 words = words[..Math.Max(3, Math.Min(words.Length, keep - 1))].TrimEnd() + "…";
-            return $"<tspan textLength=\"{Svg.N(Math.Min(room - (3 * px), words.Length * size * 0.56))}\" lengthAdjust=\"spacingAndGlyphs\">{Svg.Text(words)}</tspan>";
+            return $"<tspan textLength=\"{Svg.N(Math.Min(room - (3 * px), words.Length * size * 0.56))}\" "
+                + $"lengthAdjust=\"spacingAndGlyphs\">{Svg.Text(words)}</tspan>";
         }
 
         /// <summary>The rule below: millimetres, or inches for a baker who works in them.</summary>
@@ -457,7 +548,7 @@ public static partial class CutSlice
                 path.Add($"M{Svg.N(i * step)} {Svg.N(y)}v{Svg.N(size * px)}");
             }
 
-            Raw($"<path class=\"rule\" d=\"{path}\" stroke-width=\"{Svg.N(px)}\"/>");
+            _svg.Add($"<path class=\"rule\" d=\"{path}\" stroke-width=\"{Svg.N(px)}\"/>");
             var unit = inches ? "in" : "mm";
             var each = inches ? 25.4 : 50;
             for (var i = 0; i * each <= end; i++)
@@ -465,14 +556,18 @@ public static partial class CutSlice
 
             // A short upright rule at the rim shows the depth.
             var x = _radius + _wall + (C.Pan.HasRim ? 15 : 7);
-            Raw($"<path class=\"rule\" d=\"M{Svg.N(x)} 0V{Svg.N(-_depth)}m{Svg.N(-3 * px)} 0h{Svg.N(6 * px)}M{Svg.N(x - (3 * px))} 0h{Svg.N(6 * px)}\" stroke-width=\"{Svg.N(px)}\"/>");
-            Raw($"<text class=\"tick depth\" transform=\"translate({Svg.N(x + (16 * px))} {Svg.N(-_depth / 2)}) rotate(-90)\">{Svg.Text(_shown.Say(C.Pan.Depth.AsQuantity()))}</text>");
+            _svg.Add(
+                $"<path class=\"rule\" d=\"M{Svg.N(x)} 0V{Svg.N(-_depth)}m{Svg.N(-3 * px)} 0h{Svg.N(6 * px)}M{Svg.N(x - (3 * px))} "
+                    + $"0h{Svg.N(6 * px)}\" stroke-width=\"{Svg.N(px)}\"/>");
+            _svg.Add(
+                $"<text class=\"tick depth\" transform=\"translate({Svg.N(x + (16 * px))} {Svg.N(-_depth / 2)}) "
+                    + $"rotate(-90)\">{Svg.Text(_shown.Say(C.Pan.Depth.AsQuantity()))}</text>");
         }
 
         private void Text(double x, double y, string css, string words) =>
-            Raw($"<text class=\"{css}\" x=\"{Svg.N(x)}\" y=\"{Svg.N(y)}\">{Svg.Text(words)}</text>");
+            _svg.Add($"<text class=\"{css}\" x=\"{x}\" y=\"{y}\">{Svg.Text(words)}</text>");
 
-        private void Raw(FormattableString text) => _svg.Append(FormattableString.Invariant(text));
+        private static string WordFor(ToppingKind kind) => kind is ToppingKind.Whipped ? "cream" : kind.ToString().ToLowerInvariant();
 
         private void Raw(string text) => _svg.Append(text);
     }

@@ -55,9 +55,12 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
         }
 
         var book = await compositions.OfferedAsync(Request.QueryString.Value ?? "", cancel);
-        View = new ComposeView(Request.Query.Count == 0 ? new(Composition.Usual, []) : Read(FormField, book), baker.Shown, opened, book, await compositions.KitchenAsync(cancel));
+        View = new ComposeView(
+            Request.Query.Count == 0 ? new(Composition.Usual, []) : Read(FormField, book), baker.Shown, opened, book,
+            await compositions.KitchenAsync(cancel));
         if (Saved is not null && opened is { Seen: 0 } && View.Canonical == Saved.Address)
-            View = new ComposeView(new(View.C, View.Troubles), baker.Shown, new OpenedFrom(Saved.Id, Saved.Version), book, View.Pie.Kitchen);
+            View = new ComposeView(
+                new(View.C, View.Troubles), baker.Shown, new OpenedFrom(Saved.Id, Saved.Version), book, View.Pie.Kitchen);
         if (partial)
         {
             Response.Headers["HX-Push-Url"] = View.Here;
@@ -68,7 +71,8 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
     }
 
     /// <summary>Keeps the pie: a new one, or the one it was opened from.</summary>
-    public async Task<IActionResult> OnPostSaveAsync(string? name, string? address, int? pie, int? version, bool asNew, CancellationToken cancel)
+    public async Task<IActionResult> OnPostSaveAsync(
+        string? name, string? address, int? pie, int? version, bool asNew, CancellationToken cancel)
     {
         await ShowPostedAsync(name, address, pie, version, cancel);
         NameTrouble = NameProblem(Name);
@@ -81,13 +85,17 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
         switch (kept.Outcome)
         {
             case KeepOutcome.Kept:
-                return Redirect(string.Create(CultureInfo.InvariantCulture, $"{Routes.Compose}?{View.Canonical}{new OpenedFrom(kept.Pie!.Id, kept.Pie.Version)}&kept=1"));
+                return Redirect(
+                    string.Create(
+                        CultureInfo.InvariantCulture,
+                        $"{Routes.Compose}?{View.Canonical}{new OpenedFrom(kept.Pie!.Id, kept.Pie.Version)}&kept=1"));
             case KeepOutcome.NameTaken:
                 NameTrouble = $"You have a pie called “{Name}” already. Give this one another name.";
                 break;
             case KeepOutcome.ChangedElsewhere:
                 Saved = kept.Pie;
-                View = new ComposeView(new(View.C, []), baker.Shown, new OpenedFrom(kept.Pie!.Id, kept.Pie.Version), View.Book, View.Pie.Kitchen);
+                View = new ComposeView(
+                    new(View.C, []), baker.Shown, new OpenedFrom(kept.Pie!.Id, kept.Pie.Version), View.Book, View.Pie.Kitchen);
                 Elsewhere = await ElsewhereAsync(kept.Pie, cancel);
                 break;
             default:
@@ -101,11 +109,13 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
     }
 
     /// <summary>Makes a batch sheet for so many of these.</summary>
-    public async Task<IActionResult> OnPostMakeAsync(string? name, string? address, int? pie, int? version, string? pies, CancellationToken cancel)
+    public async Task<IActionResult> OnPostMakeAsync(
+        string? name, string? address, int? pie, int? version, string? pies, CancellationToken cancel)
     {
         await ShowPostedAsync(name, address, pie, version, cancel);
         Pies = pies ?? "";
-        if (!BakersNumber.TryRead(pies, out var count, out var unit) || unit.Length > 0 || count != Math.Floor(count) || count is < 1 or > BatchSheet.MostPies)
+        if (!BakersNumber.TryRead(pies, out var count, out var unit) || unit.Length > 0 || count != Math.Floor(count)
+                || count is < 1 or > BatchSheet.MostPies)
         {
             PiesTrouble = $"How many pies? A whole number from 1 to {BatchSheet.MostPies}.";
             return Page();
@@ -137,7 +147,9 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
             new("Pan", yours.Pan.Name, theirs.Pan.Name),
             new("Crust", yours.Crust.Family.Name, theirs.Crust.Family.Name),
             new("Fillings", string.Join(", ", yours.Fillings.Select(f => f.Name)), string.Join(", ", theirs.Fillings.Select(f => f.Name))),
-            new("Toppings", string.Join(", ", yours.Toppings.Select(t => t.Topping.Name)), string.Join(", ", theirs.Toppings.Select(t => t.Topping.Name))),
+            new(
+                "Toppings", string.Join(", ", yours.Toppings.Select(t => t.Topping.Name)),
+                string.Join(", ", theirs.Toppings.Select(t => t.Topping.Name))),
         };
         var named = fields.Count(f => f.Yours != f.Now);
         if (named == 0 && View.Canonical != now.Address)
@@ -150,10 +162,13 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
         Name = (name ?? "").Trim();
         Saved = pie is { } id ? await shelf.FindAsync(id, cancel) : null;
         var book = await compositions.OfferedAsync(address ?? "", cancel);
-        View = new ComposeView(CompositionAddress.Read(address ?? "", book), baker.Shown, Saved is null ? null : new OpenedFrom(Saved.Id, version ?? 0), book, await compositions.KitchenAsync(cancel));
+        View = new ComposeView(
+            CompositionAddress.Read(address ?? "", book), baker.Shown, Saved is null ? null : new OpenedFrom(Saved.Id, version ?? 0), book,
+            await compositions.KitchenAsync(cancel));
     }
 
-    private ReadComposition Read(Func<string, string?> field, PartBook book) => CompositionAddress.Read(field, Request.Query.ContainsKey("inches") ? LengthUnit.Inches : LengthUnit.Centimetres, book);
+    private ReadComposition Read(Func<string, string?> field, PartBook book) =>
+        CompositionAddress.Read(field, Request.Query.ContainsKey("inches") ? LengthUnit.Inches : LengthUnit.Centimetres, book);
 
     /// <summary>A field of the form. One in inches that was left alone gives back the millimetres it stood for.</summary>
     private string? FormField(string name)

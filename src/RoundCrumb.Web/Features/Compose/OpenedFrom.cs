@@ -2,7 +2,9 @@ using System.Globalization;
 
 namespace RoundCrumb.Web.Features.Compose;
 
-/// <summary>The saved pie that Compose was opened from, and as which of its versions: what is saved from there must not go over a later one unseen.</summary>
+/// <summary>
+/// The saved pie that Compose was opened from, and as which of its versions: what is saved from there must not go over a later one unseen.
+/// </summary>
 /// <param name="Pie">Its number.</param>
 /// <param name="Seen">The version.</param>
 public readonly record struct OpenedFrom(int Pie, int Seen)

@@ -17,7 +17,9 @@ public sealed class StandInsModel(CompositionReader compositions, Preferences ba
     {
         var address = Request.QueryString.Value ?? "";
         var book = await compositions.BookAsync([address], cancel);
-        View = new ComposeView(CompositionAddress.Read(address, book), baker.Shown, OpenedFrom.Of(Request.Query), book, await compositions.KitchenAsync(cancel));
+        View = new ComposeView(
+            CompositionAddress.Read(address, book), baker.Shown, OpenedFrom.Of(Request.Query), book,
+            await compositions.KitchenAsync(cancel));
         return Request.Headers["HX-Request"] == "true" ? Partial("_StandIns", View) : Page();
     }
 }

@@ -105,7 +105,11 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
     public async Task<IActionResult> OnPostRenameAsync(int id, int version, string? name, string? tags, CancellationToken cancel)
     {
         Typed = (name ?? "").Trim();
-        NameTrouble = Compose.IndexModel.NameProblem(Typed) ?? ((tags ?? "").Length > Data.Recipes.Part.LongestTags ? $"That is {tags!.Length} characters of tags; {Data.Recipes.Part.LongestTags} can be kept." : null);
+        NameTrouble = Compose.IndexModel.NameProblem(Typed)
+            ?? (
+                (tags ?? "").Length > Data.Recipes.Part.LongestTags
+                    ? $"That is {tags!.Length} characters of tags; {Data.Recipes.Part.LongestTags} can be kept."
+                    : null);
         if (NameTrouble is null)
         {
             var kept = await shelf.ChangeAsync(id, version, Typed, null, PartForm.TidyTags(tags ?? ""), cancel);
@@ -119,7 +123,8 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
                     NameTrouble = "Another pie has that name already.";
                     break;
                 default:
-                    Elsewhere = Elsewhere.Of("This pie", [new("Name", Typed, kept.Pie!.Name), new("Tags", PartForm.TidyTags(tags ?? ""), kept.Pie.Tags)]);
+                    Elsewhere = Elsewhere.Of(
+                        "This pie", [new("Name", Typed, kept.Pie!.Name), new("Tags", PartForm.TidyTags(tags ?? ""), kept.Pie.Tags)]);
                     version = kept.Pie.Version;
                     break;
             }
@@ -151,8 +156,18 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
         var last = await bakes.LastAsync(8, cancel);
         var kitchen = await compositions.KitchenAsync(cancel);
         var book = await compositions.BookAsync([.. pies.Select(p => p.Address), .. last.Select(b => b.Address)], cancel);
-        Pies = [.. pies.Select(p => new ShelfPie(p, p.Name, $"{Routes.Compose}?{p.Address}{new Compose.OpenedFrom(p.Id, p.Version)}", Sums(p.Address)))];
-        Bakes = [.. last.Select(b => new ShelfBake(b, b.Ticks.Count, BatchSheet.Of(Assessment.Of(CompositionAddress.Read(b.Address, book).Composition, b.Pies, kitchen)).Ticks().Count()))];
+        Pies = [
+            .. pies.Select(
+                p => new ShelfPie(p, p.Name, $"{Routes.Compose}?{p.Address}{new Compose.OpenedFrom(p.Id, p.Version)}", Sums(p.Address)))
+        ];
+        Bakes = [
+            .. last.Select(
+                b =>
+                    new ShelfBake(
+                        b, b.Ticks.Count,
+                        BatchSheet.Of(Assessment.Of(CompositionAddress.Read(b.Address, book).Composition, b.Pies, kitchen)).Ticks()
+                            .Count()))
+        ];
         if (Pies.Count == 0)
             Starters = [.. Start()];
 
@@ -167,9 +182,14 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
             Composition.Usual,
             Composition.For(PanCupboard.TartTin25, CrustBook.PlainCrumb, FillingBook.BergamotCustard, Topping.Plain),
             Composition.For(PanCupboard.Springform20, CrustBook.PlainCrumb, FillingBook.HoneyCheese, Topping.None) is var cheese
-                ? cheese with { Crust = cheese.Crust with { Treatment = Treatment.Chilled }, Filling = cheese.Filling with { Line = new(25) } }
+                ? cheese with
+                {
+                    Crust = cheese.Crust with { Treatment = Treatment.Chilled },
+                    Filling = cheese.Filling with { Line = new(25) },
+                }
                 : Composition.Usual,
         ];
-        return pies.Select(c => new ShelfPie(null, Compose.IndexModel.Described(c), Routes.Compose + "?" + CompositionAddress.Write(c), Assessment.Of(c)));
+        return pies.Select(
+            c => new ShelfPie(null, Compose.IndexModel.Described(c), Routes.Compose + "?" + CompositionAddress.Write(c), Assessment.Of(c)));
     }
 }

@@ -70,7 +70,10 @@ public sealed class CardModel(CompositionReader compositions, Preferences baker)
             OtherAt = $"{Routes.BakeCard}?{CompositionAddress.Write(otherwise)}&n={Pies}&goes={need.Id}";
         }
 
-        Kept = [.. CompositionAddress.FieldsOf(CompositionAddress.Write(C)).Where(f => f.Key is not (CompositionAddress.OvenField or CompositionAddress.Frozen))];
+        Kept = [
+            .. CompositionAddress.FieldsOf(CompositionAddress.Write(C)).Where(
+                f => f.Key is not (CompositionAddress.OvenField or CompositionAddress.Frozen))
+        ];
     }
 
     /// <summary>A card for a composition, its shell baked for what is said to go in.</summary>

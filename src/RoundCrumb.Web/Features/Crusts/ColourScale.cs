@@ -1,8 +1,8 @@
-using RoundCrumb.Web.Drawing;
 using System.Globalization;
 using System.Text;
 using Microsoft.AspNetCore.Html;
 using RoundCrumb.Core.BlindBaking;
+using RoundCrumb.Web.Drawing;
 
 namespace RoundCrumb.Web.Features.Crusts;
 
@@ -16,7 +16,9 @@ public static class ColourScale
     {
         var svg = new StringBuilder(900);
         svg.Add($"<svg class=\"cut colour{(here ? " stop" : "")}\" viewBox=\"0 0 72 72\" aria-hidden=\"true\">");
-        svg.Add($"<circle class=\"food\" cx=\"36\" cy=\"36\" r=\"34\" fill=\"{Darker(colour.Tint)}\"/><circle class=\"food base\" cx=\"36\" cy=\"36\" r=\"27\" fill=\"{colour.Tint}\"/>");
+        svg.Add(
+            $"<circle class=\"food\" cx=\"36\" cy=\"36\" r=\"34\" fill=\"{Darker(colour.Tint)}\"/><circle class=\"food base\" "
+                + $"cx=\"36\" cy=\"36\" r=\"27\" fill=\"{colour.Tint}\"/>");
         for (var hole = 0; hole < 7; hole++)
         {
             var angle = Math.PI / 3 * hole;

@@ -48,19 +48,27 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     public IHtmlContent Figure(IWorked figure, string? said = null) => FigureLink.To(figure, Shown, Form.Canonical, 1, said);
 
     /// <summary>A figure of one row that opens to its working.</summary>
-    public IHtmlContent Figure(int row, IWorked figure, string? said = null) => FigureLink.To(new RowFigure(ShellPlan.RowId(row, figure), figure), Shown, Form.Canonical, 1, said);
+    public IHtmlContent Figure(int row, IWorked figure, string? said = null) =>
+        FigureLink.To(new RowFigure(ShellPlan.RowId(row, figure), figure), Shown, Form.Canonical, 1, said);
 
     /// <summary>A figure of one row's card, of the shells baked now or of those from the freezer.</summary>
     public IHtmlContent CardFigure(int row, bool frozen, IWorked figure) =>
-        FigureLink.To(new RowFigure(frozen ? FormattableString.Invariant($"row-{row}-later-{figure.Id}") : ShellPlan.RowId(row, figure), figure), Shown, Form.Canonical, 1);
+        FigureLink.To(
+            new RowFigure(frozen ? FormattableString.Invariant($"row-{row}-later-{figure.Id}") : ShellPlan.RowId(row, figure), figure),
+            Shown, Form.Canonical, 1);
 
     /// <summary>A line as bakers' percentages have it, and how far bakers differ; empty for what is not counted against flour.</summary>
     public string PercentOf(WeighedLine line)
     {
-        if (Plan.Wish.Family is not RolledFamily { Sheet: null } family || family.Dough.FirstOrDefault(d => d.Ingredient == line.Ingredient) is not { } part)
+        if (Plan.Wish.Family is not RolledFamily { Sheet: null } family
+                || family.Dough.FirstOrDefault(d => d.Ingredient == line.Ingredient) is not { } part)
             return "";
         var percent = part.Percent;
-        return Shown.Say(new Quantity(percent.Usual, Dimension.Share)) + (percent.High > percent.Low ? FormattableString.Invariant($" ({percent.Low * 100:0.#}–{percent.High * 100:0.#}) of the flour") : "");
+        return Shown.Say(new Quantity(percent.Usual, Dimension.Share))
+            + (
+                percent.High > percent.Low
+                    ? FormattableString.Invariant($" ({percent.Low * 100:0.#}–{percent.High * 100:0.#}) of the flour")
+                    : "");
     }
 
     /// <summary>How the pans of a card go into the oven.</summary>
@@ -71,7 +79,10 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
             return "";
         if (load.PerShelf == 0)
             return "does not go into this oven";
-        return load.Loads > 1 ? $"{load.Loads} loads, {load.PerShelf * load.Oven.Shelves} at once" : load.ShelvesUsed > 1 ? $"one load on {load.ShelvesUsed} shelves" : "one shelf";
+        return load.Loads > 1
+            ? $"{load.Loads} loads, {load.PerShelf * load.Oven.Shelves} at once"
+            : load.ShelvesUsed > 1 ? $"one load on {load.ShelvesUsed} shelves"
+            : "one shelf";
     }
 
     /// <summary>What the kitchen has to say to so many shells in the freezer; none where they go in.</summary>
@@ -96,7 +107,14 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
         var usual = family.UsualThickness(row.Order.Pan);
         var thick = Plan.Wish.For(row.Order.Pan).Thickness.Value;
         var crumb = family is CrumbFamily;
-        return thick < usual.Low - 0.25 ? crumb ? "breaks when it is cut" : "tears in the lining" : thick > usual.High + 0.25 ? crumb ? "eats dry" : "stays pale inside" : null;
+        return thick < usual.Low - 0.25
+            ? crumb
+            ? "breaks when it is cut"
+            : "tears in the lining"
+            : thick > usual.High + 0.25 ? crumb
+            ? "eats dry"
+            : "stays pale inside"
+            : null;
     }
 
     private sealed record RowFigure(string Id, IWorked Of) : IWorked

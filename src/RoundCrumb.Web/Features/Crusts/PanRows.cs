@@ -24,7 +24,10 @@ public sealed class PanRows
     private readonly List<PlanRow> _rows = [];
     private readonly List<ShellOrder> _orders = [];
 
-    /// <summary>Reads the rows in some fields: <c>p</c>, <c>many</c> and <c>cold</c> as often as there are rows, <c>say</c> in words, <c>add</c> for one more.</summary>
+    /// <summary>
+    /// Reads the rows in some fields: <c>p</c>, <c>many</c> and <c>cold</c> as often as there are rows, <c>say</c> in words, <c>add</c> for
+    /// one more.
+    /// </summary>
     public PanRows(IReadOnlyDictionary<string, StringValues> fields, Kitchen kitchen, CrustFamily family)
     {
         string One(string name) => fields.TryGetValue(name, out var value) && value.Count > 0 ? (value[0] ?? "").Trim() : "";
@@ -78,7 +81,8 @@ public sealed class PanRows
     public IReadOnlyList<string> Unclear { get; } = [];
 
     /// <summary>The rows as fields of an address.</summary>
-    public string Address => string.Concat(_orders.Select(o => string.Create(CultureInfo.InvariantCulture, $"&p={o.Pan.Key}&many={o.Count}&cold={o.ToFreeze}")));
+    public string Address =>
+        string.Concat(_orders.Select(o => string.Create(CultureInfo.InvariantCulture, $"&p={o.Pan.Key}&many={o.Count}&cold={o.ToFreeze}")));
 
     private static string Text(int number) => number.ToString(CultureInfo.InvariantCulture);
 
@@ -87,7 +91,9 @@ public sealed class PanRows
         string? trouble = null;
         if (!int.TryParse(count.Trim(), NumberStyles.None, CultureInfo.InvariantCulture, out var many) || many > ShellOrder.Most)
             trouble = $"How many? A whole number up to {ShellOrder.Most}; 0 takes it off.";
-        else if (!int.TryParse(freeze.Trim().Length == 0 ? "0" : freeze.Trim(), NumberStyles.None, CultureInfo.InvariantCulture, out var cold) || cold > many)
+        else if (!int.TryParse(
+                freeze.Trim().Length == 0 ? "0" : freeze.Trim(), NumberStyles.None, CultureInfo.InvariantCulture, out var cold)
+                || cold > many)
             trouble = many == 0 ? null : $"To freeze: a whole number up to {many}.";
         else if (many > 0)
             _orders.Add(new(pan, many, cold));

@@ -39,7 +39,10 @@ public sealed class PlanForm
         {
             var w = Plan.Wish;
             var s = new StringBuilder();
-            s.Append(CultureInfo.InvariantCulture, $"crust={w.Family.Id}&bake={CompositionAddress.NameOf(w.Treatment)}&edge={CompositionAddress.NameOf(w.Edge)}&seal={w.Seal.Id}&goes={w.Need.Id}");
+            s.Append(
+                CultureInfo.InvariantCulture,
+                $"crust={w.Family.Id}&bake={CompositionAddress.NameOf(w.Treatment)}&edge={CompositionAddress.NameOf(w.Edge)}&"
+                    + $"seal={w.Seal.Id}&goes={w.Need.Id}");
             if (w.Thickness is { } thick)
                 s.Append(CultureInfo.InvariantCulture, $"&thick={thick.Value:0.###}");
             if (w.Binder is not Binder.AsWritten)
@@ -80,7 +83,9 @@ public sealed class PlanForm
                 CompositionAddress.PanField => first.Id == PanCupboard.OwnId ? first.Key : first.Id,
                 CompositionAddress.CrustField => One(name) is { Length: > 0 } crust ? crust : CrustBook.SweetShort.Id,
                 CompositionAddress.Thickness => form.Thick.Length > 0 ? form.Thick : null,
-                CompositionAddress.Bake or CompositionAddress.EdgeField or CompositionAddress.SealField or CompositionAddress.OvenField or CompositionAddress.BinderField or CompositionAddress.Browned => One(name),
+                CompositionAddress.Bake or CompositionAddress.EdgeField or CompositionAddress.SealField or CompositionAddress.OvenField
+                or CompositionAddress.BinderField or CompositionAddress.Browned =>
+                    One(name),
                 _ => null,
             },
             bare, book);
@@ -88,8 +93,10 @@ public sealed class PlanForm
         form.Troubles = composed.Troubles;
         form.Oven = c.Oven;
         var wish = new ShellWish(
-            c.Crust.Family, c.Crust.Treatment, c.Crust.Edge, c.Crust.Seal, FillingFamilies.Find(One("goes") ?? "")?.Shell ?? FillingFamilies.StarchCustard.Shell,
-            form.Thick.Length > 0 && form.TroubleWith(CompositionAddress.Thickness) is null ? c.Crust.Thickness : null, c.Crust.Binder, c.Crust.Browned);
+            c.Crust.Family, c.Crust.Treatment, c.Crust.Edge, c.Crust.Seal,
+            FillingFamilies.Find(One("goes") ?? "")?.Shell ?? FillingFamilies.StarchCustard.Shell,
+            form.Thick.Length > 0 && form.TroubleWith(CompositionAddress.Thickness) is null ? c.Crust.Thickness : null, c.Crust.Binder,
+            c.Crust.Browned);
         form.Plan = ShellPlan.Of(wish, form.Pans.Orders, kitchen, c.Oven);
         return form;
     }

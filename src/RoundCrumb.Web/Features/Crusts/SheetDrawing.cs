@@ -24,15 +24,30 @@ public static class SheetDrawing
     {
         var svg = new StringBuilder(2048);
         var size = $"{shown.Say(new Quantity(sheet.Width, Dimension.Length))} × {shown.Say(new Quantity(sheet.Length, Dimension.Length))}";
-        var words = $"Sheet {number}, rolled {size}: " + string.Join(", ", sheet.Discs.GroupBy(d => d.Row).Select(g => $"{g.Count()} discs {shown.Say(new Quantity(g.First().Diameter, Dimension.Length))} across for the {plan.Rows[g.Key].Order.Pan.Name}"));
-        svg.Add($"<svg class=\"cut sheet-cut\" viewBox=\"-2 -2 {Svg.N(sheet.Length + 4)} {Svg.N(sheet.Width + 4)}\" width=\"{Svg.N((sheet.Length + 4) * Scale)}\" role=\"img\" aria-label=\"{Svg.Text(words)}\">");
-        svg.Add($"<rect class=\"food dough\" width=\"{Svg.N(sheet.Length)}\" height=\"{Svg.N(sheet.Width)}\" rx=\"10\" fill=\"{plan.Wish.Family.Tint}\"/>");
+        var words = $"Sheet {number}, rolled {size}: "
+            + string.Join(
+                ", ",
+                sheet.Discs.GroupBy(d => d.Row).Select(
+                    g =>
+                        $"{g.Count()} discs {shown.Say(new Quantity(g.First().Diameter, Dimension.Length))} across for the "
+                            + $"{plan.Rows[g.Key].Order.Pan.Name}"));
+        svg.Add(
+            $"<svg class=\"cut sheet-cut\" viewBox=\"-2 -2 {Svg.N(sheet.Length + 4)} {Svg.N(sheet.Width + 4)}\" "
+                + $"width=\"{Svg.N((sheet.Length + 4) * Scale)}\" role=\"img\" aria-label=\"{Svg.Text(words)}\">");
+        svg.Add(
+            $"<rect class=\"food dough\" width=\"{Svg.N(sheet.Length)}\" height=\"{Svg.N(sheet.Width)}\" rx=\"10\" "
+                + $"fill=\"{plan.Wish.Family.Tint}\"/>");
         foreach (var disc in sheet.Discs)
         {
             var label = shown.Say(new Quantity(disc.Diameter, Dimension.Length));
             var cold = Cold(disc);
-            svg.Add($"<g class=\"{(cold ? "disc to-freeze" : "disc")}\" font-size=\"{Svg.N(Math.Min(26, disc.Diameter / 5))}\"><circle cx=\"{Svg.N(disc.Middle.Y)}\" cy=\"{Svg.N(disc.Middle.X)}\" r=\"{Svg.N(disc.Diameter / 2)}\"/>");
-            svg.Add($"<text x=\"{Svg.N(disc.Middle.Y)}\" y=\"{Svg.N(disc.Middle.X)}\">{Svg.Text(label)}{(cold ? "<tspan x=\"" + Svg.N(disc.Middle.Y) + "\" dy=\"1.15em\">to freeze</tspan>" : "")}</text></g>");
+            svg.Add(
+                $"<g class=\"{(cold ? "disc to-freeze" : "disc")}\" font-size=\"{Svg.N(Math.Min(26, disc.Diameter / 5))}\"><circle "
+                    + $"cx=\"{Svg.N(disc.Middle.Y)}\" cy=\"{Svg.N(disc.Middle.X)}\" r=\"{Svg.N(disc.Diameter / 2)}\"/>");
+            svg.Add($"<text x=\"{disc.Middle.Y}\" y=\"{disc.Middle.X}\">{Svg.Text(label)}");
+            if (cold)
+                svg.Add($"<tspan x=\"{disc.Middle.Y}\" dy=\"1.15em\">to freeze</tspan>");
+            svg.Append("</text></g>");
         }
 
         return new HtmlString(svg.Append("</svg>").ToString());
@@ -62,18 +77,30 @@ public static class SheetDrawing
         var tub = pan.Inside;
         var (wide, high) = (tub.BaseHalf + tub.HalfExtra + 6, tub.BaseHalf + 6);
         var svg = new StringBuilder(2048);
-        svg.Add($"<svg class=\"cut laid\" viewBox=\"{Svg.N(-wide)} {Svg.N(-high)} {Svg.N(2 * wide)} {Svg.N(2 * high)}\" width=\"{Svg.N(2 * wide)}\" role=\"img\" aria-label=\"{laid.Base.Count} biscuits lie on the base, {laid.Wall} stand round the wall\">");
+        svg.Add(
+            $"<svg class=\"cut laid\" viewBox=\"{Svg.N(-wide)} {Svg.N(-high)} {Svg.N(2 * wide)} {Svg.N(2 * high)}\" "
+                + $"width=\"{Svg.N(2 * wide)}\" role=\"img\" aria-label=\"{laid.Base.Count} biscuits lie on the base, {laid.Wall} stand "
+                + $"round the wall\">");
         var corner = Math.Max(0, tub.BaseHalf - tub.CornerCut);
-        svg.Add($"<rect class=\"food gaps\" x=\"{Svg.N(-tub.BaseHalf - tub.HalfExtra)}\" y=\"{Svg.N(-tub.BaseHalf)}\" width=\"{Svg.N(2 * (tub.BaseHalf + tub.HalfExtra))}\" height=\"{Svg.N(2 * tub.BaseHalf)}\" rx=\"{Svg.N(corner)}\" fill=\"#a9824c\"/>");
+        svg.Add(
+            $"<rect class=\"food gaps\" x=\"{Svg.N(-tub.BaseHalf - tub.HalfExtra)}\" y=\"{Svg.N(-tub.BaseHalf)}\" "
+                + $"width=\"{Svg.N(2 * (tub.BaseHalf + tub.HalfExtra))}\" height=\"{Svg.N(2 * tub.BaseHalf)}\" rx=\"{Svg.N(corner)}\" "
+                + $"fill=\"#a9824c\"/>");
         foreach (var spot in laid.Base)
-            svg.Add($"<circle class=\"food biscuit\" cx=\"{Svg.N(spot.X)}\" cy=\"{Svg.N(spot.Y)}\" r=\"{Svg.N((laid.Diameter / 2) - 0.4)}\" fill=\"{tint}\"/>");
+            svg.Add(
+                $"<circle class=\"food biscuit\" cx=\"{Svg.N(spot.X)}\" cy=\"{Svg.N(spot.Y)}\" "
+                    + $"r=\"{Svg.N((laid.Diameter / 2) - 0.4)}\" fill=\"{tint}\"/>");
         if (laid.Wall > 0)
         {
             // Those that stand against the wall, seen from above: as long as they are wide, as wide as they are thick.
             var thick = crust.Thickness.Value;
             var half = tub.BaseHalf - (thick / 2);
             var each = tub.RoundFor(half) / laid.Wall;
-            svg.Add($"<rect class=\"upright\" x=\"{Svg.N(-half - tub.HalfExtra)}\" y=\"{Svg.N(-half)}\" width=\"{Svg.N(2 * (half + tub.HalfExtra))}\" height=\"{Svg.N(2 * half)}\" rx=\"{Svg.N(Math.Max(0, corner - (thick / 2)))}\" stroke=\"{tint}\" stroke-width=\"{Svg.N(thick)}\" stroke-dasharray=\"{laid.Diameter - 1:0.##} {each - laid.Diameter + 1:0.##}\"/>");
+            svg.Add(
+                $"<rect class=\"upright\" x=\"{Svg.N(-half - tub.HalfExtra)}\" y=\"{Svg.N(-half)}\" "
+                    + $"width=\"{Svg.N(2 * (half + tub.HalfExtra))}\" height=\"{Svg.N(2 * half)}\" "
+                    + $"rx=\"{Svg.N(Math.Max(0, corner - (thick / 2)))}\" stroke=\"{tint}\" stroke-width=\"{Svg.N(thick)}\" "
+                    + $"stroke-dasharray=\"{laid.Diameter - 1:0.##} {each - laid.Diameter + 1:0.##}\"/>");
         }
 
         return new HtmlString(svg.Append("</svg>").ToString());

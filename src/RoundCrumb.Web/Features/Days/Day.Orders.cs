@@ -12,7 +12,8 @@ namespace RoundCrumb.Web.Features.Days;
 public sealed partial class DayModel
 {
     /// <summary>Takes an order.</summary>
-    public async Task<IActionResult> OnPostOrderAsync(int id, int pie, string? count, string? date, string? time, string? notes, Stock stock, bool served, CancellationToken cancel)
+    public async Task<IActionResult> OnPostOrderAsync(
+        int id, int pie, string? count, string? date, string? time, string? notes, Stock stock, bool served, CancellationToken cancel)
     {
         var of = await shelf.FindAsync(pie, cancel);
         if (of is null)
@@ -20,15 +21,34 @@ public sealed partial class DayModel
         var (many, due) = await ReadOrderAsync(id, count, date, time, notes, cancel);
         if (Troubles.Count > 0)
             return await AgainAsync(id, "order", cancel);
-        return await book.ChangeAsync(id, d => d.Orders.Add(new DayOrder { PieId = pie, Name = of!.Name, Address = of.Address, Count = many, Due = due, Notes = notes?.Trim() ?? "", Stock = stock, Served = served }), cancel) ? Back(id) : NotFound();
+        return await book.ChangeAsync(
+            id,
+            d =>
+                d.Orders.Add(
+                    new DayOrder
+                    {
+                        PieId = pie,
+                        Name = of!.Name,
+                        Address = of.Address,
+                        Count = many,
+                        Due = due,
+                        Notes = notes?.Trim() ?? "",
+                        Stock = stock,
+                        Served = served,
+                    }),
+            cancel)
+            ? Back(id)
+            : NotFound();
     }
 
-    private async Task<(int Count, DateTime Due)> ReadOrderAsync(int id, string? count, string? date, string? time, string? notes, CancellationToken cancel)
+    private async Task<(int Count, DateTime Due)> ReadOrderAsync(
+        int id, string? count, string? date, string? time, string? notes, CancellationToken cancel)
     {
         if (!int.TryParse(count, NumberStyles.None, CultureInfo.InvariantCulture, out var many) || many is < 1 or > DayOrder.MostPies)
             Troubles["count"] = $"A whole number from 1 to {DayOrder.MostPies}.";
         var day = await book.FindAsync(id, cancel);
-        if (!DateOnly.TryParseExact(date, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var on) || (day is not null && (on < day.From || on >= day.From.AddDays(day.Days))))
+        if (!DateOnly.TryParseExact(date, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var on)
+                || (day is not null && (on < day.From || on >= day.From.AddDays(day.Days))))
             Troubles["date"] = "One of the days that are planned.";
         var minutes = Hours.Clock(time);
         if (minutes is null or >= 24 * 60)
@@ -48,7 +68,9 @@ public sealed partial class DayModel
     }
 
     /// <summary>Changes an order, if nobody has since it was opened.</summary>
-    public async Task<IActionResult> OnPostChangeAsync(int id, int order, int version, string? count, string? date, string? time, string? notes, Stock stock, bool served, CancellationToken cancel)
+    public async Task<IActionResult> OnPostChangeAsync(
+        int id, int order, int version, string? count, string? date, string? time, string? notes, Stock stock, bool served,
+        CancellationToken cancel)
     {
         var form = $"order-{order}";
         var (many, due) = await ReadOrderAsync(id, count, date, time, notes, cancel);
@@ -67,18 +89,35 @@ public sealed partial class DayModel
         if (outcome is KeepOutcome.Gone || !await ShowAsync(id, null, cancel))
             return NotFound();
         Form = form;
-        var mine = new DayOrder { Name = "", Address = "", Count = many, Due = due, Notes = notes?.Trim() ?? "", Stock = stock, Served = served };
+        var mine = new DayOrder
+        {
+            Name = "",
+            Address = "",
+            Count = many,
+            Due = due,
+            Notes = notes?.Trim() ?? "",
+            Stock = stock,
+            Served = served,
+        };
         if (Open.Kept.Orders.FirstOrDefault(o => o.Id == order) is { } now)
-            Changed = Elsewhere.Of("This order", SaidOf(mine).Zip(SaidOf(now), static (m, n) => new FieldElsewhere(m.Name, m.Value, n.Value)));
+        {
+            Changed = Elsewhere.Of(
+                "This order", SaidOf(mine).Zip(SaidOf(now), static (m, n) => new FieldElsewhere(m.Name, m.Value, n.Value)));
+        }
         else
-            Read = [$"This order was taken off elsewhere, so nothing was changed. You had: {string.Join(", ", SaidOf(mine).Where(f => f.Value.Length > 0).Select(f => $"{f.Name.ToLowerInvariant()} {f.Value}"))}."];
+        {
+            var had = SaidOf(mine).Where(f => f.Value.Length > 0).Select(f => $"{f.Name.ToLowerInvariant()} {f.Value}");
+            Read = [$"This order was taken off elsewhere, so nothing was changed. You had: {string.Join(", ", had)}."];
+        }
+
         return Page();
     }
 
     /// <summary>An order's fields as they are called on its form.</summary>
     private static IEnumerable<(string Name, string Value)> SaidOf(DayOrder order) =>
     [
-        ("How many", order.Count.ToString(CultureInfo.InvariantCulture)), (order.Served ? "Served at" : "Ready by", order.Due.ToString("ddd d MMM HH:mm", CultureInfo.InvariantCulture)),
+        ("How many", order.Count.ToString(CultureInfo.InvariantCulture)),
+        (order.Served ? "Served at" : "Ready by", order.Due.ToString("ddd d MMM HH:mm", CultureInfo.InvariantCulture)),
         ("Ready or served", order.Served ? "served" : "ready"), ("From", StockWords(order.Stock)), ("Notes", order.Notes),
     ];
 

@@ -20,7 +20,8 @@ namespace RoundCrumb.Web.Features.Days;
 
 /// <summary>One bake day: its orders, its hours, and its plan.</summary>
 [Costly("Solve", "More", "Pin", "Unpin", "Apply", "Import", HasOwnQueue = true)]
-public sealed partial class DayModel(DayBook book, DayOpener days, PieShelf shelf, Planner planner, Preferences baker, KitchenClock clock) : PageModel
+public sealed partial class DayModel(
+    DayBook book, DayOpener days, PieShelf shelf, Planner planner, Preferences baker, KitchenClock clock) : PageModel
 {
     /// <summary>Seconds that a plan close to the known one, or what one more costs, may take at the most.</summary>
     private const double LongestNear = 4;
@@ -44,8 +45,14 @@ public sealed partial class DayModel(DayBook book, DayOpener days, PieShelf shel
     /// <summary>The work that is chosen.</summary>
     public string? Step { get; private set; }
 
-    /// <summary>The pies of the box that are offered, those changed last, in the order of their names. Any other is put on the day from Compose.</summary>
-    public async Task<IReadOnlyList<SavedPie>> PiesAsync() => [.. (await shelf.ListAsync(0, MostOffered, cancel: HttpContext.RequestAborted)).OrderBy(p => p.Name, StringComparer.OrdinalIgnoreCase)];
+    /// <summary>
+    /// The pies of the box that are offered, those changed last, in the order of their names. Any other is put on the day from Compose.
+    /// </summary>
+    public async Task<IReadOnlyList<SavedPie>> PiesAsync() =>
+    [
+        .. (await shelf.ListAsync(0, MostOffered, cancel: HttpContext.RequestAborted)).OrderBy(
+            p => p.Name, StringComparer.OrdinalIgnoreCase)
+    ];
 
     /// <summary>The most pies that one list offers.</summary>
     public const int MostOffered = 150;
@@ -78,7 +85,8 @@ public sealed partial class DayModel(DayBook book, DayOpener days, PieShelf shel
     public Shown Shown { get; } = baker.Shown;
 
     /// <summary>What was typed into a field of a form that could not be kept; what is kept otherwise.</summary>
-    public string Typed(string form, string name, string kept) => Form == form && Request.HasFormContentType && Request.Form.TryGetValue(name, out var typed) ? typed.ToString() : kept;
+    public string Typed(string form, string name, string kept) =>
+        Form == form && Request.HasFormContentType && Request.Form.TryGetValue(name, out var typed) ? typed.ToString() : kept;
 
     /// <summary>The trouble with a field of a form; none where there is none.</summary>
     public string? Trouble(string form, string name) => Form == form ? Troubles.GetValueOrDefault(name) : null;
@@ -94,19 +102,27 @@ public sealed partial class DayModel(DayBook book, DayOpener days, PieShelf shel
         {
             var slots = Open.Clock.DayStart(d + 1) - Open.Clock.DayStart(d);
             if (slots != Usual)
-                yield return $"The clocks go {(slots < Usual ? "forward" : "back")} on {DayView.Date(Open.Kept.From.AddDays(d))}: that day is {DayView.HowLong(Math.Abs(Usual - slots))} {(slots < Usual ? "shorter" : "longer")}, and the plan counts it so.";
+                yield return $"The clocks go {(slots < Usual ? "forward" : "back")} on {DayView.Date(Open.Kept.From.AddDays(d))}: "
+                    + $"that day is {DayView.HowLong(Math.Abs(Usual - slots))} {(slots < Usual ? "shorter" : "longer")}, and "
+                    + $"the plan counts it so.";
         }
     }
 
     /// <summary>A figure of the day that opens.</summary>
     public IHtmlContent Figure(IWorked figure, string? said = null) =>
-        FigureLink.At($"{Routes.DayWorking(Open.Kept.Id)}?f={Uri.EscapeDataString(figure.Id)}", figure, said ?? DayView.Minutes((int)Math.Round(figure.Amount.Amount)));
+        FigureLink.At(
+            $"{Routes.DayWorking(Open.Kept.Id)}?f={Uri.EscapeDataString(figure.Id)}", figure,
+            said ?? DayView.Minutes((int)Math.Round(figure.Amount.Amount)));
 
     /// <summary>What is done for an order, its figures opening as those of its batch sheet do.</summary>
-    public IHtmlContent Sentence(Phrase phrase, Prepared made) => FigureLink.Sentence(phrase, Shown, CompositionAddress.Write(made.Pie.Composition), made.Order.Count);
+    public IHtmlContent Sentence(Phrase phrase, Prepared made) =>
+        FigureLink.Sentence(phrase, Shown, CompositionAddress.Write(made.Pie.Composition), made.Order.Count);
 
     /// <summary>A fingerprint of the day that is shown, its orders as they are kept too: also those that cannot be made.</summary>
-    public string Fingerprint => string.Create(CultureInfo.InvariantCulture, $"{OpenDay.FingerprintOf(Open.Built)}-{string.Join('.', Open.Kept.Orders.Select(o => $"{o.Id}v{o.Version}"))}");
+    public string Fingerprint =>
+        string.Create(
+            CultureInfo.InvariantCulture,
+            $"{OpenDay.FingerprintOf(Open.Built)}-{string.Join('.', Open.Kept.Orders.Select(o => $"{o.Id}v{o.Version}"))}");
 
     /// <summary>What would make it possible.</summary>
     public DayChanges Changes => new(Open);
@@ -115,7 +131,10 @@ public sealed partial class DayModel(DayBook book, DayOpener days, PieShelf shel
     public DayFigures Figures => new(View?.Built ?? Open.Built, Open.Clock);
 
     /// <summary>When the last order is wanted, which is what a next one begins from.</summary>
-    public DateTime UsualDue => Open.Kept.Orders.Count > 0 ? Open.Kept.Orders.MaxBy(o => o.Id)!.Due : Open.Kept.From.AddDays(Open.Kept.Days - 1).ToDateTime(new TimeOnly(12, 0));
+    public DateTime UsualDue =>
+        Open.Kept.Orders.Count > 0
+            ? Open.Kept.Orders.MaxBy(o => o.Id)!.Due
+            : Open.Kept.From.AddDays(Open.Kept.Days - 1).ToDateTime(new TimeOnly(12, 0));
 
     /// <summary>Shows the day.</summary>
     public async Task<IActionResult> OnGetAsync(int id, string? step, int? off, CancellationToken cancel)
@@ -174,7 +193,9 @@ public sealed partial class DayModel(DayBook book, DayOpener days, PieShelf shel
 
     private static RedirectResult Back(int id, string more = "") => new($"{Routes.Day(id)}{more}");
 
-    /// <summary>Says the hours of the day's bakers; those that were changed elsewhere since the page was opened are not gone over unseen.</summary>
+    /// <summary>
+    /// Says the hours of the day's bakers; those that were changed elsewhere since the page was opened are not gone over unseen.
+    /// </summary>
     public async Task<IActionResult> OnPostHoursAsync(int id, CancellationToken cancel)
     {
         if (!await ShowAsync(id, null, cancel))
@@ -208,22 +229,31 @@ public sealed partial class DayModel(DayBook book, DayOpener days, PieShelf shel
         if (outcome is KeepOutcome.Gone || !await ShowAsync(id, null, cancel))
             return NotFound();
         Form = "hours";
-        Changed = Elsewhere.Of("Hours of this day", said.Select(s => new FieldElsewhere($"{s.Baker.Name}, {DayView.Date(s.Date)}", s.Hours?.ToString() ?? "off", DayBook.HoursOf(Open.Kept, s.Baker, s.Date)?.ToString() ?? "off")));
+        Changed = Elsewhere.Of(
+            "Hours of this day",
+            said.Select(
+                s =>
+                    new FieldElsewhere(
+                        $"{s.Baker.Name}, {DayView.Date(s.Date)}", s.Hours?.ToString() ?? "off",
+                        DayBook.HoursOf(Open.Kept, s.Baker, s.Date)?.ToString() ?? "off")));
         return Page();
     }
 
     /// <summary>The field of a baker's hours on a date.</summary>
-    public static string HoursField(Baker one, DateOnly date) => string.Create(CultureInfo.InvariantCulture, $"h-{one.Id}-{date:yyyy-MM-dd}");
+    public static string HoursField(Baker one, DateOnly date) =>
+        string.Create(CultureInfo.InvariantCulture, $"h-{one.Id}-{date:yyyy-MM-dd}");
 
     /// <summary>Joins like work, or pulls it apart.</summary>
-    public async Task<IActionResult> OnPostApartAsync(int id, string? name, bool apart, CancellationToken cancel) => await book.ChangeAsync(id, d =>
+    public async Task<IActionResult> OnPostApartAsync(int id, string? name, bool apart, CancellationToken cancel) => await book.ChangeAsync(
+        id, d =>
     {
         var names = d.Apart.Where(n => n != name);
         d.Apart = [.. apart && name is not null ? names.Append(name) : names];
     }, cancel) ? Back(id) : NotFound();
 
     /// <summary>Leaves an oven cold, or uses it again.</summary>
-    public async Task<IActionResult> OnPostOvenAsync(int id, string? oven, bool cold, CancellationToken cancel) => await book.ChangeAsync(id, d =>
+    public async Task<IActionResult> OnPostOvenAsync(int id, string? oven, bool cold, CancellationToken cancel) => await book.ChangeAsync(
+        id, d =>
     {
         var ovens = d.ColdOvens.Where(o => o != oven);
         d.ColdOvens = [.. cold && oven is not null ? ovens.Append(oven) : ovens];
@@ -264,7 +294,8 @@ public sealed partial class DayModel(DayBook book, DayOpener days, PieShelf shel
         if (step is null || Open.Built.Day.Works.All(w => w.Key != step))
             return Back(id);
         var at = slot;
-        if (at is null && DateOnly.TryParseExact(date, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var on) && Hours.Clock(time) is { } minutes)
+        if (at is null && DateOnly.TryParseExact(date, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var on)
+                && Hours.Clock(time) is { } minutes)
             at = Open.Clock.SlotOf(on.ToDateTime(TimeOnly.MinValue).AddMinutes(Math.Min(minutes, (24 * 60) - 1)));
         if (at is not { } to || to < 0 || to > Open.Setting.End)
         {
@@ -283,7 +314,12 @@ public sealed partial class DayModel(DayBook book, DayOpener days, PieShelf shel
         var was = Open.Kept.DayMarks.FirstOrDefault(m => m.Key == step && m.Kind is MarkKind.Pinned)?.Start;
         await MarkAsync(id, step, to, cancel);
         var key = step;
-        await ReplanAsync(id, undo: b => b.ChangeAsync(id, d => Mark(d, key, was is null ? null : new DayMark { Key = key, Kind = MarkKind.Pinned, Start = was.Value })), cancel);
+        await ReplanAsync(
+            id,
+            undo: b =>
+                b.ChangeAsync(
+                    id, d => Mark(d, key, was is null ? null : new DayMark { Key = key, Kind = MarkKind.Pinned, Start = was.Value })),
+            cancel);
         return Back(id, $"?step={step}");
     }
 
@@ -319,7 +355,8 @@ public sealed partial class DayModel(DayBook book, DayOpener days, PieShelf shel
             await book.ChangeAsync(id, d => done.ForEach(p =>
             {
                 var at = open.DoneAt(p.Index, p.From, p.Oven);
-                Mark(d, p.Key, new DayMark { Key = p.Key, Kind = MarkKind.Done, Start = at.Start, Oven = at.Oven, Orders = [.. at.Orders] });
+                Mark(
+                    d, p.Key, new DayMark { Key = p.Key, Kind = MarkKind.Done, Start = at.Start, Oven = at.Oven, Orders = [.. at.Orders] });
             }), cancel);
         }
 
@@ -384,7 +421,11 @@ public sealed partial class DayModel(DayBook book, DayOpener days, PieShelf shel
         if (order is not null && Open.Plan is { } plan && Open.Built.Day.Batches.Any(b => b.Key == order))
         {
             var open = Open;
-            if (await planner.AskAsync(stop => Cost.OfOneMore(open.Orders, DayOpener.FromNow(open).Setting, plan, order, new SolveOptions { Seconds = SecondsNear }, stop), cancel) is { } cost)
+            if (await planner.AskAsync(
+                    stop =>
+                        Cost.OfOneMore(
+                            open.Orders, DayOpener.FromNow(open).Setting, plan, order, new SolveOptions { Seconds = SecondsNear }, stop),
+                    cancel) is { } cost)
                 More = (order, cost);
             else
                 Read = ["Too many questions are being worked out at once. Ask again in a minute."];
@@ -395,11 +436,15 @@ public sealed partial class DayModel(DayBook book, DayOpener days, PieShelf shel
 
     /// <summary>The plan as a calendar.</summary>
     public async Task<IActionResult> OnGetCalendarAsync(int id, CancellationToken cancel) =>
-        await ShowAsync(id, null, cancel) && View is { } view ? File(System.Text.Encoding.UTF8.GetBytes(new DayExchange(view).Calendar(clock.Now)), "text/calendar", FileName("ics")) : NotFound();
+        await ShowAsync(id, null, cancel) && View is { } view
+            ? File(System.Text.Encoding.UTF8.GetBytes(new DayExchange(view).Calendar(clock.Now)), "text/calendar", FileName("ics"))
+            : NotFound();
 
     /// <summary>The plan as a table.</summary>
     public async Task<IActionResult> OnGetTableAsync(int id, CancellationToken cancel) =>
-        await ShowAsync(id, null, cancel) && View is { } view ? File(System.Text.Encoding.UTF8.GetBytes(new DayExchange(view).Table()), "text/csv", FileName("csv")) : NotFound();
+        await ShowAsync(id, null, cancel) && View is { } view
+            ? File(System.Text.Encoding.UTF8.GetBytes(new DayExchange(view).Table()), "text/csv", FileName("csv"))
+            : NotFound();
 
     private string FileName(string end) => $"bake-day-{Open.Kept.From:yyyy-MM-dd}.{end}";
 
@@ -418,7 +463,8 @@ public sealed partial class DayModel(DayBook book, DayOpener days, PieShelf shel
         if (Troubles.Count > 0)
             return Page();
         using var reader = new StreamReader(file!.OpenReadStream());
-        var (moved, said) = new DayExchange(View!).Read(await reader.ReadToEndAsync(cancel), file.FileName.EndsWith(".csv", StringComparison.OrdinalIgnoreCase));
+        var (moved, said) = new DayExchange(View!).Read(
+            await reader.ReadToEndAsync(cancel), file.FileName.EndsWith(".csv", StringComparison.OrdinalIgnoreCase));
         if (moved.Count == 0)
         {
             Read = [.. said, said.Count == 0 ? "Nothing in it was moved: the plan is as it was." : "Nothing was moved."];
@@ -435,11 +481,18 @@ public sealed partial class DayModel(DayBook book, DayOpener days, PieShelf shel
         await ReplanAsync(id, b => b.ChangeAsync(id, d =>
         {
             foreach (var key in keys)
-                Mark(d, key, before.FirstOrDefault(m => m.Key == key) is { } was ? new DayMark { Key = key, Kind = was.Kind, Start = was.Start, Oven = was.Oven, Orders = was.Orders } : null);
+                Mark(
+                    d, key,
+                    before.FirstOrDefault(m => m.Key == key) is { } was
+                        ? new DayMark { Key = key, Kind = was.Kind, Start = was.Start, Oven = was.Oven, Orders = was.Orders }
+                        : null);
         }), cancel);
         var view = View!;
         await ShowAsync(id, null, cancel);
-        Read = [$"Moved: {string.Join(", ", moved.Select(m => $"{m.Placed.Letters} {m.Placed.Label} to {view.DayAndClock(m.Slot)}"))}.", .. said];
+        Read = [
+            $"Moved: {string.Join(", ", moved.Select(m => $"{m.Placed.Letters} {m.Placed.Label} to {view.DayAndClock(m.Slot)}"))}.",
+            .. said
+        ];
         return Page();
     }
 }

@@ -9,7 +9,10 @@ using RoundCrumb.Web.Drawing;
 
 namespace RoundCrumb.Web.Features.Days;
 
-/// <summary>A day drawn: time runs down, the lanes stand side by side, the night is folded. On paper time runs as fast as it must for the whole to fill one sheet.</summary>
+/// <summary>
+/// A day drawn: time runs down, the lanes stand side by side, the night is folded. On paper time runs as fast as it must for the whole to
+/// fill one sheet.
+/// </summary>
 public sealed class DayDrawing
 {
     private const double SlotOnScreen = 10;
@@ -49,7 +52,9 @@ public sealed class DayDrawing
     {
         (_view, _chosen, _address, _paper) = (view, chosen, address, paper);
         _size = paper ? (12, 10.5, 8) : (13, 12, 10.5);
-        _followed = chosen is null ? null : view.Placed.Where(p => p.Key == chosen).Select(p => (int?)view.Day.Works[p.Index].Batches[0]).FirstOrDefault();
+        _followed = chosen is null
+            ? null
+            : view.Placed.Where(p => p.Key == chosen).Select(p => (int?)view.Day.Works[p.Index].Batches[0]).FirstOrDefault();
         var bakers = Math.Max(1, view.Open.Bakers.Count);
         var cold = Math.Max(120, (ColdColumns() * BarWide) + 8) + 2;
         _handWide = Math.Clamp((WideOnScreen - AxisWide - (view.Day.Ovens.Count * OvenWide) - ToolWide - cold - 20) / bakers, 88, 200);
@@ -59,7 +64,9 @@ public sealed class DayDrawing
         _wide = _coldAt + cold;
         var spans = view.Busy();
         if (paper)
-            _perSlot = Math.Clamp(((Sheet * _wide) - Top - 14 - ((spans.Count - 1) * FoldHeight)) / Math.Max(1, spans.Sum(b => b.To - b.From)), 2.5, SlotOnScreen);
+            _perSlot = Math.Clamp(
+                ((Sheet * _wide) - Top - 14 - ((spans.Count - 1) * FoldHeight)) / Math.Max(1, spans.Sum(b => b.To - b.From)), 2.5,
+                SlotOnScreen);
         var y = Top;
         foreach (var (from, to) in spans)
         {
@@ -76,7 +83,8 @@ public sealed class DayDrawing
     /// <param name="view">The plan.</param>
     /// <param name="chosen">The key of a work that is chosen: its pie is followed through the lanes.</param>
     /// <param name="address">Where a click leads, without a query.</param>
-    public static HtmlString Draw(DayView view, string? chosen, string address) => new DayDrawing(view, chosen, address, paper: false).Draw();
+    public static HtmlString Draw(DayView view, string? chosen, string address) =>
+        new DayDrawing(view, chosen, address, paper: false).Draw();
 
     /// <summary>Draws a plan for one sheet of A4: nothing to click, time as fast as it must run.</summary>
     /// <param name="view">The plan.</param>
@@ -84,8 +92,17 @@ public sealed class DayDrawing
 
     private HtmlString Draw()
     {
-        _svg.Add($"<svg class=\"day-svg{(_paper ? " paper" : "")}{(_followed is null ? "" : " following")}\" viewBox=\"0 0 {_wide:0} {_height:0}\" width=\"{_wide:0}\" height=\"{_height:0}\" role=\"group\" aria-label=\"The plan: time runs down, lanes are hands, ovens, stove and machines, and cold\" data-slot=\"{_perSlot:0.##}\">");
-        _svg.Append("<defs><pattern id=\"waiting§\" width=\"5\" height=\"5\" patternUnits=\"userSpaceOnUse\" patternTransform=\"rotate(45)\"><rect width=\"5\" height=\"5\" class=\"wait-ground\"/><line x1=\"0\" y1=\"0\" x2=\"0\" y2=\"5\" class=\"wait-line\"/></pattern><pattern id=\"frozen§\" width=\"6\" height=\"6\" patternUnits=\"userSpaceOnUse\"><rect width=\"6\" height=\"6\" class=\"wait-ground\"/><path d=\"M3 0V6M0 3H6\" class=\"wait-line\"/></pattern></defs>".Replace("§", _paper ? "-paper" : "", StringComparison.Ordinal));
+        _svg.Add(
+            $"<svg class=\"day-svg{(_paper ? " paper" : "")}{(_followed is null ? "" : " following")}\" viewBox=\"0 0 {_wide:0} "
+                + $"{_height:0}\" width=\"{_wide:0}\" height=\"{_height:0}\" role=\"group\" aria-label=\"The plan: time runs down, lanes "
+                + $"are hands, ovens, stove and machines, and cold\" data-slot=\"{_perSlot:0.##}\">");
+        _svg.Append(
+            "<defs><pattern id=\"waiting§\" width=\"5\" height=\"5\" patternUnits=\"userSpaceOnUse\" "
+                + "patternTransform=\"rotate(45)\"><rect width=\"5\" height=\"5\" class=\"wait-ground\"/><line x1=\"0\" y1=\"0\" "
+                + "x2=\"0\" y2=\"5\" class=\"wait-line\"/></pattern><pattern id=\"frozen§\" width=\"6\" height=\"6\" "
+                + "patternUnits=\"userSpaceOnUse\"><rect width=\"6\" height=\"6\" class=\"wait-ground\"/><path d=\"M3 0V6M0 3H6\" "
+                + "class=\"wait-line\"/></pattern></defs>".Replace(
+                "§", _paper ? "-paper" : "", StringComparison.Ordinal));
         Heads();
         Axis();
         Shifts();
@@ -122,7 +139,10 @@ public sealed class DayDrawing
     }
 
     private void Text(double x, double y, string css, string words, string anchor = "start") =>
-        _svg.Append(FormattableString.Invariant($"<text x=\"{x:0.#}\" y=\"{y:0.#}\" class=\"{css}\"{(anchor == "start" ? "" : $" text-anchor=\"{anchor}\"")}>")).Append(Svg.Text(words)).Append("</text>");
+        _svg.Append(
+            FormattableString.Invariant(
+                $"<text x=\"{x:0.#}\" y=\"{y:0.#}\" class=\"{css}\"{(anchor == "start" ? "" : $" text-anchor=\"{anchor}\"")}>"))
+            .Append(Svg.Text(words)).Append("</text>");
 
     private static string Cut(string words, double wide, double perLetter = 6.4)
     {
@@ -147,8 +167,11 @@ public sealed class DayDrawing
         Text(_toolsAt + 4, 32, "lane-sub", "and mixer");
         Text(_coldAt + 4, 16, "lane-head", "Cold");
         var room = _view.Day.RoomFor(ColdKind.Fridge, 0);
-        var most = _busy.SelectMany(b => Enumerable.Range(b.From, b.To - b.From)).Select(t => _view.ColdAt(WaitsAt.Fridge, t)).DefaultIfEmpty(0).Max();
-        Text(_coldAt + 4, 32, "lane-sub", FormattableString.Invariant($"up to {Math.Ceiling(most):0}{(room is { } r ? $" of {r / ColdRoom.Place}" : "")} places"));
+        var most = _busy.SelectMany(b => Enumerable.Range(b.From, b.To - b.From)).Select(t => _view.ColdAt(WaitsAt.Fridge, t))
+            .DefaultIfEmpty(0).Max();
+        Text(
+            _coldAt + 4, 32, "lane-sub",
+            FormattableString.Invariant($"up to {Math.Ceiling(most):0}{(room is { } r ? $" of {r / ColdRoom.Place}" : "")} places"));
     }
 
     private void Axis()
@@ -162,7 +185,9 @@ public sealed class DayDrawing
                     continue;
                 var at = y + ((t - from) * _perSlot);
                 var hour = wall.Minute == 0;
-                _svg.Add($"<line x1=\"{AxisWide - (hour ? 6 : 3)}\" x2=\"{_wide - 2:0}\" y1=\"{at:0.#}\" y2=\"{at:0.#}\" class=\"{(hour ? "hour" : "half")}\"/>");
+                _svg.Add(
+                    $"<line x1=\"{AxisWide - (hour ? 6 : 3)}\" x2=\"{_wide - 2:0}\" y1=\"{at:0.#}\" y2=\"{at:0.#}\" "
+                        + $"class=\"{(hour ? "hour" : "half")}\"/>");
                 if (hour || t == from)
                     Text(AxisWide - 9, at + 4, "clock", wall.ToString("HH:mm", CultureInfo.InvariantCulture), "end");
             }
@@ -183,7 +208,15 @@ public sealed class DayDrawing
             var waits = _view.ColdAt(WaitsAt.Fridge, (before + from) / 2);
             var night = _view.Open.Clock.WallOf(before).Date != day.Date;
             _svg.Add($"<rect x=\"0\" y=\"{y - FoldHeight + 4:0.#}\" width=\"{_wide:0}\" height=\"{FoldHeight - 8}\" class=\"fold\"/>");
-            Text(8, y - FoldHeight + 20, "fold-day", (night ? day.ToString("ddd d MMM", CultureInfo.InvariantCulture) + " · the night between, " : "nothing to do for ") + DayView.HowLong(from - before) + (waits >= 0.2 ? FormattableString.Invariant($", {Math.Ceiling(waits):0} {(waits > 1 ? "places" : "place")} of the fridge in use") : ""));
+            Text(
+                8, y - FoldHeight + 20, "fold-day",
+                (night ? day.ToString("ddd d MMM", CultureInfo.InvariantCulture) + " · the night between, " : "nothing to do for ")
+                    + DayView.HowLong(from - before)
+                    + (
+                        waits >= 0.2
+                            ? FormattableString.Invariant(
+                                $", {Math.Ceiling(waits):0} {(waits > 1 ? "places" : "place")} of the fridge in use")
+                            : ""));
         }
     }
 
@@ -196,7 +229,9 @@ public sealed class DayDrawing
             {
                 var (start, end) = (Math.Max(from, shift.From), Math.Min(to, shift.To));
                 if (start < end)
-                    _svg.Add($"<rect x=\"{x:0.#}\" y=\"{Y(start):0.#}\" width=\"{_handWide - 4:0.#}\" height=\"{(end - start) * _perSlot:0.#}\" class=\"shift\"/>");
+                    _svg.Add(
+                        $"<rect x=\"{x:0.#}\" y=\"{Y(start):0.#}\" width=\"{_handWide - 4:0.#}\" "
+                            + $"height=\"{(end - start) * _perSlot:0.#}\" class=\"shift\"/>");
             }
         }
     }
@@ -209,16 +244,23 @@ public sealed class DayDrawing
     private void Block(PlacedWork p, double x, double y, double wide, double high, string css, string inside)
     {
         _boxes[p.Index] = (x, y, wide, high);
-        var box = FormattableString.Invariant($"<rect x=\"{x:0.#}\" y=\"{y + 0.5:0.#}\" width=\"{wide:0.#}\" height=\"{Math.Max(3, high - 1):0.#}\" rx=\"{Math.Min(4, high / 3):0.#}\" class=\"box\"/>");
+        var box = string.Create(CultureInfo.InvariantCulture,
+            $"<rect x=\"{x:0.#}\" y=\"{y + 0.5:0.#}\" width=\"{wide:0.#}\" height=\"{Math.Max(3, high - 1):0.#}\" "
+                + $"rx=\"{Math.Min(4, high / 3):0.#}\" class=\"box\"/>");
         if (_paper)
         {
             _svg.Add($"<g class=\"{Classes(p, css)}\">").Append(box).Append(inside).Append("</g>");
             return;
         }
 
-        var says = $"{_view.DayAndClock(p.From)}–{_view.Clock(p.To)}, {_view.WhoOf(p)}: {p.Label}. {p.Pies}.{(p.Mark.Length > 0 ? $" {char.ToUpperInvariant(p.Mark[0])}{p.Mark[1..]}." : "")}";
+        var says =
+            $"{_view.DayAndClock(p.From)}–{_view.Clock(p.To)}, {_view.WhoOf(p)}: {p.Label}. "
+                + $"{p.Pies}.{(p.Mark.Length > 0 ? $" {char.ToUpperInvariant(p.Mark[0])}{p.Mark[1..]}." : "")}";
         var why = _view.Why(p.Index);
-        _svg.Add($"<g class=\"piece{(Dim(p) ? " dim" : "")}\"><a href=\"{_address}?step={p.Key}\" class=\"{Classes(p, css)}\" data-key=\"{p.Key}\" data-start=\"{p.From}\" data-why=\"{Svg.Text(says + " " + why)}\" aria-label=\"{Svg.Text(says + " " + why)}\"><title>{Svg.Text(says + " " + why)}</title>").Append(box);
+        _svg.Add(
+            $"<g class=\"piece{(Dim(p) ? " dim" : "")}\"><a href=\"{_address}?step={p.Key}\" class=\"{Classes(p, css)}\" "
+                + $"data-key=\"{p.Key}\" data-start=\"{p.From}\" data-why=\"{Svg.Text(says + " " + why)}\" "
+                + $"aria-label=\"{Svg.Text(says + " " + why)}\"><title>{Svg.Text(says + " " + why)}</title>").Append(box);
         _svg.Append("</a><g class=\"words\" aria-hidden=\"true\">").Append(inside).Append("</g></g>");
     }
 
@@ -233,9 +275,22 @@ public sealed class DayDrawing
     private void HandLanes()
     {
         // Stretches of hands, what is taken over, and hands at an oven's door, lane by lane as they begin.
-        var all = _view.Placed.Where(p => p.Oven < 0).Select(p => (P: p, Lane: Math.Max(0, p.Who), p.From, To: p.Then >= 0 ? p.ThenAt : p.To, Says: "", Door: false))
-            .Concat(_view.Placed.Where(p => p.Then >= 0).Select(p => (P: p, Lane: p.Then, From: p.ThenAt, p.To, Says: p.Label + ", taken over", Door: true)))
-            .Concat(_view.Placed.Where(p => p.Oven >= 0).SelectMany(p => _view.Day.Works[p.Index].Load!.Touches.Select((t, k) => (P: p, Lane: _view.AtTheDoor[(p.Index, k)], From: p.From + t.After, To: p.From + t.After + t.Length, Says: k == _view.Day.Works[p.Index].Load!.Touches.Count - 1 ? "out of the oven" : "weights out, or sealed", Door: true))));
+        var all = _view.Placed.Where(p => p.Oven < 0).Select(
+            p => (P: p, Lane: Math.Max(0, p.Who), p.From, To: p.Then >= 0 ? p.ThenAt : p.To, Says: "", Door: false))
+            .Concat(
+                _view.Placed.Where(p => p.Then >= 0).Select(
+                    p => (P: p, Lane: p.Then, From: p.ThenAt, p.To, Says: p.Label + ", taken over", Door: true)))
+            .Concat(
+                _view.Placed.Where(p => p.Oven >= 0).SelectMany(
+                    p =>
+                        _view.Day.Works[p.Index].Load!.Touches.Select(
+                            (t, k) =>
+                                (
+                                    P: p, Lane: _view.AtTheDoor[(p.Index, k)], From: p.From + t.After, To: p.From + t.After + t.Length,
+                                    Says: k == _view.Day.Works[p.Index].Load!.Touches.Count - 1
+                                        ? "out of the oven"
+                                        : "weights out, or sealed",
+                                    Door: true))));
         var beside = new StringBuilder();
         foreach (var (p, lane, from, to, doorSays, door) in all.OrderBy(i => i.From).ThenBy(i => i.To))
         {
@@ -249,9 +304,15 @@ public sealed class DayDrawing
             var wide = low ? 16 : _handWide - 6;
             var at = Below(lane, low ? y + (high / 2) + (size * 0.36) : y + Math.Min(high / 2, size) + (size * 0.36), size);
             var says = door ? doorSays : p.Label + (p.Mark.Length > 0 ? ", " + p.Mark : "");
-            var words = FormattableString.Invariant($"<text x=\"{x + (low ? 20 : 11):0.#}\" y=\"{at:0.#}\" class=\"says{(size == _size.Tiny ? " tiny" : "")}\"><tspan class=\"letter\">{p.Letters}</tspan> {Svg.Text(Cut(says, _handWide - (low ? 26 : 22) - ((p.Letters.Length + 1) * size * 0.65), size * Letter))}</text>");
+            var words = string.Create(
+                CultureInfo.InvariantCulture,
+                $"<text x=\"{x + (low ? 20 : 11):0.#}\" y=\"{at:0.#}\" class=\"says{(size == _size.Tiny ? " tiny" : "")}\"><tspan "
+                    + $"class=\"letter\">{p.Letters}</tspan> "
+                    + $"{Svg.Text(Cut(says, _handWide - (low ? 26 : 22) - ((p.Letters.Length + 1) * size * 0.65), size * Letter))}</text>");
             if (door)
-                _svg.Add($"<g class=\"door{(Dim(p) ? " dim" : "")}\"><rect x=\"{x:0.#}\" y=\"{y + 0.5:0.#}\" width=\"{wide:0.#}\" height=\"{high - 1:0.#}\" rx=\"2\" class=\"box\"/></g>");
+                _svg.Add(
+                    $"<g class=\"door{(Dim(p) ? " dim" : "")}\"><rect x=\"{x:0.#}\" y=\"{y + 0.5:0.#}\" width=\"{wide:0.#}\" "
+                        + $"height=\"{high - 1:0.#}\" rx=\"2\" class=\"box\"/></g>");
             if (door || low)
             {
                 beside.Add($"<g class=\"words{(Dim(p) ? " dim" : "")}\" aria-hidden=\"true\">").Append(words).Append("</g>");
@@ -260,9 +321,14 @@ public sealed class DayDrawing
 
             if (door)
                 continue;
-            var inside = new StringBuilder(FormattableString.Invariant($"<rect x=\"{x + 2:0.#}\" y=\"{y + 1.5:0.#}\" width=\"5\" height=\"{Math.Max(2, high - 3):0.#}\" fill=\"{p.Tint}\" class=\"food\"/>")).Append(words);
+            var inside = new StringBuilder(
+                string.Create(CultureInfo.InvariantCulture,
+                    $"<rect x=\"{x + 2:0.#}\" y=\"{y + 1.5:0.#}\" width=\"5\" height=\"{Math.Max(2, high - 3):0.#}\" "
+                        + $"fill=\"{p.Tint}\" class=\"food\"/>")).Append(words);
             if (!low && y + high - at > _size.Soft * 1.3)
-                inside.Add($"<text x=\"{x + 11:0.#}\" y=\"{Below(lane, at + (_size.Soft * 1.2), _size.Soft):0.#}\" class=\"says soft\">{Svg.Text(Cut(p.Pies, wide - 14, _size.Soft * Letter))}</text>");
+                inside.Add(
+                    $"<text x=\"{x + 11:0.#}\" y=\"{Below(lane, at + (_size.Soft * 1.2), _size.Soft):0.#}\" class=\"says "
+                        + $"soft\">{Svg.Text(Cut(p.Pies, wide - 14, _size.Soft * Letter))}</text>");
             Block(p, x, y, wide, high, "blk hands", inside.ToString());
         }
 
@@ -278,7 +344,10 @@ public sealed class DayDrawing
             var warm = _view.Day.Ovens[run.Oven].WarmUp;
             var (y0, y1, y2) = (Y(run.From - warm), Y(run.From), Y(run.To));
             var wide = Wide(run.Heat);
-            _svg.Add($"<path d=\"M{x:0.#} {y0:0.#} L{x + wide:0.#} {y1:0.#} V{y2:0.#} H{x:0.#} Z\" class=\"heat\"><title>{Svg.Text(_view.Day.Ovens[run.Oven].Name)} {Svg.Text(_view.HeatOf(run.Oven, run.Heat))}, on from {_view.Clock(run.From - warm)}, hot {_view.Clock(run.From)}–{_view.Clock(run.To)}</title></path>");
+            _svg.Add(
+                $"<path d=\"M{x:0.#} {y0:0.#} L{x + wide:0.#} {y1:0.#} V{y2:0.#} H{x:0.#} Z\" class=\"heat\">"
+                    + $"<title>{Svg.Text(_view.Day.Ovens[run.Oven].Name)} {Svg.Text(_view.HeatOf(run.Oven, run.Heat))}, on from "
+                    + $"{_view.Clock(run.From - warm)}, hot {_view.Clock(run.From)}–{_view.Clock(run.To)}</title></path>");
             Text(x + 4, y1 - 4, "heat-says", _view.DialOf(run.Oven, run.Heat));
         }
 
@@ -294,18 +363,27 @@ public sealed class DayDrawing
                 var need = _view.Day.Works[p.Index].Load!.Shelves[o];
                 while (columns.Count < _view.Day.Ovens[o].Shelves)
                     columns.Add(0);
-                var at = Enumerable.Range(0, columns.Count - need + 1).FirstOrDefault(c => columns.Skip(c).Take(need).All(u => u <= p.From));
+                var at = Enumerable.Range(0, columns.Count - need + 1)
+                    .FirstOrDefault(c => columns.Skip(c).Take(need).All(u => u <= p.From));
                 for (var c = at; c < at + need; c++)
                     columns[c] = p.To;
                 var y = Y(p.From);
                 var high = Y(p.To) - y;
                 var bx = x + 3 + (at * shelf);
                 var wide = (need * shelf) - 2;
-                var inside = new StringBuilder(FormattableString.Invariant($"<rect x=\"{bx + 2:0.#}\" y=\"{y + 2:0.#}\" width=\"4\" height=\"{Math.Max(2, high - 4):0.#}\" fill=\"{p.Tint}\" class=\"food\"/>"));
+                var inside = new StringBuilder(
+                    string.Create(CultureInfo.InvariantCulture,
+                        $"<rect x=\"{bx + 2:0.#}\" y=\"{y + 2:0.#}\" width=\"4\" height=\"{Math.Max(2, high - 4):0.#}\" "
+                            + $"fill=\"{p.Tint}\" class=\"food\"/>"));
                 if (high >= _size.Says)
-                    inside.Add($"<text x=\"{bx + 9:0.#}\" y=\"{y + (_size.Says * 1.15):0.#}\" class=\"says\"><tspan class=\"letter\">{p.Letters}</tspan>{(wide > 50 ? " " + Svg.Text(Cut(p.Label, wide - 20, _size.Says * Letter)) : "")}</text>");
+                    inside.Add(
+                        $"<text x=\"{bx + 9:0.#}\" y=\"{y + (_size.Says * 1.15):0.#}\" class=\"says\"><tspan "
+                            + $"class=\"letter\">{p.Letters}"
+                            + $"</tspan>{(wide > 50 ? " " + Svg.Text(Cut(p.Label, wide - 20, _size.Says * Letter)) : "")}</text>");
                 if (high >= _size.Says * 2.3)
-                    inside.Add($"<text x=\"{bx + 9:0.#}\" y=\"{y + (_size.Says * 2.2):0.#}\" class=\"says soft\">{Long(p.To - p.From, wide)}</text>");
+                    inside.Add(
+                        $"<text x=\"{bx + 9:0.#}\" y=\"{y + (_size.Says * 2.2):0.#}\" class=\"says "
+                            + $"soft\">{Long(p.To - p.From, wide)}</text>");
                 Block(p, bx, y, wide, high, "blk load", inside.ToString());
             }
         }
@@ -315,7 +393,8 @@ public sealed class DayDrawing
 
     private void ToolLane()
     {
-        _svg.Add($"<line x1=\"{_toolsAt - 3:0.#}\" x2=\"{_toolsAt - 3:0.#}\" y1=\"{Top - 4}\" y2=\"{_height - 10:0.#}\" class=\"lane-line\"/>");
+        _svg.Add(
+            $"<line x1=\"{_toolsAt - 3:0.#}\" x2=\"{_toolsAt - 3:0.#}\" y1=\"{Top - 4}\" y2=\"{_height - 10:0.#}\" class=\"lane-line\"/>");
         var ends = new List<int>();
         foreach (var p in _view.Placed.Where(p => p.Oven < 0 && _view.Day.Works[p.Index].Tool is not Tool.None))
         {
@@ -331,9 +410,15 @@ public sealed class DayDrawing
             var x = _toolsAt + Math.Min(1, column) * (ToolWide / 2);
             var y = Y(p.From);
             var high = Math.Max(_perSlot, Y(p.To) - y);
-            _svg.Append(FormattableString.Invariant($"<g class=\"tool{(_followed is { } f && !_view.Day.Works[p.Index].Batches.Contains(f) ? " dim" : "")}\"><rect x=\"{x:0.#}\" y=\"{y + 0.5:0.#}\" width=\"{(ToolWide / 2) - 2:0.#}\" height=\"{high - 1:0.#}\" rx=\"2\" class=\"box\"/><text x=\"{x + 2:0.#}\" y=\"{y + Math.Min(high - 1.5, _size.Tiny):0.#}\" class=\"says tiny\">{name}</text>"));
+            _svg.Add(
+                    $"<g class=\"tool{(_followed is { } f && !_view.Day.Works[p.Index].Batches.Contains(f) ? " dim" : "")}\"><rect "
+                        + $"x=\"{x:0.#}\" y=\"{y + 0.5:0.#}\" width=\"{(ToolWide / 2) - 2:0.#}\" height=\"{high - 1:0.#}\" rx=\"2\" "
+                        + $"class=\"box\"/><text x=\"{x + 2:0.#}\" y=\"{y + Math.Min(high - 1.5, _size.Tiny):0.#}\" class=\"says "
+                        + $"tiny\">{name}</text>");
             if (high >= _size.Tiny * 2.1)
-                _svg.Add($"<text x=\"{x + 2:0.#}\" y=\"{y + (_size.Tiny * 2):0.#}\" class=\"says tiny\"><tspan class=\"letter\">{p.Letters}</tspan></text>");
+                _svg.Add(
+                    $"<text x=\"{x + 2:0.#}\" y=\"{y + (_size.Tiny * 2):0.#}\" class=\"says tiny\"><tspan "
+                        + $"class=\"letter\">{p.Letters}</tspan></text>");
             _svg.Append("</g>");
         }
     }
@@ -343,7 +428,9 @@ public sealed class DayDrawing
         var day = _view.Day;
         var plan = _view.Plan;
         foreach (var g in day.Gaps.Where(g => g.At is not WaitsAt.Bench && g.Takes.Units > 0))
-            yield return (plan.EndOf(day, g.From), plan.Starts[g.To], g.At, [.. day.Works[g.From].Batches.Intersect(day.Works[g.To].Batches)], g.Takes.Units);
+            yield return (
+                plan.EndOf(day, g.From), plan.Starts[g.To], g.At, [.. day.Works[g.From].Batches.Intersect(day.Works[g.To].Batches)],
+                g.Takes.Units);
         foreach (var e in day.Endings.Where(e => e.At is not WaitsAt.Bench && e.Takes.Units > 0))
             yield return (plan.EndOf(day, e.From), plan.Ready[e.Batch], e.At, [e.Batch], e.Takes.Units);
     }
@@ -371,7 +458,8 @@ public sealed class DayDrawing
 
     private void ColdLane()
     {
-        _svg.Add($"<line x1=\"{_coldAt - 4:0.#}\" x2=\"{_coldAt - 4:0.#}\" y1=\"{Top - 4}\" y2=\"{_height - 10:0.#}\" class=\"lane-line\"/>");
+        _svg.Add(
+            $"<line x1=\"{_coldAt - 4:0.#}\" x2=\"{_coldAt - 4:0.#}\" y1=\"{Top - 4}\" y2=\"{_height - 10:0.#}\" class=\"lane-line\"/>");
         var ends = new List<int>();
         foreach (var (from, to, at, batches, units) in ColdWaits().OrderBy(w => w.From))
         {
@@ -381,9 +469,15 @@ public sealed class DayDrawing
             var letters = string.Concat(batches.Select(DayView.LetterOf));
             var dim = _followed is { } f && !batches.Contains(f) ? " dim" : "";
             var place = FormattableString.Invariant($"{Math.Max(0.25, Math.Round(units / (double)ColdRoom.Place * 4) / 4):0.##}");
-            _svg.Add($"<g class=\"waits{dim}\"><title>{letters} waits in the {(at is WaitsAt.Fridge ? "fridge" : "freezer")} {DayView.HowLong(to - from)}, {_view.Clock(from)}–{_view.Clock(to)}; {place} {(place == "1" ? "place" : "places")}</title><rect x=\"{x:0.#}\" y=\"{y:0.#}\" width=\"{BarWide - 2}\" height=\"{Math.Max(2, high):0.#}\" rx=\"2\" fill=\"url(#{(at is WaitsAt.Fridge ? "waiting" : "frozen")}{(_paper ? "-paper" : "")})\" class=\"wait\"/>");
+            _svg.Add(
+                $"<g class=\"waits{dim}\"><title>{letters} waits in the {(at is WaitsAt.Fridge ? "fridge" : "freezer")} "
+                    + $"{DayView.HowLong(to - from)}, {_view.Clock(from)}–{_view.Clock(to)}; {place} {(place == "1" ? "place" : "places")}"
+                    + $"</title><rect x=\"{x:0.#}\" y=\"{y:0.#}\" width=\"{BarWide - 2}\" height=\"{Math.Max(2, high):0.#}\" rx=\"2\" "
+                    + $"fill=\"url(#{(at is WaitsAt.Fridge ? "waiting" : "frozen")}{(_paper ? "-paper" : "")})\" class=\"wait\"/>");
             if (high >= 11)
-                _svg.Add($"<text x=\"{x + ((BarWide - 2) / 2):0.#}\" y=\"{y + 9:0.#}\" text-anchor=\"middle\" class=\"says tiny\"><tspan class=\"letter\">{letters[..1]}</tspan></text>");
+                _svg.Add(
+                    $"<text x=\"{x + ((BarWide - 2) / 2):0.#}\" y=\"{y + 9:0.#}\" text-anchor=\"middle\" class=\"says tiny\"><tspan "
+                        + $"class=\"letter\">{letters[..1]}</tspan></text>");
             _svg.Append("</g>");
         }
     }
@@ -396,9 +490,19 @@ public sealed class DayDrawing
             var late = _view.Plan.Ready[b] > batch.Due;
             var y = Y(_view.Plan.Ready[b]);
             var same = Enumerable.Range(0, b).Count(o => _view.Plan.Ready[o] == _view.Plan.Ready[b]);
-            _svg.Append(FormattableString.Invariant($"<g class=\"due{(late ? " late" : "")}{(_followed is { } f && f != b ? " dim" : "")}\"><title>{DayView.LetterOf(b)} {Svg.Text(batch.Name)} × {batch.Pies} {(late ? $"is ready at {_view.DayAndClock(_view.Plan.Ready[b])}, {DayView.HowLong(_view.Plan.Ready[b] - batch.Due)} late" : $"is wanted at {_view.DayAndClock(batch.Due)}")}</title><rect x=\"{_wide - 40 - (same * 20):0.#}\" y=\"{y - 8:0.#}\" width=\"18\" height=\"16\" rx=\"8\" class=\"flag\"/><text x=\"{_wide - 31 - (same * 20):0.#}\" y=\"{y + 4:0.#}\" text-anchor=\"middle\" class=\"flag-says\">{DayView.LetterOf(b)}</text></g>"));
+            var says = late
+                ? $"is ready at {_view.DayAndClock(_view.Plan.Ready[b])}, {DayView.HowLong(_view.Plan.Ready[b] - batch.Due)} late"
+                : $"is wanted at {_view.DayAndClock(batch.Due)}";
+            _svg.Add(
+                    $"<g class=\"due{(late ? " late" : "")}{(_followed is { } f && f != b ? " dim" : "")}\">"
+                        + $"<title>{DayView.LetterOf(b)} {Svg.Text(batch.Name)} × {batch.Pies} "
+                        + $"{says}</title><rect x=\"{_wide - 40 - (same * 20):0.#}\" y=\"{y - 8:0.#}\" width=\"18\" height=\"16\" rx=\"8\" "
+                        + $"class=\"flag\"/><text x=\"{_wide - 31 - (same * 20):0.#}\" y=\"{y + 4:0.#}\" text-anchor=\"middle\" "
+                        + $"class=\"flag-says\">{DayView.LetterOf(b)}</text></g>");
             if (same == 0)
-                _svg.Add($"<line x1=\"{_coldAt - 4:0.#}\" x2=\"{_wide - 2:0}\" y1=\"{y:0.#}\" y2=\"{y:0.#}\" class=\"due-line{(late ? " late" : "")}\"/>");
+                _svg.Add(
+                    $"<line x1=\"{_coldAt - 4:0.#}\" x2=\"{_wide - 2:0}\" y1=\"{y:0.#}\" y2=\"{y:0.#}\" "
+                        + $"class=\"due-line{(late ? " late" : "")}\"/>");
         }
     }
 
@@ -408,7 +512,9 @@ public sealed class DayDrawing
         if (_busy.Count == 0 || now < _busy[0].From || now > _busy[^1].To)
             return;
         var y = Y(now);
-        _svg.Add($"<g class=\"now\"><line x1=\"0\" x2=\"{_wide:0}\" y1=\"{y:0.#}\" y2=\"{y:0.#}\"/><rect x=\"2\" y=\"{y - 8:0.#}\" width=\"34\" height=\"16\" rx=\"3\"/><text x=\"19\" y=\"{y + 4:0.#}\" text-anchor=\"middle\">now</text></g>");
+        _svg.Add(
+            $"<g class=\"now\"><line x1=\"0\" x2=\"{_wide:0}\" y1=\"{y:0.#}\" y2=\"{y:0.#}\"/><rect x=\"2\" y=\"{y - 8:0.#}\" "
+                + $"width=\"34\" height=\"16\" rx=\"3\"/><text x=\"19\" y=\"{y + 4:0.#}\" text-anchor=\"middle\">now</text></g>");
     }
 
     private void Follow(int batch)
@@ -420,7 +526,9 @@ public sealed class DayDrawing
                 continue;
             var (x1, y1, x2, y2) = (a.X + (a.Wide / 2), a.Y + a.High, b.X + (b.Wide / 2), b.Y);
             var bend = Math.Max(6, (y2 - y1) / 2);
-            _svg.Add($"<path d=\"M{x1:0.#} {y1:0.#} C{x1:0.#} {y1 + bend:0.#} {x2:0.#} {y2 - bend:0.#} {x2:0.#} {y2:0.#}\" class=\"follow{(gap.IsTie ? "" : " long")}\"/>");
+            _svg.Add(
+                $"<path d=\"M{x1:0.#} {y1:0.#} C{x1:0.#} {y1 + bend:0.#} {x2:0.#} {y2 - bend:0.#} {x2:0.#} {y2:0.#}\" "
+                    + $"class=\"follow{(gap.IsTie ? "" : " long")}\"/>");
         }
     }
 }

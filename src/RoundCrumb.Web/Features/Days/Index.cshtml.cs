@@ -61,7 +61,9 @@ public sealed class IndexModel(DayBook book, CompositionReader compositions, Kit
             Troubles["days"] = $"From 1 to {BakeDay.MostDays} days.";
         if (Troubles.Count == 0)
         {
-            var day = await book.AddAsync(Typed.Name.Length > 0 ? Typed.Name : date.AddDays(many - 1).ToString("dddd d MMMM", CultureInfo.InvariantCulture), date, many, cancel);
+            var day = await book.AddAsync(
+                Typed.Name.Length > 0 ? Typed.Name : date.AddDays(many - 1).ToString("dddd d MMMM", CultureInfo.InvariantCulture), date,
+                many, cancel);
             return Redirect(Routes.Day(day.Id));
         }
 
@@ -70,8 +72,10 @@ public sealed class IndexModel(DayBook book, CompositionReader compositions, Kit
     }
 
     /// <summary>Puts a day away.</summary>
-    public async Task<IActionResult> OnPostAwayAsync(int id, CancellationToken cancel) => await book.PutAwayAsync(id, away: true, cancel) ? Redirect($"{Routes.Days}?gone={id}") : NotFound();
+    public async Task<IActionResult> OnPostAwayAsync(int id, CancellationToken cancel) =>
+        await book.PutAwayAsync(id, away: true, cancel) ? Redirect($"{Routes.Days}?gone={id}") : NotFound();
 
     /// <summary>Brings it back.</summary>
-    public async Task<IActionResult> OnPostBackAsync(int id, CancellationToken cancel) => await book.PutAwayAsync(id, away: false, cancel) ? Redirect(Routes.Day(id)) : NotFound();
+    public async Task<IActionResult> OnPostBackAsync(int id, CancellationToken cancel) =>
+        await book.PutAwayAsync(id, away: false, cancel) ? Redirect(Routes.Day(id)) : NotFound();
 }

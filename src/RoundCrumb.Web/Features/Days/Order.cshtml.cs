@@ -31,10 +31,12 @@ public sealed class OrderModel(DayBook book, CompositionReader compositions, Pie
     public Dictionary<string, string> Troubles { get; } = new(StringComparer.Ordinal);
 
     /// <summary>What was typed.</summary>
-    public string Typed(string name, string usual) => Request.HasFormContentType && Request.Form.TryGetValue(name, out var typed) ? typed.ToString() : usual;
+    public string Typed(string name, string usual) =>
+        Request.HasFormContentType && Request.Form.TryGetValue(name, out var typed) ? typed.ToString() : usual;
 
     /// <summary>The days to choose from: a bake day and one of its dates.</summary>
-    public IEnumerable<(string Value, string Words)> Choices => Days.SelectMany(d => Enumerable.Range(0, d.Days).Reverse().Select(n => d.From.AddDays(n)).Select(date =>
+    public IEnumerable<(string Value, string Words)> Choices => Days.SelectMany(
+        d => Enumerable.Range(0, d.Days).Reverse().Select(n => d.From.AddDays(n)).Select(date =>
         (string.Create(CultureInfo.InvariantCulture, $"{d.Id} {date:yyyy-MM-dd}"), $"{d.Name}: {DayView.Date(date)}")));
 
     /// <summary>Shows the form.</summary>
@@ -51,14 +53,18 @@ public sealed class OrderModel(DayBook book, CompositionReader compositions, Pie
     }
 
     /// <summary>From Compose, with the pie as it stands there.</summary>
-    public async Task<IActionResult> OnPostBeginAsync(string? address, CancellationToken cancel) => Redirect(Routes.DayOrder + "?" + CompositionAddress.Write((await compositions.ReadAsync(address ?? "", cancel)).Composition));
+    public async Task<IActionResult> OnPostBeginAsync(string? address, CancellationToken cancel) =>
+        Redirect(Routes.DayOrder + "?" + CompositionAddress.Write((await compositions.ReadAsync(address ?? "", cancel)).Composition));
 
     /// <summary>Puts it on the day.</summary>
-    public async Task<IActionResult> OnPostAsync(string? address, string? day, string? count, string? time, string? name, bool served, CancellationToken cancel)
+    public async Task<IActionResult> OnPostAsync(
+        string? address, string? day, string? count, string? time, string? name, bool served, CancellationToken cancel)
     {
         await ShowAsync(address ?? "", cancel);
         var parts = (day ?? "").Split(' ');
-        if (parts.Length != 2 || !int.TryParse(parts[0], CultureInfo.InvariantCulture, out var id) || !DateOnly.TryParseExact(parts[1], "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var date) || Days.All(d => d.Id != id))
+        if (parts.Length != 2 || !int.TryParse(parts[0], CultureInfo.InvariantCulture, out var id)
+                || !DateOnly.TryParseExact(parts[1], "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var date)
+                || Days.All(d => d.Id != id))
             (id, date) = (0, default);
         if (id == 0)
             Troubles["day"] = "Choose a bake day.";
@@ -70,11 +76,25 @@ public sealed class OrderModel(DayBook book, CompositionReader compositions, Pie
         if (Hours.Clock(time) is not { } minutes || minutes >= 24 * 60)
             (minutes, Troubles["time"]) = (0, "A time such as 12:30.");
         var due = date.ToDateTime(TimeOnly.MinValue).AddMinutes(minutes);
-        if (Troubles.Count == 0 && new DayClock(date, await clock.ZoneAsync(cancel)) is var wall && (wall.SlotOf(due) is not { } slot || slot <= wall.SlotAt(clock.Now)))
+        if (Troubles.Count == 0 && new DayClock(date, await clock.ZoneAsync(cancel)) is var wall
+                && (wall.SlotOf(due) is not { } slot || slot <= wall.SlotAt(clock.Now)))
             Troubles["time"] = "That time is past, or the clocks jump over it.";
         if (Troubles.Count > 0)
             return Page();
-        await book.ChangeAsync(id, d => d.Orders.Add(new DayOrder { PieId = called == Name ? PieId : null, Name = called, Address = Address, Count = many, Due = due, Served = served }), cancel);
+        await book.ChangeAsync(
+            id,
+            d =>
+                d.Orders.Add(
+                    new DayOrder
+                    {
+                        PieId = called == Name ? PieId : null,
+                        Name = called,
+                        Address = Address,
+                        Count = many,
+                        Due = due,
+                        Served = served,
+                    }),
+            cancel);
         return Redirect(Routes.Day(id));
     }
 }

@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Text;
 using Microsoft.AspNetCore.Html;
 using RoundCrumb.Application.Days;
@@ -14,10 +15,17 @@ public static class ProgressSparkline
     /// <summary>Two stepped lines, lateness drawn full and oven hours dashed.</summary>
     public static HtmlString Draw(IReadOnlyList<SolveProgress> steps)
     {
-        var svg = new StringBuilder(FormattableString.Invariant($"<svg class=\"falling\" viewBox=\"0 0 {Wide} {High + 14}\" width=\"{Wide}\" height=\"{High + 14}\" role=\"img\" aria-label=\"Lateness from {DayView.Minutes(steps[0].Lateness)} to {DayView.Minutes(steps[^1].Lateness)}, ovens from {DayView.Minutes(steps[0].OvenOn)} to {DayView.Minutes(steps[^1].OvenOn)}\">"));
+        var svg = new StringBuilder(
+            string.Create(CultureInfo.InvariantCulture,
+                $"<svg class=\"falling\" viewBox=\"0 0 {Wide} {High + 14}\" width=\"{Wide}\" height=\"{High + 14}\" role=\"img\" "
+                    + $"aria-label=\"Lateness from {DayView.Minutes(steps[0].Lateness)} to {DayView.Minutes(steps[^1].Lateness)}, ovens "
+                    + $"from {DayView.Minutes(steps[0].OvenOn)} to {DayView.Minutes(steps[^1].OvenOn)}\">"));
         Line(svg, [.. steps.Select(s => s.Lateness)], "falls");
         Line(svg, [.. steps.Select(s => s.OvenOn)], "falls dashed");
-        return new HtmlString(svg.Append(FormattableString.Invariant($"<text x=\"0\" y=\"{High + 12}\" class=\"falls-says\">— lateness  ┄ ovens</text></svg>")).ToString());
+        return new HtmlString(
+            svg.Append(
+                FormattableString.Invariant($"<text x=\"0\" y=\"{High + 12}\" class=\"falls-says\">— lateness  ┄ ovens</text></svg>"))
+                .ToString());
     }
 
     private static void Line(StringBuilder svg, int[] values, string css)

@@ -32,11 +32,18 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
         if (Q.Length > 0)
         {
             var words = IngredientFinder.Key(Q).Split(' ', StringSplitOptions.RemoveEmptyEntries);
-            all = all.Where(i => IngredientFinder.NamesOf(i).Select(IngredientFinder.Key).Any(n => words.All(w => (" " + n).Contains(" " + w, StringComparison.Ordinal))));
+            all = all.Where(
+                i =>
+                    IngredientFinder.NamesOf(i).Select(IngredientFinder.Key)
+                        .Any(n => words.All(w => (" " + n).Contains(" " + w, StringComparison.Ordinal))));
         }
 
-        Ingredients = [.. all.OrderBy(i => i.MakeupFrom is SourceKind.Baker ? 0 : 1).ThenBy(i => i.Shelf).ThenBy(i => i.Name, StringComparer.Ordinal)];
-        return Request.Headers["HX-Request"] == "true" && Request.Headers["HX-History-Restore-Request"] != "true" ? Partial("_Shelf", this) : Page();
+        Ingredients = [
+            .. all.OrderBy(i => i.MakeupFrom is SourceKind.Baker ? 0 : 1).ThenBy(i => i.Shelf).ThenBy(i => i.Name, StringComparer.Ordinal)
+        ];
+        return Request.Headers["HX-Request"] == "true" && Request.Headers["HX-History-Restore-Request"] != "true"
+            ? Partial("_Shelf", this)
+            : Page();
     }
 
     /// <summary>What to mind of an ingredient, each in a few words.</summary>
@@ -53,6 +60,8 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
         if (i.Bloom > 0)
             yield return $"{i.Bloom:0} bloom";
         if (i.StarchEquivalent > 0)
-            yield return i.StarchEquivalent >= 0.995 && i.StarchEquivalent <= 1.005 ? "thickens" : FormattableString.Invariant($"thickens, {i.StarchEquivalent:0.##} of cornflour");
+            yield return i.StarchEquivalent >= 0.995 && i.StarchEquivalent <= 1.005
+                ? "thickens"
+                : FormattableString.Invariant($"thickens, {i.StarchEquivalent:0.##} of cornflour");
     }
 }

@@ -38,7 +38,10 @@ public sealed class IngredientModel(Larder larder, CompositionReader composition
     public string? Said { get; private set; }
 
     /// <summary>What is left to 100 g.</summary>
-    public string Rest => string.Create(CultureInfo.InvariantCulture, $"{100 - (Value("water") + Value("fat") + Value("sugars") + Value("protein") + Value("starch")):0.#} g");
+    public string Rest =>
+        string.Create(
+            CultureInfo.InvariantCulture,
+            $"{100 - (Value("water") + Value("fat") + Value("sugars") + Value("protein") + Value("starch")):0.#} g");
 
     /// <summary>What a field shows.</summary>
     public string Field(string name) => _typed.GetValueOrDefault(name, "");
@@ -56,7 +59,8 @@ public sealed class IngredientModel(Larder larder, CompositionReader composition
     public string TraitsSaid => string.Join(", ", TraitWords.All.Where(Is).Select(t => t.Name));
 
     /// <summary>What an allergen is called.</summary>
-    public static string Word(Allergens allergen) => allergen is Allergens.BrazilNut ? "brazil nut" : allergen.ToString().ToLowerInvariant();
+    public static string Word(Allergens allergen) =>
+        allergen is Allergens.BrazilNut ? "brazil nut" : allergen.ToString().ToLowerInvariant();
 
     /// <summary>What a kind of source is called.</summary>
     public static string Source(SourceKind kind) => kind switch
@@ -108,7 +112,9 @@ public sealed class IngredientModel(Larder larder, CompositionReader composition
         foreach (var value in Request.Form["is"])
             _is |= Enum.TryParse<Traits>(value, out var one) && TraitWords.All.Contains(one) ? one : Traits.None;
         if (Name.Length is 0 or > IngredientLimits.LongestName)
-            Troubles["name"] = Name.Length == 0 ? "Give it a name." : $"That is {Name.Length} characters; a name has {IngredientLimits.LongestName} at most.";
+            Troubles["name"] = Name.Length == 0
+                ? "Give it a name."
+                : $"That is {Name.Length} characters; a name has {IngredientLimits.LongestName} at most.";
         var values = Values();
         var others = Field("others").Split(',', StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
         if (others.Length > IngredientLimits.MostOtherNames || others.Any(o => o.Length > IngredientLimits.LongestName))
@@ -118,7 +124,8 @@ public sealed class IngredientModel(Larder larder, CompositionReader composition
 
         // Its kind (egg, shelf) comes from a shipped ingredient, also when it was made from one of the baker's own.
         var shipped = Pantry.Find(like.Id) ?? Pantry.All.First(i => i.Shelf == like.Shelf && i.Egg == like.Egg);
-        var (outcome, slug) = await larder.KeepAsync(IsNew ? null : Id, version, Name, [.. others.Select(o => o.Replace('|', ' '))], shipped, values, cancel);
+        var (outcome, slug) = await larder.KeepAsync(
+            IsNew ? null : Id, version, Name, [.. others.Select(o => o.Replace('|', ' '))], shipped, values, cancel);
         switch (outcome)
         {
             case KeepOutcome.Kept:
@@ -126,7 +133,8 @@ public sealed class IngredientModel(Larder larder, CompositionReader composition
             case KeepOutcome.NameTaken:
                 Troubles["name"] = $"You have an ingredient called “{Name}” already.";
                 return Page();
-            case KeepOutcome.ChangedElsewhere when await larder.FindOwnAsync(Id, cancel) is { } own && (await compositions.KnownAsync(cancel)).Find(Id) is { } now:
+            case KeepOutcome.ChangedElsewhere when await larder.FindOwnAsync(Id, cancel) is { } own
+                && (await compositions.KnownAsync(cancel)).Find(Id) is { } now:
                 var (typed, ticked, traits) = (_typed.ToDictionary(), _has, _is);
                 _typed.Clear();
                 Fill(now);
@@ -137,7 +145,8 @@ public sealed class IngredientModel(Larder larder, CompositionReader composition
                     _typed[field] = words;
                 foreach (var box in Boxes.Where(b => !typed.ContainsKey(b)))
                     _typed[box] = "";
-                Elsewhere = Elsewhere.Of("This ingredient", Named().Zip(there, (mine, other) => new FieldElsewhere(mine.Name, mine.Value, other.Value)));
+                Elsewhere = Elsewhere.Of(
+                    "This ingredient", Named().Zip(there, (mine, other) => new FieldElsewhere(mine.Name, mine.Value, other.Value)));
                 return Page();
             default:
                 return NotFound();
@@ -151,13 +160,16 @@ public sealed class IngredientModel(Larder larder, CompositionReader composition
     {
         foreach (var (field, name) in new[]
                  {
-                     ("name", "Name"), ("others", "Other names"), ("bulk", "1 ml of a cup"), ("mix", "1 g adds"), ("each", "One piece"), ("loss", "Lost"), ("water", "Water"), ("fat", "Fat"), ("sugars", "Sugars"),
-                     ("protein", "Protein"), ("starch", "Starch"), ("alcohol", "Alcohol"), ("sets", "Thickens like"), ("juice", "Sharp juice"), ("bloom", "Gelatine strength"), ("protease", "Digests gelatine"),
+                     ("name", "Name"), ("others", "Other names"), ("bulk", "1 ml of a cup"), ("mix", "1 g adds"), ("each", "One piece"),
+                     ("loss", "Lost"), ("water", "Water"), ("fat", "Fat"), ("sugars", "Sugars"),
+                     ("protein", "Protein"), ("starch", "Starch"), ("alcohol", "Alcohol"), ("sets", "Thickens like"),
+                     ("juice", "Sharp juice"), ("bloom", "Gelatine strength"), ("protease", "Digests gelatine"),
                      ("slaughter", "From a slaughtered animal"), ("pack", "A pack holds"), ("price", "A pack costs"),
                  })
             yield return (name, Boxes.Contains(field) ? Field(field) == "1" ? "yes" : "no" : Field(field));
         yield return ("What it is to the craft", TraitsSaid);
-        yield return ("Named on a label", string.Join(", ", Enum.GetValues<Allergens>().Where(a => a != Allergens.None && Has(a)).Select(Word)));
+        yield return (
+            "Named on a label", string.Join(", ", Enum.GetValues<Allergens>().Where(a => a != Allergens.None && Has(a)).Select(Word)));
     }
 
     private void Fill(Ingredient i)
@@ -183,22 +195,29 @@ public sealed class IngredientModel(Larder larder, CompositionReader composition
         Number("price", (double)i.Pack.Price, hideNothing: true);
 
         void Set(string name, string value) => _typed[name] = value;
-        void Number(string name, double value, bool hideNothing = false) => Set(name, hideNothing && value == 0 ? "" : value.ToString("0.###", CultureInfo.InvariantCulture));
+        void Number(string name, double value, bool hideNothing = false) =>
+            Set(name, hideNothing && value == 0 ? "" : value.ToString("0.###", CultureInfo.InvariantCulture));
     }
 
     private IngredientValues Values()
     {
         var each = Read("each");
         var values = new IngredientValues(
-            Read("bulk"), Read("mix"), Read("water") / 100, Read("fat") / 100, Read("sugars") / 100, Read("protein") / 100, Read("starch") / 100, Read("sets"), Read("juice") / 100, Read("alcohol") / 100,
-            _has, Field("slaughter") == "1" ? Origin.Slaughter : From.Origin is Origin.Slaughter ? Origin.Plant : From.Origin, Field("protease") == "1", Read("bloom"), Read("loss") / 100,
-            each, each > 0 ? From.Piece.One is { Length: > 0 } one ? one : "piece" : "", each > 0 ? From.Piece.Many is { Length: > 0 } many ? many : "pieces" : "",
+            Read("bulk"), Read("mix"), Read("water") / 100, Read("fat") / 100, Read("sugars") / 100, Read("protein") / 100,
+            Read("starch") / 100, Read("sets"), Read("juice") / 100, Read("alcohol") / 100,
+            _has, Field("slaughter") == "1" ? Origin.Slaughter : From.Origin is Origin.Slaughter ? Origin.Plant : From.Origin,
+            Field("protease") == "1", Read("bloom"), Read("loss") / 100,
+            each, each > 0 ? From.Piece.One is { Length: > 0 } one ? one : "piece" : "",
+            each > 0 ? From.Piece.Many is { Length: > 0 } many ? many : "pieces" : "",
             Read("pack"), (decimal)(double.IsNaN(Read("price")) ? -1 : Math.Clamp(Read("price"), -1, 1e9)))
         {
             Traits = _is,
         };
         foreach (var (field, words) in IngredientLimits.Problems(values))
-            Troubles[field] = Troubles.TryGetValue(field, out var unread) ? $"{unread} {words}" : Field(field).Trim().Length == 0 && field != IngredientLimits.Makeup ? $"Nothing is written here. {words}" : words;
+            Troubles[field] = Troubles.TryGetValue(field, out var unread)
+                ? $"{unread} {words}"
+                : Field(field).Trim().Length == 0 && field != IngredientLimits.Makeup ? $"Nothing is written here. {words}"
+                : words;
         return values;
     }
 

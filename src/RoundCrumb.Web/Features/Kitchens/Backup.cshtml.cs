@@ -15,7 +15,8 @@ public sealed class BackupModel(DataFile file, TimeProvider clock) : PageModel
         // Beside the data, where there is room for it; gone as soon as it is sent.
         var copy = $"{file.Path}.backup-{Guid.NewGuid():N}";
         await RoundCrumbFile.BackUpAsync(file.Path, copy, cancel);
-        var stream = new FileStream(copy, FileMode.Open, FileAccess.Read, FileShare.Read, 64 * 1024, FileOptions.DeleteOnClose | FileOptions.Asynchronous);
+        var stream = new FileStream(
+            copy, FileMode.Open, FileAccess.Read, FileShare.Read, 64 * 1024, FileOptions.DeleteOnClose | FileOptions.Asynchronous);
         return File(stream, "application/vnd.sqlite3", DataFile.NameOfCopy(clock.GetLocalNow()));
     }
 }

@@ -74,10 +74,12 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
     public Elsewhere? ChangedIn(string form) => Changed is { } changed && changed.Form == form ? changed.Both : null;
 
     /// <summary>The version that a form is filled in over: the one that was seen, until both have been shown.</summary>
-    public int VersionOf(string form, int now) => Typed("form") == form && ChangedIn(form) is null && int.TryParse(Typed("version"), out var seen) ? seen : now;
+    public int VersionOf(string form, int now) =>
+        Typed("form") == form && ChangedIn(form) is null && int.TryParse(Typed("version"), out var seen) ? seen : now;
 
     /// <summary>What a form was opened over, where that is told by its values: as it was seen, until both have been shown.</summary>
-    public string SeenBy(string form, string now) => Typed("form") == form && ChangedIn(form) is null && Typed("seen").Length > 0 ? Typed("seen") : now;
+    public string SeenBy(string form, string now) =>
+        Typed("form") == form && ChangedIn(form) is null && Typed("seen").Length > 0 ? Typed("seen") : now;
 
     /// <summary>The burners and machines as a form says that it has seen them.</summary>
     public string ToolsNow => FormattableString.Invariant($"{Equipment.Burners}/{Equipment.Mixers}/{Equipment.Processors}");
@@ -94,19 +96,24 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
     public string WarmthUnit => Fahrenheit ? "°F" : "°C";
 
     /// <summary>The room's warmth in the baker's unit.</summary>
-    public string RoomText => (Fahrenheit ? (Equipment.Room.Value * 9 / 5) + 32 : Equipment.Room.Value).ToString("0.#", CultureInfo.InvariantCulture);
+    public string RoomText =>
+        (Fahrenheit ? (Equipment.Room.Value * 9 / 5) + 32 : Equipment.Room.Value).ToString("0.#", CultureInfo.InvariantCulture);
 
     /// <summary>What an oven's error is said in.</summary>
     public string DegreeWords => WarmthUnit + "; less than 0 is cold";
 
     /// <summary>A length as a field shows it.</summary>
-    public string Length(Millimetres value) => Shown.Units.Length is LengthUnit.Inches ? (value.Value / 25.4).ToString("0.##", CultureInfo.InvariantCulture) : value.Value.ToString("0.#", CultureInfo.InvariantCulture);
+    public string Length(Millimetres value) =>
+        Shown.Units.Length is LengthUnit.Inches
+            ? (value.Value / 25.4).ToString("0.##", CultureInfo.InvariantCulture)
+            : value.Value.ToString("0.#", CultureInfo.InvariantCulture);
 
     /// <summary>An oven's error in the baker's unit.</summary>
     public string Degrees(double celsius) => (Fahrenheit ? celsius * 9 / 5 : celsius).ToString("0.#", CultureInfo.InvariantCulture);
 
     /// <summary>What an oven's dial is turned to for a moderate heat.</summary>
-    public static Quantity DialFor180(Oven oven) => oven.DialFor(new Worked<OvenCelsius>("oven", "Oven", new(180), "a moderate oven")).Amount;
+    public static Quantity DialFor180(Oven oven) =>
+        oven.DialFor(new Worked<OvenCelsius>("oven", "Oven", new(180), "a moderate oven")).Amount;
 
     /// <summary>The trouble with a field of an oven or a cold place; none where there is none.</summary>
     public string? EquipmentTrouble(string form, string name) => Typed("form") == form ? _equipmentTroubles.GetValueOrDefault(name) : null;
@@ -127,7 +134,9 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
     public static string Off(Pan pan)
     {
         var off = (pan.ByItsSizes.Volume.Value / pan.Inside.Volume.Value) - 1;
-        return Math.Abs(off) < 0.005 ? "the same" : FormattableString.Invariant($"{Math.Abs(off) * 100:0.#} % too {(off > 0 ? "much" : "little")}");
+        return Math.Abs(off) < 0.005
+            ? "the same"
+            : FormattableString.Invariant($"{Math.Abs(off) * 100:0.#} % too {(off > 0 ? "much" : "little")}");
     }
 
     /// <summary>Shows the rack.</summary>
@@ -161,7 +170,10 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
                 return Redirect(owned <= 0 ? $"{Routes.Kitchen}?gone={id}" : $"{Routes.Kitchen}#pan-{id}");
             case KeepOutcome.ChangedElsewhere:
                 await ShowAsync(cancel);
-                PanElsewhere = (id, Elsewhere.Of("This pan", [new("How many", Invariant(owned), Invariant(Pans.FirstOrDefault(p => p.Id == id)?.Owned ?? 0))]));
+                PanElsewhere = (
+                    id,
+                    Elsewhere.Of(
+                        "This pan", [new("How many", Invariant(owned), Invariant(Pans.FirstOrDefault(p => p.Id == id)?.Owned ?? 0))]));
                 return Page();
             default:
                 return NotFound();
@@ -169,7 +181,8 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
     }
 
     /// <summary>Brings back a pan that was put away.</summary>
-    public async Task<IActionResult> OnPostPanBackAsync(int id, CancellationToken cancel) => await rack.BringBackAsync(id, cancel) ? Redirect($"{Routes.Kitchen}#pan-{id}") : NotFound();
+    public async Task<IActionResult> OnPostPanBackAsync(int id, CancellationToken cancel) =>
+        await rack.BringBackAsync(id, cancel) ? Redirect($"{Routes.Kitchen}#pan-{id}") : NotFound();
 
     private static string Invariant(int number) => number.ToString(CultureInfo.InvariantCulture);
 
@@ -188,7 +201,11 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
 
         // The same reading as in Compose: the same limits, the same words. What was left empty is taken as usual.
         var read = CompositionAddress.Read(
-            name => name == CompositionAddress.PanField ? PanCupboard.OwnId : name.StartsWith("own-", StringComparison.Ordinal) && Typed(name).Length > 0 ? Typed(name) : null,
+            name =>
+                name == CompositionAddress.PanField
+                    ? PanCupboard.OwnId
+                    : name.StartsWith("own-", StringComparison.Ordinal) && Typed(name).Length > 0 ? Typed(name)
+                    : null,
             Shown.Units.Length);
         foreach (var trouble in read.Troubles.Where(t => t.Field.StartsWith("own-", StringComparison.Ordinal)))
             Troubles.TryAdd(trouble.Field, Shown.Say(trouble.Message));
@@ -212,12 +229,18 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
         var shelves = Whole("shelves", 1, 12, "shelves");
         var warm = Typed("warm").Length == 0 ? (int)OvenConstants.WarmUp.Usual : Whole("warm", 0, 120, "minutes");
         var hot = 0.0;
-        if (!BakersNumber.TryRead(Typed("hot").Length == 0 ? "0" : Typed("hot"), out hot, out var unit) || unit is not ("" or "°" or "°c" or "c" or "°f" or "f") || Math.Abs(Celsius(hot)) > 60)
-            _equipmentTroubles["hot"] = $"How much hotter than its dial says: {Shown.Say(new Quantity(-60, Dimension.HeatDifference))} to {Shown.Say(new Quantity(60, Dimension.HeatDifference))}.";
+        if (!BakersNumber.TryRead(Typed("hot").Length == 0 ? "0" : Typed("hot"), out hot, out var unit)
+                || unit is not ("" or "°" or "°c" or "c" or "°f" or "f") || Math.Abs(Celsius(hot)) > 60)
+            _equipmentTroubles[
+                "hot"]
+                = $"How much hotter than its dial says: {Shown.Say(new Quantity(-60, Dimension.HeatDifference))} to "
+                    + $"{Shown.Say(new Quantity(60, Dimension.HeatDifference))}.";
         if (_equipmentTroubles.Count > 0)
             return await AgainAsync(cancel);
         var oven = new Oven("", name, width, depth, shelves, Typed("fan").Length > 0, Math.Round(Celsius(hot), 1)) { WarmUp = warm };
-        return await AfterAsync(await kitchen.SaveAsync(id, Seen, oven, cancel), Routes.Kitchen + "#equipment", "This oven", () => Of(oven).Zip(Of(Equipment.Ovens.First(o => o.Id == id).Item), Beside), cancel);
+        return await AfterAsync(
+            await kitchen.SaveAsync(id, Seen, oven, cancel), Routes.Kitchen + "#equipment", "This oven",
+            () => Of(oven).Zip(Of(Equipment.Ovens.First(o => o.Id == id).Item), Beside), cancel);
 
         double Celsius(double typed) => Fahrenheit ? typed * 5 / 9 : typed;
     }
@@ -231,7 +254,8 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
         await kitchen.PutOvenAwayAsync(id, away: false, cancel) ? Redirect(Routes.Kitchen + "#equipment") : NotFound();
 
     /// <summary>Makes an oven the usual one.</summary>
-    public async Task<IActionResult> OnPostOvenFirstAsync(int id, CancellationToken cancel) => await kitchen.FirstAsync(id, cancel) ? Redirect(Routes.Kitchen + "#equipment") : NotFound();
+    public async Task<IActionResult> OnPostOvenFirstAsync(int id, CancellationToken cancel) =>
+        await kitchen.FirstAsync(id, cancel) ? Redirect(Routes.Kitchen + "#equipment") : NotFound();
 
     /// <summary>Puts a cold place in, or changes one.</summary>
     public async Task<IActionResult> OnPostColdAsync(int? id, CancellationToken cancel)
@@ -243,7 +267,9 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
         if (_equipmentTroubles.Count > 0)
             return await AgainAsync(cancel);
         var place = new ColdPlace("", name, Typed("freezer").Length > 0 ? ColdKind.Freezer : ColdKind.Fridge, places, widest);
-        return await AfterAsync(await kitchen.SaveAsync(id, Seen, place, cancel), Routes.Kitchen + "#equipment", "This cold place", () => Of(place).Zip(Of(Equipment.Cold.First(c => c.Id == id).Item), Beside), cancel);
+        return await AfterAsync(
+            await kitchen.SaveAsync(id, Seen, place, cancel), Routes.Kitchen + "#equipment", "This cold place",
+            () => Of(place).Zip(Of(Equipment.Cold.First(c => c.Id == id).Item), Beside), cancel);
     }
 
     /// <summary>Puts a cold place away.</summary>
@@ -270,7 +296,10 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
 
         if (_equipmentTroubles.Count > 0)
             return await AgainAsync(cancel);
-        return await AfterAsync(await kitchen.SaveAsync(id, Seen, name, week, cancel), Routes.Kitchen + "#bakers", "This baker", () => Of(name, week).Zip(Equipment.Bakers.First(b => b.Id == id) is var now ? Of(now.Item.Name, now.Item.Week) : [], Beside), cancel);
+        return await AfterAsync(
+            await kitchen.SaveAsync(id, Seen, name, week, cancel), Routes.Kitchen + "#bakers", "This baker",
+            () => Of(name, week).Zip(Equipment.Bakers.First(b => b.Id == id) is var now ? Of(now.Item.Name, now.Item.Week) : [], Beside),
+            cancel);
     }
 
     /// <summary>Puts a baker away.</summary>
@@ -285,13 +314,21 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
     public async Task<IActionResult> OnPostToolsAsync(CancellationToken cancel)
     {
         Keep();
-        var (burners, mixers, processors) = (Whole("burners", 1, 20, "burners"), Whole("mixers", 1, 10, "mixers"), Whole("processors", 0, 10, "processors"));
+        var (burners, mixers, processors) = (
+            Whole("burners", 1, 20, "burners"), Whole("mixers", 1, 10, "mixers"), Whole("processors", 0, 10, "processors"));
         if (_equipmentTroubles.Count > 0)
             return await AgainAsync(cancel);
         var seen = Typed("seen").Split('/').Select(t => int.TryParse(t, out var n) ? n : -1).Concat([-1, -1, -1]).ToList();
         return await AfterAsync(
-            await kitchen.ToolsAsync((seen[0], seen[1], seen[2]), burners, mixers, processors, cancel), Routes.Kitchen + "#tools", "How many there are",
-            () => [new("Burners", Invariant(burners), Invariant(Equipment.Burners)), new("Mixers", Invariant(mixers), Invariant(Equipment.Mixers)), new("Processors", Invariant(processors), Invariant(Equipment.Processors))], cancel);
+            await kitchen.ToolsAsync((seen[0], seen[1], seen[2]), burners, mixers, processors, cancel), Routes.Kitchen + "#tools",
+            "How many there are",
+            () =>
+            [
+                new("Burners", Invariant(burners), Invariant(Equipment.Burners)),
+                new("Mixers", Invariant(mixers), Invariant(Equipment.Mixers)),
+                new("Processors", Invariant(processors), Invariant(Equipment.Processors))
+            ],
+            cancel);
     }
 
     /// <summary>Says how warm the room is.</summary>
@@ -299,7 +336,8 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
     {
         Keep();
         var (least, most) = Fahrenheit ? (32, 120) : (0, 50);
-        if (!BakersNumber.TryRead(room, out var value, out var unit) || unit is not ("" or "°" or "°c" or "c" or "°f" or "f") || value < least || value > most)
+        if (!BakersNumber.TryRead(room, out var value, out var unit) || unit is not ("" or "°" or "°c" or "c" or "°f" or "f")
+                || value < least || value > most)
         {
             RoomTyped = room ?? "";
             RoomTrouble = $"Between {least} and {most} {WarmthUnit}.";
@@ -308,9 +346,12 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
         }
 
         RoomTyped = room;
-        var seen = double.TryParse(Typed("seen"), NumberStyles.Float, CultureInfo.InvariantCulture, out var was) && double.IsFinite(was) ? was : -273;
+        var seen = double.TryParse(Typed("seen"), NumberStyles.Float, CultureInfo.InvariantCulture, out var was) && double.IsFinite(was)
+            ? was
+            : -273;
         return await AfterAsync(
-            await kitchen.WarmAsync(new(seen), new(Math.Round(Fahrenheit ? (value - 32) * 5 / 9 : value, 1)), cancel), Routes.Kitchen + "#equipment", "How warm it is", () => [new("It is", room!.Trim(), RoomText)], cancel);
+            await kitchen.WarmAsync(new(seen), new(Math.Round(Fahrenheit ? (value - 32) * 5 / 9 : value, 1)), cancel),
+            Routes.Kitchen + "#equipment", "How warm it is", () => [new("It is", room!.Trim(), RoomText)], cancel);
     }
 
     /// <summary>The computer's own time zone.</summary>
@@ -322,45 +363,57 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
         Keep();
         var said = (zone ?? "").Trim();
         if (said.Length > 0 && !TimeZoneInfo.TryFindSystemTimeZoneById(said, out _))
-            _equipmentTroubles["zone"] = "No time zone has that name. They go by continent and town: Europe/London, America/Chicago, Australia/Sydney.";
+            _equipmentTroubles[
+                "zone"] = "No time zone has that name. They go by continent and town: Europe/London, America/Chicago, Australia/Sydney.";
         if (_equipmentTroubles.Count > 0)
             return await AgainAsync(cancel);
         return await AfterAsync(
             await kitchen.ZoneAsync(Typed("seen"), said, cancel), Routes.Kitchen + "#zone", "The time zone",
-            () => [new("Time zone", said.Length > 0 ? said : OwnZone, Equipment.TimeZone.Length > 0 ? Equipment.TimeZone : OwnZone)], cancel);
+            () => [new("Time zone", said.Length > 0 ? said : OwnZone, Equipment.TimeZone.Length > 0 ? Equipment.TimeZone : OwnZone)],
+            cancel);
     }
 
     /// <summary>Settles where bakers differ.</summary>
     public async Task<IActionResult> OnPostSchoolsAsync(CancellationToken cancel)
     {
-        var schools = Schools.All.Aggregate(Schools.None, (settled, school) => settled.With(school.Id, Request.Form[school.Id].ToString() is { Length: > 0 } way ? way : null));
+        var schools = Schools.All.Aggregate(
+            Schools.None,
+            (settled, school) => settled.With(school.Id, Request.Form[school.Id].ToString() is { Length: > 0 } way ? way : null));
         Keep();
         return await AfterAsync(
             await kitchen.SettleAsync(Schools.Read(Typed("seen")), schools, cancel), Routes.Kitchen + "#schools", "How this house does it",
-            () => Schools.All.Select(school => new FieldElsewhere(school.Name, Way(school, schools), Way(school, Equipment.Schools))), cancel);
+            () => Schools.All.Select(school => new FieldElsewhere(school.Name, Way(school, schools), Way(school, Equipment.Schools))),
+            cancel);
 
-        static string Way(School school, Schools settled) => school.Ways.FirstOrDefault(w => w.Id == settled.WayOf(school.Id))?.Name ?? "not settled";
+        static string Way(School school, Schools settled) =>
+            school.Ways.FirstOrDefault(w => w.Id == settled.WayOf(school.Id))?.Name ?? "not settled";
     }
 
     /// <summary>The version that a form came with.</summary>
     private int Seen => int.TryParse(Typed("version"), out var version) ? version : 0;
 
-    private static FieldElsewhere Beside((string Name, string Value) mine, (string Name, string Value) now) => new(mine.Name, mine.Value, now.Value);
+    private static FieldElsewhere Beside((string Name, string Value) mine, (string Name, string Value) now) =>
+        new(mine.Name, mine.Value, now.Value);
 
     private IEnumerable<(string Name, string Value)> Of(Oven o) =>
     [
-        ("Name", o.Name), ("Shelf, wide", Shown.Say(o.Width.AsQuantity())), ("Shelf, deep", Shown.Say(o.Depth.AsQuantity())), ("Shelves", Invariant(o.Shelves)), ("Warms up in", FormattableString.Invariant($"{o.WarmUp:0} min")),
+        ("Name", o.Name), ("Shelf, wide", Shown.Say(o.Width.AsQuantity())), ("Shelf, deep", Shown.Say(o.Depth.AsQuantity())),
+        ("Shelves", Invariant(o.Shelves)), ("Warms up in", FormattableString.Invariant($"{o.WarmUp:0} min")),
         ("Runs hot by", Degrees(o.RunsHot) + " " + WarmthUnit), ("Fan", o.Fan ? "yes" : "no"),
     ];
 
     private IEnumerable<(string Name, string Value)> Of(ColdPlace c) =>
-        [("Name", c.Name), ("Takes", Invariant(c.Places)), ("Widest", Shown.Say(c.Widest.AsQuantity())), ("Freezer", c.Kind is ColdKind.Freezer ? "yes" : "no")];
+        [
+            ("Name", c.Name), ("Takes", Invariant(c.Places)), ("Widest", Shown.Say(c.Widest.AsQuantity())),
+            ("Freezer", c.Kind is ColdKind.Freezer ? "yes" : "no")
+        ];
 
     private static IEnumerable<(string Name, string Value)> Of(string name, IReadOnlyList<Hours?> week) =>
         [("Name", name), .. week.Select((h, d) => (Weekdays[d], h?.ToString() ?? "off"))];
 
     /// <summary>Goes on after something was kept; where it was changed elsewhere, shows both.</summary>
-    private async Task<IActionResult> AfterAsync(KeepOutcome outcome, string next, string what, Func<IEnumerable<FieldElsewhere>> both, CancellationToken cancel)
+    private async Task<IActionResult> AfterAsync(
+        KeepOutcome outcome, string next, string what, Func<IEnumerable<FieldElsewhere>> both, CancellationToken cancel)
     {
         if (outcome is KeepOutcome.Kept)
             return Redirect(next);
@@ -403,10 +456,20 @@ public sealed class IndexModel(PanRack rack, KitchenBook kitchen, Preferences ba
     {
         double? factor = null;
         if (BakersNumber.TryRead(Typed(name), out var value, out var unit))
-            factor = unit switch { "" => Shown.Units.Length is LengthUnit.Inches ? 25.4 : 1, "mm" => 1, "cm" => 10, "in" or "\"" or "″" or "inch" or "inches" => 25.4, _ => null };
+            factor = unit switch
+            {
+                "" => Shown.Units.Length is LengthUnit.Inches ? 25.4 : 1,
+                "mm" => 1,
+                "cm" => 10,
+                "in" or "\"" or "″" or "inch" or "inches" => 25.4,
+                _ => null
+            };
         var mm = new Millimetres(value * (factor ?? 0));
         if (factor is null || mm.Value < LeastShelf || mm.Value > MostShelf)
-            _equipmentTroubles[name] = $"Between {Shown.Say(new Millimetres(LeastShelf).AsQuantity())} and {Shown.Say(new Millimetres(MostShelf).AsQuantity())}.";
+            _equipmentTroubles[
+                name]
+                = $"Between {Shown.Say(new Millimetres(LeastShelf).AsQuantity())} and "
+                    + $"{Shown.Say(new Millimetres(MostShelf).AsQuantity())}.";
         return mm;
     }
 

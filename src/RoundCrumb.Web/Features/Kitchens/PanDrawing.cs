@@ -24,7 +24,9 @@ public static class PanDrawing
         var high = (2 * half) + Gap + tub.Depth + wall + 4;
         var wide = 2 * length;
         var svg = new StringBuilder(1200);
-        svg.Add($"<svg class=\"cut rack-pan\" viewBox=\"0 0 {Svg.N(wide)} {Svg.N(high)}\" width=\"{Svg.N(wide * Scale)}\" height=\"{Svg.N(high * Scale)}\" role=\"img\" aria-label=\"{Svg.Text(Describe(pan, shown))}\">");
+        svg.Add(
+            $"<svg class=\"cut rack-pan\" viewBox=\"0 0 {Svg.N(wide)} {Svg.N(high)}\" width=\"{Svg.N(wide * Scale)}\" "
+                + $"height=\"{Svg.N(high * Scale)}\" role=\"img\" aria-label=\"{Svg.Text(Describe(pan, shown))}\">");
         Outline("pan", tub.TopHalf + wall + rim, wall + rim);
         Outline("pan-inside", tub.TopHalf, 0);
         if (pan.IsFluted)
@@ -37,7 +39,9 @@ public static class PanDrawing
         void Outline(string css, double h, double grown)
         {
             var corner = Math.Max(0, h - grown - tub.CornerCut) + grown;
-            svg.Add($"<rect class=\"{css}\" x=\"{Svg.N(length - h - tub.HalfExtra)}\" y=\"{Svg.N(half - h)}\" width=\"{Svg.N(2 * (h + tub.HalfExtra))}\" height=\"{Svg.N(2 * h)}\" rx=\"{Svg.N(corner)}\"/>");
+            svg.Add(
+                $"<rect class=\"{css}\" x=\"{Svg.N(length - h - tub.HalfExtra)}\" y=\"{Svg.N(half - h)}\" "
+                    + $"width=\"{Svg.N(2 * (h + tub.HalfExtra))}\" height=\"{Svg.N(2 * h)}\" rx=\"{Svg.N(corner)}\"/>");
         }
 
         void Section()
@@ -51,12 +55,20 @@ public static class PanDrawing
             {
                 // A ring has no floor: two walls.
                 foreach (var side in (int[])[-1, 1])
-                    svg.Add($"<path class=\"pan\" d=\"M{Svg.N(length + (side * a))} {Svg.N(top)}h{Svg.N(side * wall)}L{Svg.N(length + (side * (b + wall)))} {Svg.N(floor)}h{Svg.N(-side * wall)}Z\"/>");
+                    svg.Add(
+                        $"<path class=\"pan\" d=\"M{Svg.N(length + (side * a))} "
+                            + $"{Svg.N(top)}h{Svg.N(side * wall)}L{Svg.N(length + (side * (b + wall)))} "
+                            + $"{Svg.N(floor)}h{Svg.N(-side * wall)}Z\"/>");
                 return;
             }
 
-            svg.Add($"<path class=\"pan\" d=\"M{Svg.N(length - a - wall - lip)} {Svg.N(top)}H{Svg.N(length - a)}L{Svg.N(length - b)} {Svg.N(floor)}H{Svg.N(length + b)}L{Svg.N(length + a)} {Svg.N(top)}H{Svg.N(length + a + wall + lip)}v{Svg.N(thick)}h{Svg.N(-lip)}");
-            svg.Add($"L{Svg.N(length + b + wall)} {Svg.N(floor + wall)}H{Svg.N(length - b - wall)}L{Svg.N(length - a - wall)} {Svg.N(top + thick)}h{Svg.N(-lip)}Z\"/>");
+            svg.Add(
+                $"<path class=\"pan\" d=\"M{Svg.N(length - a - wall - lip)} {Svg.N(top)}H{Svg.N(length - a)}L{Svg.N(length - b)} "
+                    + $"{Svg.N(floor)}H{Svg.N(length + b)}L{Svg.N(length + a)} "
+                    + $"{Svg.N(top)}H{Svg.N(length + a + wall + lip)}v{Svg.N(thick)}h{Svg.N(-lip)}");
+            svg.Add(
+                $"L{Svg.N(length + b + wall)} {Svg.N(floor + wall)}H{Svg.N(length - b - wall)}L{Svg.N(length - a - wall)} "
+                    + $"{Svg.N(top + thick)}h{Svg.N(-lip)}Z\"/>");
         }
     }
 
@@ -64,7 +76,11 @@ public static class PanDrawing
     public static string Describe(Pan pan, Shown shown)
     {
         var across = shown.Say(pan.Top.AsQuantity());
-        var size = pan.Length is { } length && length != pan.Top ? $"{shown.Say(length.AsQuantity())} × {across}" : pan.IsRound ? $"{across} across" : $"{across} square";
-        return $"{pan.Name}: {size} at the rim, {shown.Say(pan.Base.AsQuantity())} at the base, {shown.Say(pan.Depth.AsQuantity())} deep, holds {shown.Say(pan.Inside.Volume.AsQuantity())}";
+        var size = pan.Length is { } length && length != pan.Top
+            ? $"{shown.Say(length.AsQuantity())} × {across}"
+            : pan.IsRound ? $"{across} across"
+            : $"{across} square";
+        return $"{pan.Name}: {size} at the rim, {shown.Say(pan.Base.AsQuantity())} at the base, {shown.Say(pan.Depth.AsQuantity())} "
+            + $"deep, holds {shown.Say(pan.Inside.Volume.AsQuantity())}";
     }
 }

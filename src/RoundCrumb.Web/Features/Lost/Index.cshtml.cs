@@ -30,7 +30,8 @@ public sealed class IndexModel : PageModel
         Response.StatusCode = Trouble.Status;
         if (thrown is not null && Trouble.Status is 409 or 503)
             Form = SentForm.Of(Request, thrown!.Path + Request.QueryString);
-        else if (HttpContext.Features.Get<IStatusCodeReExecuteFeature>() is { } from && Trouble.Status == StatusCodes.Status429TooManyRequests)
+        else if (HttpContext.Features.Get<IStatusCodeReExecuteFeature>() is { } from
+            && Trouble.Status == StatusCodes.Status429TooManyRequests)
             Form = SentForm.Of(Request, from.OriginalPath + from.OriginalQueryString);
     }
 }

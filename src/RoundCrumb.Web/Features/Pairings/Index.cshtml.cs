@@ -26,7 +26,8 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
 
     private static readonly (string Field, string Name, Ingredient Ingredient)[] LeftOvers =
     [
-        ("left-whites", "egg whites", Pantry.EggWhite), ("left-yolks", "yolks", Pantry.Yolk), ("left-cream", "cream", Pantry.DoubleCream), ("left-crumbs", "crumbs", Pantry.BiscuitCrumbs),
+        ("left-whites", "egg whites", Pantry.EggWhite), ("left-yolks", "yolks", Pantry.Yolk), ("left-cream", "cream", Pantry.DoubleCream),
+        ("left-crumbs", "crumbs", Pantry.BiscuitCrumbs),
     ];
 
     private ReadComposition _read = null!;
@@ -47,7 +48,8 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
     public Verdict? Opened { get; private set; }
 
     /// <summary>Toppings for the pair that is opened, by verdict.</summary>
-    public ILookup<PairVerdict, (Topping Topping, Verdict Verdict)> Toppings { get; private set; } = Array.Empty<(Topping, Verdict)>().ToLookup(_ => PairVerdict.Well);
+    public ILookup<PairVerdict, (Topping Topping, Verdict Verdict)> Toppings { get; private set; } = Array.Empty<(Topping, Verdict)>()
+        .ToLookup(_ => PairVerdict.Well);
 
     /// <summary>Whole pies for these guests, the best first.</summary>
     public IReadOnlyList<Suggestion> Ranked { get; private set; } = [];
@@ -59,13 +61,18 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
     public Shown Shown { get; } = baker.Shown;
 
     /// <summary>What the day leaves over, with a tick for what was said.</summary>
-    public IEnumerable<(string Field, string Name, bool Here)> Left => LeftOvers.Select(l => (l.Field, l.Name, Request.Query.ContainsKey(l.Field)));
+    public IEnumerable<(string Field, string Name, bool Here)> Left =>
+        LeftOvers.Select(l => (l.Field, l.Name, Request.Query.ContainsKey(l.Field)));
 
     /// <summary>True for a baker who reads °F.</summary>
     public bool Fahrenheit => Shown.Units.Oven is OvenUnit.Fahrenheit;
 
     /// <summary>How warm it is in there, as the field shows it.</summary>
-    public string Room => RoomTrouble is null ? Math.Round(Fahrenheit ? (Kitchen.Room.Value * 9 / 5) + 32 : Kitchen.Room.Value, 1).ToString("0.#", CultureInfo.InvariantCulture) : Request.Query["room"].ToString();
+    public string Room =>
+        RoomTrouble is null
+            ? Math.Round(Fahrenheit ? (Kitchen.Room.Value * 9 / 5) + 32 : Kitchen.Room.Value, 1).ToString(
+                "0.#", CultureInfo.InvariantCulture)
+            : Request.Query["room"].ToString();
 
     /// <summary>The most pies of the box that are ranked, those changed last: each is worked out for this pan and these guests.</summary>
     public const int MostRanked = 60;
@@ -77,7 +84,13 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
     public string? RoomTrouble { get; private set; }
 
     /// <summary>What could not be used.</summary>
-    public IReadOnlyList<Trouble> Troubles => [.. _read.Troubles.Where(t => t.Field is CompositionAddress.PanField or CompositionAddress.Ahead or CompositionAddress.Topped or CompositionAddress.OnTable)];
+    public IReadOnlyList<Trouble> Troubles =>
+    [
+        .. _read.Troubles.Where(
+            t =>
+                t.Field is CompositionAddress.PanField or CompositionAddress.Ahead or CompositionAddress.Topped
+                    or CompositionAddress.OnTable)
+    ];
 
     /// <summary>Shows the board.</summary>
     public async Task<IActionResult> OnGetAsync(string? with, CancellationToken cancel)
@@ -93,11 +106,13 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
                 RoomTrouble = $"Between {least} and {most} {(Fahrenheit ? "°F" : "°C")}. The kitchen’s own warmth until then.";
         }
 
-        _read = CompositionAddress.Read(name => Request.Query.TryGetValue(name, out var value) ? value.ToString() : null, Shown.Units.Length, Book);
+        _read = CompositionAddress.Read(
+            name => Request.Query.TryGetValue(name, out var value) ? value.ToString() : null, Shown.Units.Length, Book);
         var wish = new Wish(C.Pan, C.Occasion);
         var crusts = Book.Crusts.Where(c => c is not ShellFamily).ToList();
         Board = Board.Of(wish, crusts, Book.Fillings, Kitchen);
-        if ((with ?? "").Split(',') is [var crustId, var fillingId] && Book.Crust(crustId) is { } crust && Book.Filling(fillingId) is { } filling)
+        if ((with ?? "").Split(',') is [var crustId, var fillingId] && Book.Crust(crustId) is { } crust
+                && Book.Filling(fillingId) is { } filling)
         {
             Opened = Verdict.WithChanges(Assessment.Of(wish.For(crust, filling, Topping.None, Kitchen.Schools), 1, Kitchen));
             Toppings = Board.ToppingsFor(wish, crust, filling, Book, Kitchen).ToLookup(t => t.Verdict.Goes);
@@ -108,7 +123,8 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
         pies = [.. pies.Take(MostRanked)];
         var named = await compositions.BookAsync(pies.Select(p => p.Address), cancel);
         var left = LeftOvers.Where(l => Request.Query.ContainsKey(l.Field)).Select(l => l.Ingredient).ToHashSet();
-        Ranked = Suggestion.Rank(pies.Select(p => (p.Name, CompositionAddress.Read(p.Address, named).Composition)), C.Occasion, Kitchen, left);
+        Ranked = Suggestion.Rank(
+            pies.Select(p => (p.Name, CompositionAddress.Read(p.Address, named).Composition)), C.Occasion, Kitchen, left);
         Counter = Suggestion.Varied(Ranked, OnACounter);
         if (Request.Headers["HX-Request"] != "true")
             return Page();
@@ -120,13 +136,16 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
     public IEnumerable<Suggestion> Suggested => Ranked.Take(MostSuggested);
 
     /// <summary>The address of the board, with a meeting opened.</summary>
-    public string Here(string? with) => Routes.Pairings + "?" + Asked() + (string.IsNullOrEmpty(with) ? "" : "&with=" + Uri.EscapeDataString(with));
+    public string Here(string? with) =>
+        Routes.Pairings + "?" + Asked() + (string.IsNullOrEmpty(with) ? "" : "&with=" + Uri.EscapeDataString(with));
 
     /// <summary>The address of the board with one meeting opened.</summary>
     public string At(Cell cell) => Here(cell.Crust.Id + "," + cell.Filling.Id);
 
     /// <summary>True for the meeting that is opened.</summary>
-    public bool IsOpen(Cell cell) => Opened is { } open && open.Pie.Composition.Crust.Family.Id == cell.Crust.Id && open.Pie.Composition.Filling.Formula.Id == cell.Filling.Id;
+    public bool IsOpen(Cell cell) =>
+        Opened is { } open && open.Pie.Composition.Crust.Family.Id == cell.Crust.Id
+            && open.Pie.Composition.Filling.Formula.Id == cell.Filling.Id;
 
     /// <summary>A sentence whose figures open.</summary>
     public IHtmlContent Sentence(Phrase phrase, Composition of) => FigureLink.Sentence(phrase, Shown, CompositionAddress.Write(of), 1);
@@ -138,13 +157,22 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
     public static string Compose(Composition c) => Routes.Compose + "?" + CompositionAddress.Write(c);
 
     /// <summary>The mark of a verdict, so that colour is never all there is.</summary>
-    public static string MarkOf(PairVerdict goes) => goes switch { PairVerdict.Well => "●", PairVerdict.WithAChange => "◐", PairVerdict.Poorly => "○", _ => "✕" };
+    public static string MarkOf(PairVerdict goes) =>
+        goes switch { PairVerdict.Well => "●", PairVerdict.WithAChange => "◐", PairVerdict.Poorly => "○", _ => "✕" };
 
     /// <summary>A verdict in a word short enough for the board.</summary>
-    public static string ShortOf(PairVerdict goes) => goes switch { PairVerdict.Well => "yes", PairVerdict.WithAChange => "fix", PairVerdict.Poorly => "poor", _ => "no" };
+    public static string ShortOf(PairVerdict goes) =>
+        goes switch { PairVerdict.Well => "yes", PairVerdict.WithAChange => "fix", PairVerdict.Poorly => "poor", _ => "no" };
 
     /// <summary>What that word means.</summary>
-    public static string Meaning(PairVerdict goes) => goes switch { PairVerdict.Well => "as it is", PairVerdict.WithAChange => "with a small change", PairVerdict.Poorly => "it can be made, and somebody will be sorry", _ => "it can’t be made or served so" };
+    public static string Meaning(PairVerdict goes) =>
+        goes switch
+        {
+            PairVerdict.Well => "as it is",
+            PairVerdict.WithAChange => "with a small change",
+            PairVerdict.Poorly => "it can be made, and somebody will be sorry",
+            _ => "it can’t be made or served so"
+        };
 
     /// <summary>What a field shows.</summary>
     public string Typed(string field, double value) => _read.Of(field)?.Typed ?? value.ToString("0.###", CultureInfo.InvariantCulture);
@@ -152,8 +180,13 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
     private string Asked()
     {
         var fields = CompositionAddress.FieldsOf(CompositionAddress.Write(C)).Where(f =>
-            f.Key is CompositionAddress.PanField or CompositionAddress.Ahead or CompositionAddress.Topped or CompositionAddress.NoOven or CompositionAddress.Vegetarian or CompositionAddress.NoAlcohol or CompositionAddress.NoRawEgg or CompositionAddress.OnTable
+            f.Key is CompositionAddress.PanField or CompositionAddress.Ahead or CompositionAddress.Topped or CompositionAddress.NoOven
+                or CompositionAddress.Vegetarian or CompositionAddress.NoAlcohol or CompositionAddress.NoRawEgg
+                or CompositionAddress.OnTable
             || f.Key.StartsWith("own-", StringComparison.Ordinal) || Needs.Groups.Any(g => g.Field == f.Key));
-        return string.Join('&', fields.Select(f => f.Key + "=" + Uri.EscapeDataString(f.Value)).Concat(Left.Where(l => l.Here).Select(l => l.Field + "=1")).Concat(Request.Query.ContainsKey("room") && RoomTrouble is null ? ["room=" + Room] : []));
+        return string.Join(
+            '&',
+            fields.Select(f => f.Key + "=" + Uri.EscapeDataString(f.Value)).Concat(Left.Where(l => l.Here).Select(l => l.Field + "=1"))
+                .Concat(Request.Query.ContainsKey("room") && RoomTrouble is null ? ["room=" + Room] : []));
     }
 }

@@ -68,15 +68,29 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
         if (Math.Abs(ml) < 3)
             return new HtmlString("just right");
         var words = new HtmlContentBuilder()
-            .AppendHtml(Figure(batch.DifferenceMass, Shown.Say(new Quantity(Math.Abs(batch.DifferenceMass.Value.Value), Dimension.Mass)))).Append(", ")
+            .AppendHtml(
+                Figure(batch.DifferenceMass, Shown.Say(new Quantity(Math.Abs(batch.DifferenceMass.Value.Value), Dimension.Mass))))
+                .Append(", ")
             .AppendHtml(Figure(batch.Difference, Shown.Say(new Quantity(Math.Abs(ml), Dimension.Volume))));
         if (ml > 0)
             return words.Append(" over");
-        return batch.Below.Value.Value < 0.5 ? words.Append(" short, hardly seen") : words.Append(" short: all stand ").AppendHtml(Figure(batch.Below)).Append(" low");
+        return batch.Below.Value.Value < 0.5
+            ? words.Append(" short, hardly seen")
+            : words.Append(" short: all stand ").AppendHtml(Figure(batch.Below)).Append(" low");
     }
 
     /// <summary>A set of pans in words.</summary>
-    public static string Says(PanSet set) => string.Join(" + ", set.Orders.Select(o => o.Pan.Wells > 1 ? $"{o.Count} of the wells of the {o.Pan.Name}" : o.Count == 1 ? o.Pan.Name : $"{o.Count} × {o.Pan.Name}"));
+    public static string Says(PanSet set) =>
+        string.Join(
+            " + ",
+            set.Orders.Select(
+                o =>
+                    o.Pan.Wells > 1
+                        ? $"{o.Count} of the wells of the {o.Pan.Name}"
+                        : o.Count == 1 ? o.Pan.Name
+                        : $"{o.Count} × {o.Pan.Name}"));
 
-    private bool Same(PanSet set) => set.Orders.Count == Form.Pans.Orders.Count && set.Orders.All(o => Form.Pans.Orders.Any(r => r.Pan.Key == o.Pan.Key && r.Count == o.Count));
+    private bool Same(PanSet set) =>
+        set.Orders.Count == Form.Pans.Orders.Count
+            && set.Orders.All(o => Form.Pans.Orders.Any(r => r.Pan.Key == o.Pan.Key && r.Count == o.Count));
 }

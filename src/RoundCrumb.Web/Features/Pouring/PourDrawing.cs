@@ -7,7 +7,9 @@ using RoundCrumb.Web.Drawing;
 
 namespace RoundCrumb.Web.Features.Pouring;
 
-/// <summary>The pans of a plan seen from above, to one scale, in the order in which they are filled, each with what goes in and when to stop.</summary>
+/// <summary>
+/// The pans of a plan seen from above, to one scale, in the order in which they are filled, each with what goes in and when to stop.
+/// </summary>
 public static class PourDrawing
 {
     /// <summary>A table this wide holds the usual plan; one unit of the drawing is one millimetre.</summary>
@@ -35,15 +37,21 @@ public static class PourDrawing
             var (cx, cy) = (x + length, y + half);
             Pan(body, row, cx, cy, plan.Formula.Tint);
             var size = Math.Clamp(half / 2.6, 13, 30);
-            body.Add($"<g font-size=\"{Svg.N(size)}\"><text class=\"pour-grams\" x=\"{Svg.N(cx)}\" y=\"{Svg.N(cy - (size * 0.15))}\">{Link(row.Grams, shown.Say(row.Grams.Amount), address)}</text></g>");
-            body.Add($"<g font-size=\"{Svg.N(size * 0.72)}\"><text class=\"pour-stop\" x=\"{Svg.N(cx)}\" y=\"{Svg.N(cy + size)}\">{Link(stop, "stop " + shown.Say(stop.Amount), address)}</text></g>");
+            body.Add(
+                $"<g font-size=\"{Svg.N(size)}\"><text class=\"pour-grams\" x=\"{Svg.N(cx)}\" "
+                    + $"y=\"{Svg.N(cy - (size * 0.15))}\">{Link(row.Grams, shown.Say(row.Grams.Amount), address)}</text></g>");
+            body.Add(
+                $"<g font-size=\"{Svg.N(size * 0.72)}\"><text class=\"pour-stop\" x=\"{Svg.N(cx)}\" "
+                    + $"y=\"{Svg.N(cy + size)}\">{Link(stop, "stop " + shown.Say(stop.Amount), address)}</text></g>");
             x += (2 * length) + Gap;
             high = Math.Max(high, 2 * half);
             wide = Math.Max(wide, x - Gap);
         }
 
         var words = string.Join("; ", plan.Rows.Select(r => $"{r.Order.Count} × {r.Order.Pan.Name}, {shown.Say(r.Grams.Amount)} each"));
-        svg.Add($"<svg class=\"cut pour\" viewBox=\"-4 -4 {Svg.N(Math.Max(wide, 420) + 8)} {Svg.N(y + high + 8)}\" role=\"group\" aria-label=\"{Svg.Text("From above, to one scale: " + words)}\">");
+        svg.Add(
+            $"<svg class=\"cut pour\" viewBox=\"-4 -4 {Svg.N(Math.Max(wide, 420) + 8)} {Svg.N(y + high + 8)}\" role=\"group\" "
+                + $"aria-label=\"{Svg.Text("From above, to one scale: " + words)}\">");
         return new HtmlString(svg.Append(body).Append("</svg>").ToString());
     }
 
@@ -59,7 +67,9 @@ public static class PourDrawing
         void Outline(string css, double half, string more)
         {
             var corner = Math.Max(0, half - tub.CornerCut);
-            svg.Add($"<rect class=\"{css}\" x=\"{Svg.N(cx - half - tub.HalfExtra)}\" y=\"{Svg.N(cy - half)}\" width=\"{Svg.N(2 * (half + tub.HalfExtra))}\" height=\"{Svg.N(2 * half)}\" rx=\"{Svg.N(corner)}\"{more}/>");
+            svg.Add(
+                $"<rect class=\"{css}\" x=\"{Svg.N(cx - half - tub.HalfExtra)}\" y=\"{Svg.N(cy - half)}\" "
+                    + $"width=\"{Svg.N(2 * (half + tub.HalfExtra))}\" height=\"{Svg.N(2 * half)}\" rx=\"{Svg.N(corner)}\"{more}/>");
         }
     }
 }

@@ -22,7 +22,9 @@ public sealed class PourForm
         C = composed;
         Troubles = troubles;
         Crust = new(composed.Crust.Family, composed.Crust.Treatment, Edge.Trimmed, Seal.None, composed.Filling.Formula.Family.Shell);
-        Plan = PourPlan.Of(composed.Filling.Formula, composed.Filling.Setter, Crust, [.. rows.Orders.Select(o => new PourOrder(o.Pan, o.Count))], composed.Filling.Line, composed.Filling.Batch);
+        Plan = PourPlan.Of(
+            composed.Filling.Formula, composed.Filling.Setter, Crust, [.. rows.Orders.Select(o => new PourOrder(o.Pan, o.Count))],
+            composed.Filling.Line, composed.Filling.Batch);
     }
 
     /// <summary>The rows of pans.</summary>
@@ -47,21 +49,26 @@ public sealed class PourForm
     public Trouble? TroubleWith(string field) => Troubles.FirstOrDefault(t => t.Field == field);
 
     /// <summary>The same batch into other pans.</summary>
-    public string Into(PanSet set) => Routes.Pour + "?" + Address(string.Concat(set.Orders.Select(o => string.Create(CultureInfo.InvariantCulture, $"&p={o.Pan.Key}&many={o.Count}"))));
+    public string Into(PanSet set) =>
+        Routes.Pour + "?"
+            + Address(string.Concat(set.Orders.Select(o => string.Create(CultureInfo.InvariantCulture, $"&p={o.Pan.Key}&many={o.Count}"))));
 
     /// <summary>Another batch into the same pans.</summary>
     public string Making(BatchKind kind) => Routes.Pour + "?" + Address(Pans.Address, new BatchChoice(kind));
 
     private string Address(string pans, BatchChoice? make = null) => string.Create(
         CultureInfo.InvariantCulture,
-        $"pour=1&fill={C.Filling.Formula.Id}&set={C.Filling.Setter * 100:0.###}&line={C.Filling.Line.Value:0.###}mm&make={CompositionAddress.NameOf(make ?? C.Filling.Batch)}&crust={C.Crust.Family.Id}&bake={CompositionAddress.NameOf(C.Crust.Treatment)}{pans}");
+        $"pour=1&fill={C.Filling.Formula.Id}&set={C.Filling.Setter * 100:0.###}&line={C.Filling.Line.Value:0.###}mm&"
+            + $"make={CompositionAddress.NameOf(make ?? C.Filling.Batch)}&crust={C.Crust.Family.Id}&"
+            + $"bake={CompositionAddress.NameOf(C.Crust.Treatment)}{pans}");
 
     /// <summary>Reads a plan.</summary>
     public static PourForm Read(IEnumerable<KeyValuePair<string, StringValues>> query, Kitchen kitchen, PartBook book, LengthUnit bare)
     {
         var fields = query.ToDictionary(f => f.Key, f => f.Value, StringComparer.Ordinal);
         string? One(string name) => fields.TryGetValue(name, out var value) && value.Count > 0 ? value[0] : null;
-        var rows = new PanRows(fields, kitchen, One("crust") is { Length: > 0 } named && book.Crust(named) is { } known ? known : CrustBook.PlainCrumb);
+        var rows = new PanRows(
+            fields, kitchen, One("crust") is { Length: > 0 } named && book.Crust(named) is { } known ? known : CrustBook.PlainCrumb);
 
         // The shallowest pan sets how far below the rim a line can lie.
         var shallow = rows.Orders.MinBy(o => o.Pan.Depth.Value)!.Pan;

@@ -54,19 +54,28 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
         if (b.Pan.Id != after.Pan.Id)
             yield return ("Pan", b.Pan.Name, after.Pan.Name);
         if (b.Crust.Family != after.Crust.Family || b.Crust.Treatment != after.Crust.Treatment)
-            yield return ("Crust", $"{b.Crust.Family.Name}, {Features.Compose.ComposeView.NameOf(b.Crust.Treatment).ToLowerInvariant()}", $"{after.Crust.Family.Name}, {Features.Compose.ComposeView.NameOf(after.Crust.Treatment).ToLowerInvariant()}");
+            yield return (
+                "Crust", $"{b.Crust.Family.Name}, {Features.Compose.ComposeView.NameOf(b.Crust.Treatment).ToLowerInvariant()}",
+                $"{after.Crust.Family.Name}, {Features.Compose.ComposeView.NameOf(after.Crust.Treatment).ToLowerInvariant()}");
         if (b.Crust.Seal != after.Crust.Seal)
             yield return ("Seal", b.Crust.Seal.Name, after.Crust.Seal.Name);
         if (b.Under.Count != after.Under.Count)
-            yield return ("Beneath", string.Join(", ", b.Under.Select(u => u.Name)), after.Under.Count == 0 ? "nothing" : string.Join(", ", after.Under.Select(u => u.Name)));
+            yield return (
+                "Beneath", string.Join(", ", b.Under.Select(u => u.Name)),
+                after.Under.Count == 0 ? "nothing" : string.Join(", ", after.Under.Select(u => u.Name)));
         if (b.Filling.Formula != after.Filling.Formula)
             yield return ("Filling", b.Filling.Formula.Name, after.Filling.Formula.Name);
-        var (was, now) = (string.Join(", ", b.Toppings.Select(t => t.Topping.Name)), string.Join(", ", after.Toppings.Select(t => t.Topping.Name)));
+        var (was, now) = (
+            string.Join(", ", b.Toppings.Select(t => t.Topping.Name)), string.Join(", ", after.Toppings.Select(t => t.Topping.Name)));
         if (was != now)
             yield return ("On top", was.Length == 0 ? "nothing" : was, now.Length == 0 ? "nothing" : now);
         if (b.Occasion.FilledAhead != after.Occasion.FilledAhead)
-            yield return ("Filled ahead", Shown.Say(new Quantity(b.Occasion.FilledAhead * 60, Dimension.Time)), Shown.Say(new Quantity(after.Occasion.FilledAhead * 60, Dimension.Time)));
+            yield return (
+                "Filled ahead", Shown.Say(new Quantity(b.Occasion.FilledAhead * 60, Dimension.Time)),
+                Shown.Say(new Quantity(after.Occasion.FilledAhead * 60, Dimension.Time)));
         if (b.Occasion.OnTable != after.Occasion.OnTable)
-            yield return ("On the table", Shown.Say(new Quantity(b.Occasion.OnTable * 60, Dimension.Time)), Shown.Say(new Quantity(after.Occasion.OnTable * 60, Dimension.Time)));
+            yield return (
+                "On the table", Shown.Say(new Quantity(b.Occasion.OnTable * 60, Dimension.Time)),
+                Shown.Say(new Quantity(after.Occasion.OnTable * 60, Dimension.Time)));
     }
 }

@@ -7,9 +7,9 @@ using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
-using RoundCrumb.Web.Hosting;
 using RoundCrumb.Web.Features.Crusts;
 using RoundCrumb.Web.Features.Pouring;
+using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Features.Working;
 
