@@ -99,6 +99,15 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
     /// <inheritdoc/>
     protected override void OnModelCreating(ModelBuilder modelBuilder)
     {
+        PiesAndBakes(modelBuilder);
+        PartsAndIngredients(modelBuilder);
+        OfTheKitchen(modelBuilder);
+        OfDays(modelBuilder);
+        modelBuilder.Entity<DataMark>().HasKey(m => m.Name);
+    }
+
+    private static void PiesAndBakes(ModelBuilder modelBuilder)
+    {
         modelBuilder.Entity<SavedPie>(pie =>
         {
             pie.Property(p => p.Name).HasMaxLength(SavedPie.LongestName).UseCollation("NOCASE");
@@ -123,6 +132,10 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
             log.HasKey(l => l.BakeId);
             log.Property(l => l.Version).IsConcurrencyToken();
         });
+    }
+
+    private static void PartsAndIngredients(ModelBuilder modelBuilder)
+    {
         modelBuilder.Entity<Part>(part =>
         {
             part.Property(p => p.Kind).HasConversion<string>();
@@ -149,6 +162,10 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
         });
         modelBuilder.Entity<PartUse>().HasIndex(u => new { u.PartId, u.Version });
         modelBuilder.Entity<RememberedName>().HasKey(n => n.Words);
+    }
+
+    private static void OfTheKitchen(ModelBuilder modelBuilder)
+    {
         modelBuilder.Entity<KitchenPan>(pan =>
         {
             pan.HasIndex(p => p.Address);
@@ -172,6 +189,10 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
             room.Property(r => r.Processors).HasDefaultValue(1);
             Versioned(room.Property(r => r.Version));
         });
+    }
+
+    private static void OfDays(ModelBuilder modelBuilder)
+    {
         modelBuilder.Entity<BakeDay>(day =>
         {
             day.Property(d => d.Name).HasMaxLength(BakeDay.LongestName);
@@ -195,8 +216,7 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
             mark.HasKey(m => new { m.BakeDayId, m.Key });
             mark.Property(m => m.Kind).HasConversion<string>();
         });
-        modelBuilder.Entity<DataMark>().HasKey(m => m.Name);
-
-        static void Versioned(PropertyBuilder<int> version) => version.IsConcurrencyToken().HasDefaultValue(1);
     }
+
+    private static void Versioned(PropertyBuilder<int> version) => version.IsConcurrencyToken().HasDefaultValue(1);
 }

@@ -312,12 +312,11 @@ public sealed partial class DayPageTests
     private static async Task<string> SeenAsync(Kitchen kitchen, string day)
     {
         await using var scope = kitchen.Services.CreateAsyncScope();
-        var open = (
-            await scope.ServiceProvider.GetRequiredService<Application.Days.DayOpener>()
-                .OpenAsync(
-                    int.Parse(day.Split('/')[^1], System.Globalization.CultureInfo.InvariantCulture), TestContext.Current.CancellationToken)
-                    )!;
-        return $"{Application.Days.OpenDay.FingerprintOf(open.Built)}-{string.Join('.', open.Kept.Orders.Select(o => $"{o.Id}v{o.Version}"))}";
+        var id = int.Parse(day.Split('/')[^1], System.Globalization.CultureInfo.InvariantCulture);
+        var opener = scope.ServiceProvider.GetRequiredService<Application.Days.DayOpener>();
+        var open = (await opener.OpenAsync(id, TestContext.Current.CancellationToken))!;
+        var orders = string.Join('.', open.Kept.Orders.Select(o => $"{o.Id}v{o.Version}"));
+        return $"{Application.Days.OpenDay.FingerprintOf(open.Built)}-{orders}";
     }
 
     private static async Task<string> SendFileAsync(HttpClient baker, string day, string name, string text)

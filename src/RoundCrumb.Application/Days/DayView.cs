@@ -2,6 +2,7 @@ using System.Globalization;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Units;
+using RoundCrumb.Data.Days;
 using RoundCrumb.Scheduling.Explaining;
 using RoundCrumb.Scheduling.Model;
 
@@ -175,6 +176,25 @@ public sealed class DayView
 
     /// <summary>Who is at the oven's door for each touch of a load, by the load and which of its touches it is.</summary>
     public IReadOnlyDictionary<(int Work, int Touch), int> AtTheDoor => _doors;
+
+    /// <summary>
+    /// What is to be said of a day when a step of it is done or begun: it stays where it is, and so does all that had to come before it.
+    /// </summary>
+    /// <param name="key">The step, one of those that are placed.</param>
+    public List<DayMark> DoneWith(string key)
+    {
+        var before = new HashSet<int> { Placed.First(p => p.Key == key).Index };
+        for (var known = 0; known < before.Count;)
+        {
+            known = before.Count;
+            before.UnionWith(Day.Gaps.Where(g => before.Contains(g.To)).Select(g => g.From).ToList());
+        }
+
+        return [.. from p in Placed
+                   where before.Contains(p.Index)
+                   let at = Open.DoneAt(p.Index, p.From, p.Oven)
+                   select new DayMark { Key = p.Key, Kind = MarkKind.Done, Start = at.Start, Oven = at.Oven, Orders = [.. at.Orders] }];
+    }
 
     private List<PlacedWork> Place()
     {

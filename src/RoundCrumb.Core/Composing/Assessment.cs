@@ -79,19 +79,7 @@ public sealed class Assessment
         var half = Lined.HalfAt(depth);
         Toppings = [.. composition.Toppings.Select((t, i) => ToppingSums.Of(t, surface, pan.Inside, half, i == 0 ? "" : $"on{i + 1}-")!)];
         SurfaceHalf = half;
-        var yolks = Layers.SelectMany(l => l.Lines).Where(l => l.Ingredient.Egg is EggPart.Yolk).Sum(l => l.Mass.Value.Value) * pies;
-        yolks += composition.Filling.Formula.Lines.Where(l => l.Ingredient.Egg is EggPart.Yolk)
-            .Sum(l => composition.Filling.Formula.GramsOf(l, composition.Filling.Setter))
-            * Fit.Chosen.Scale.Value.Value;
-        yolks += Crust.Lines.Where(l => l.Ingredient.Egg is EggPart.Yolk).Sum(l => l.Mass.Value.Value) * pies;
-        if (yolks > 0)
-        {
-            WhitesLeft = new(
-                "whites-left", "Whites that its yolks leave over", new(yolks * ToppingConstants.WhiteOfAnEgg.Usual),
-                "yolks by weight × white for each yolk",
-                Term.Given("yolks", new Grams(yolks)), ToppingConstants.WhiteOfAnEgg);
-        }
-
+        WhitesLeft = Whites();
         FilledBake = BlindBakeCard.Filled(composition.Filling.Formula.Family, composition.Crust, pan, Card.Load);
         if (FilledBake is not null && !Card.Setting.Oven.DialIsHeat)
             FilledDial = Card.Setting.Oven.DialFor(FilledBake.Heat!, FilledDialId);
@@ -101,6 +89,20 @@ public sealed class Assessment
                 "risen", "In the oven it stands", FilledDepth.Value * (1 + rise.Usual), "the filling stands × (1 + what it rises)",
                 Term.Of(FilledDepth), rise);
         }
+    }
+
+    /// <summary>The whites that the yolks of all the pies leave over.</summary>
+    private Worked<Grams>? Whites()
+    {
+        var filling = Composition.Filling;
+        static double In(IEnumerable<WeighedLine> lines) => lines.Where(l => l.Ingredient.Egg is EggPart.Yolk).Sum(l => l.Mass.Value.Value);
+        var poured = filling.Formula.Lines.Where(l => l.Ingredient.Egg is EggPart.Yolk)
+            .Sum(l => filling.Formula.GramsOf(l, filling.Setter));
+        var yolks = ((In(Layers.SelectMany(l => l.Lines)) + In(Crust.Lines)) * Pies) + (poured * Fit.Chosen.Scale.Value.Value);
+        return yolks <= 0 ? null : new(
+            "whites-left", "Whites that its yolks leave over", new(yolks * ToppingConstants.WhiteOfAnEgg.Usual),
+            "yolks by weight × white for each yolk",
+            Term.Given("yolks", new Grams(yolks)), ToppingConstants.WhiteOfAnEgg);
     }
 
     /// <summary>What the dial for the filled shell is called among a pie's figures.</summary>

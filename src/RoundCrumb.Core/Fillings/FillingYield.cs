@@ -87,14 +87,7 @@ public sealed record FillingYield(
         var inPot = new Worked<Grams>(
             "weighed", "One batch as written weighs", new(weighed), "all lines added up; what is strained out does not count",
             masses);
-        var steamed = volume * family.MethodLoss.Usual;
-        var carried = steeped * FillingConstants.SteepedDrinks.Usual;
-        var mass = new Worked<Grams>(
-            "yield-mass", "Filling from the pot, by weight", new((weighed - steamed - carried) * pot),
-            "(weighed − steam at 1 g/ml − liquid carried off by leaves) × what leaves the pot",
-            Term.Of(inPot), Term.Given("steam", new Grams(steamed)), Term.Given("carried off by leaves", new Grams(carried)),
-            family.PotLoss);
-
+        var mass = MassOf(inPot, volume * family.MethodLoss.Usual, steeped * FillingConstants.SteepedDrinks.Usual, family.PotLoss);
         var juiceShare = new Worked<Share>(
             "juice", "Sharp juice", new(juice / weighed), "juice ÷ all that is weighed", Term.Given("juice", new Grams(juice)),
             Term.Of(inPot));
@@ -102,21 +95,7 @@ public sealed record FillingYield(
         var band = CutBands.Of(family.Bands, index);
         var bandFrom = Term.Given($"{band.Name} from", band.From, Dimension.Count);
         var bandTo = Term.Given("and the next band from", CutBands.EndOf(family.Bands, band) ?? band.From, Dimension.Count);
-        var weakened = scale == SetScale.Gelatine && juiceShare.Value.Value > FillingConstants.StrongAcid.Usual;
-        var spirited = scale == SetScale.Gelatine && spirit / weighed >= FillingConstants.Spirit.Usual;
-        var set = new Worked<Number>(
-            "set", "Set index", new(index),
-            scale.Words + (weakened ? " × weakening by strong acid" : "") + (spirited ? " × weakening by spirit" : ""),
-            [
-                Term.Given("what sets", new Grams(sets)), Term.Given(scale.Base, new Grams(against)),
-                .. scale.Constants.Select(Term.FromConstant),
-                .. scale == SetScale.Gelatine ? [Term.Of(juiceShare)] : Array.Empty<Term>(),
-                .. weakened ? [FillingConstants.AcidWeakens] : Array.Empty<Term>(),
-                .. spirited
-                    ? [Term.Given("alcohol", spirit / weighed, Dimension.Share), FillingConstants.SpiritWeakens]
-                    : Array.Empty<Term>(),
-                bandFrom, bandTo,
-            ]);
+        var set = SetOf(scale, index, sets, against, juiceShare, spirit / weighed, bandFrom, bandTo);
 
         return new(
             inPot, yield, mass, set, band,
@@ -125,21 +104,53 @@ public sealed record FillingYield(
                 Term.Given("sugars", new Grams(sugars)), Term.Of(inPot)),
             juiceShare)
         {
-            SetParts = against <= 0 ? [] :
-            [
-                .. formula.Lines.Where(l => l.GoesIn is not GoesIn.Bloom).GroupBy(l => l.Ingredient)
-                    .Select(g => (g.Key, g.Sum(l => formula.GramsOf(l, setter) * KeptOf(l) * scale.Sets(l)) / sets * index))
-                        .Where(p => p.Item2 > 0.005 * index).OrderByDescending(p => p.Item2),
-            ],
-            Reducing = reduced <= 0 ? null : new(
-                "reducing", "Boiling down",
-                new(
-                    reduced / FillingConstants.BoiledOff.High, reduced / FillingConstants.BoiledOff.Usual,
-                    reduced / FillingConstants.BoiledOff.Low),
-                "what boils off ÷ what boils off in a minute; an estimate", Term.Given("what boils off", new Millilitres(reduced)),
-                FillingConstants.BoiledOff),
+            SetParts = against <= 0 ? [] : PartsOf(formula, setter, sets, index),
+            Reducing = reduced <= 0 ? null : BoilingDown(reduced),
         };
     }
+
+    /// <summary>What each line adds to the index, the most first; what adds next to nothing is left out.</summary>
+    private static List<(Ingredient Ingredient, double Index)> PartsOf(FillingFormula formula, double setter, double sets, double index) =>
+    [
+        .. formula.Lines.Where(l => l.GoesIn is not GoesIn.Bloom).GroupBy(l => l.Ingredient)
+            .Select(g => (g.Key, g.Sum(l => formula.GramsOf(l, setter) * KeptOf(l) * formula.Family.Scale.Sets(l)) / sets * index))
+            .Where(p => p.Item2 > 0.005 * index).OrderByDescending(p => p.Item2),
+    ];
+
+    /// <summary>What leaves the pot by weight: all that is weighed, less grams of steam and what leaves carry off.</summary>
+    private static Worked<Grams> MassOf(Worked<Grams> inPot, double steamed, double carried, Constant potLoss) => new(
+        "yield-mass", "Filling from the pot, by weight", new((inPot.Value.Value - steamed - carried) * (1 - potLoss.Usual)),
+        "(weighed − steam at 1 g/ml − liquid carried off by leaves) × what leaves the pot",
+        Term.Of(inPot), Term.Given("steam", new Grams(steamed)), Term.Given("carried off by leaves", new Grams(carried)), potLoss);
+
+    /// <summary>The set index, with what weakens it.</summary>
+    private static Worked<Number> SetOf(
+        SetScale scale, double index, double sets, double against, Worked<Share> juiceShare, double spirit, Term bandFrom, Term bandTo)
+    {
+        var weakened = scale == SetScale.Gelatine && juiceShare.Value.Value > FillingConstants.StrongAcid.Usual;
+        var spirited = scale == SetScale.Gelatine && spirit >= FillingConstants.Spirit.Usual;
+        return new(
+            "set", "Set index", new(index),
+            scale.Words + (weakened ? " × weakening by strong acid" : "") + (spirited ? " × weakening by spirit" : ""),
+            [
+                Term.Given("what sets", new Grams(sets)), Term.Given(scale.Base, new Grams(against)),
+                .. scale.Constants.Select(Term.FromConstant),
+                .. scale == SetScale.Gelatine ? [Term.Of(juiceShare)] : Array.Empty<Term>(),
+                .. weakened ? [FillingConstants.AcidWeakens] : Array.Empty<Term>(),
+                .. spirited
+                    ? [Term.Given("alcohol", spirit, Dimension.Share), FillingConstants.SpiritWeakens]
+                    : Array.Empty<Term>(),
+                bandFrom, bandTo,
+            ]);
+    }
+
+    private static Worked<MinuteRange> BoilingDown(double reduced) => new(
+        "reducing", "Boiling down",
+        new(
+            reduced / FillingConstants.BoiledOff.High, reduced / FillingConstants.BoiledOff.Usual,
+            reduced / FillingConstants.BoiledOff.Low),
+        "what boils off ÷ what boils off in a minute; an estimate", Term.Given("what boils off", new Millilitres(reduced)),
+        FillingConstants.BoiledOff);
 
     private static double VolumeOf(FormulaLine line, double grams) => line.GoesIn switch
     {

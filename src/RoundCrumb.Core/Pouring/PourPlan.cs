@@ -117,36 +117,8 @@ public sealed record PourPlan(
         var running = 0.0;
         foreach (var (order, lined) in pans)
         {
-            var depth = To(lined, below);
-            var each = lined.VolumeTo(depth);
-            var id = "pour-" + order.Pan.Key;
-            var stands = new Worked<Millimetres>(
-                id + "-depth", $"In the {order.Pan.Name} it stands", new(depth),
-                "depth inside the lining − fill line − what all are short of it",
-                Term.Given("depth inside the lining", lined.Depth), Term.Given("fill line", line), Term.Of(chosen.Below));
-            var ml = new Worked<Millilitres>(
-                id + "-each", $"Into each {order.Pan.Name}", each, "room inside the lining up to where it stands", Term.Of(stands));
-            var grams = new Worked<Grams>(
-                id + "-grams", $"Into each {order.Pan.Name}, by weight", new(each.Value * perMl),
-                "ml × what the batch weighs ÷ what it measures", Term.Of(ml), Term.Of(yield.Mass), Term.Of(yield.Volume));
-            var stops = new Worked<Grams>[order.Count];
-            for (var i = 0; i < order.Count; i++)
-            {
-                stops[i] = new(
-                    FormattableString.Invariant($"{id}-stop-{i + 1}"), "Stop at, poured in all", new(running + grams.Value.Value),
-                    "poured before + into this one",
-                    Term.Given("poured before", new Grams(running)), Term.Of(grams));
-                running += grams.Value.Value;
-            }
-
-            rows.Add(new(
-                order, lined,
-                new(
-                    id + "-room", $"Room in one {order.Pan.Name}", lined.VolumeTo(To(lined, 0)),
-                    "room inside the lining up to the fill line", Term.Given("depth to the line", new Millimetres(To(lined, 0)))),
-                ml,
-                grams,
-                stands, stops));
+            rows.Add(RowOf(order, lined, To(lined, below), To(lined, 0), running));
+            running = rows[^1].StopAt is [.., var last] ? last.Value.Value : running;
         }
 
         var poured = new Worked<Grams>(
@@ -162,6 +134,39 @@ public sealed record PourPlan(
             formula, yield, needed, batches, chosen, rows, left, leftMass,
             left.Value.Value < WorthKeeping ? null : UseOf(left, crust, line))
         { Poured = poured };
+
+        PourRow RowOf(PourOrder order, LinedPan lined, double depth, double toTheLine, double before)
+        {
+            var each = lined.VolumeTo(depth);
+            var id = "pour-" + order.Pan.Key;
+            var stands = new Worked<Millimetres>(
+                id + "-depth", $"In the {order.Pan.Name} it stands", new(depth),
+                "depth inside the lining − fill line − what all are short of it",
+                Term.Given("depth inside the lining", lined.Depth), Term.Given("fill line", line), Term.Of(chosen.Below));
+            var ml = new Worked<Millilitres>(
+                id + "-each", $"Into each {order.Pan.Name}", each, "room inside the lining up to where it stands", Term.Of(stands));
+            var grams = new Worked<Grams>(
+                id + "-grams", $"Into each {order.Pan.Name}, by weight", new(each.Value * perMl),
+                "ml × what the batch weighs ÷ what it measures", Term.Of(ml), Term.Of(yield.Mass), Term.Of(yield.Volume));
+            var stops = new Worked<Grams>[order.Count];
+            for (var i = 0; i < order.Count; i++)
+            {
+                stops[i] = new(
+                    FormattableString.Invariant($"{id}-stop-{i + 1}"), "Stop at, poured in all", new(before + grams.Value.Value),
+                    "poured before + into this one",
+                    Term.Given("poured before", new Grams(before)), Term.Of(grams));
+                before += grams.Value.Value;
+            }
+
+            return new(
+                order, lined,
+                new(
+                    id + "-room", $"Room in one {order.Pan.Name}", lined.VolumeTo(toTheLine),
+                    "room inside the lining up to the fill line", Term.Given("depth to the line", new Millimetres(toTheLine))),
+                ml,
+                grams,
+                stands, stops);
+        }
 
         PourBatch Make(BatchKind kind, double scale, string how)
         {

@@ -202,6 +202,17 @@ internal sealed class WorkChainBuilder
             return;
         }
 
+        var next = Begin(i, tails, lanes, tool, hands, beside, pour, joins);
+        _poured |= pour;
+        if (meets)
+            _beside = [];
+        Follow(beside, next);
+    }
+
+    /// <summary>Begins new work for each load, in stretches that hands can bear.</summary>
+    private List<Tail> Begin(int i, List<Tail> tails, int lanes, Tool tool, Hands hands, bool beside, bool pour, JoinName? joins)
+    {
+        var step = _steps[i];
         var next = new List<Tail>(lanes);
         for (var k = 0; k < lanes; k++)
         {
@@ -228,10 +239,7 @@ internal sealed class WorkChainBuilder
             next.Add(new(last, MinuteRange.None, WaitsAt.Bench, true, false));
         }
 
-        _poured |= pour;
-        if (meets)
-            _beside = [];
-        Follow(beside, next);
+        return next;
     }
 
     /// <summary>Gaps from where the strands are to the work at an index.</summary>

@@ -50,129 +50,14 @@ public sealed record ToppingSums(
         var laying = choice.Laying;
         var piped = laying.IsPiped(topping);
         var arranged = laying.On(topping, pan, half);
-        Worked<Number>? count = null;
-        Worked<Millimetres>? width = null;
-        if (topping.Piece is not null || piped)
-        {
-            var number = laying.Pattern is Pattern.Lattice ? arranged.Lines.Count : arranged.Pieces.Count;
-            var footprint = laying.FootprintOf(topping);
-            Term[] sizes = topping.Piece is { } laid ? [laid.Length, laid.Width] : laying.Pattern switch
-            {
-                Pattern.Lattice => [Term.Given("nozzle", laying.Nozzle), PipingConstants.LineApart],
-                Pattern.Shells => [Term.Given("nozzle", laying.Nozzle), PipingConstants.ShellLength, PipingConstants.ShellOver],
-                _ => [Term.Given("nozzle", laying.Nozzle), PipingConstants.RosetteWidth],
-            };
-            count = new(
-                key + "laid-pieces",
-                topping.Piece is { } one
-                    ? "Pieces: " + one.Name
-                    : laying.Pattern is Pattern.Lattice ? "Piped lines"
-                    : laying.Pattern is Pattern.Shells ? "Shells"
-                    : "Rosettes",
-                new(number),
-                laying.Pattern is Pattern.Lattice
-                    ? "lines side by side, across and across again"
-                    : "as many as go round each ring, from the rim inwards, none beyond the rim and none over its neighbour by more "
-                        + "than was asked",
-                [
-                    Term.Given("surface across", new Millimetres(2 * half)), .. sizes,
-                    Term.Given("overlap", footprint.Overlap, Dimension.Share),
-                    .. arranged.PerRing.Take(6).Select(
-                        (n, i) => Term.Given(i == 0 ? "on the outermost" : $"on row {i + 1}", n, Dimension.Count))
-                ]);
-            if (piped)
-            {
-                width = laying.Pattern switch
-                {
-                    Pattern.Lattice =>
-                        new(
-                            key + "piped-width", "A piped line is wide", laying.Nozzle, "the nozzle's opening",
-                            Term.Given("nozzle", laying.Nozzle)),
-                    Pattern.Shells =>
-                        new(
-                            key + "piped-width", "A shell is long", new(footprint.Width), "the nozzle's opening × a shell's length to it",
-                            Term.Given("nozzle", laying.Nozzle), PipingConstants.ShellLength),
-                    _ =>
-                        new(
-                            key + "piped-width", "A rosette is wide", new(footprint.Width),
-                            "the nozzle's opening × a rosette's width to it", Term.Given("nozzle", laying.Nozzle),
-                            PipingConstants.RosetteWidth),
-                };
-            }
-        }
+        var count = topping.Piece is not null || piped ? CountOf(topping, laying, arranged, half, key) : null;
+        var width = piped ? WidthOf(laying, laying.FootprintOf(topping), key) : null;
 
         // How much room it takes: spread over the surface, or piped piece by piece.
         var room = piped ? Piped(laying, arranged, count!, key) : null;
         var style = topping.Kind is ToppingKind.Whipped ? piped ? LayerStyle.All[^1] : LayerStyle.Nearest(choice.Height) : null;
-        Worked<Millilitres>? cream = null;
-        Worked<Grams> mass;
-        var thick = Term.Given("mean thickness", choice.Height);
-        var per = 1 + topping.With.Sum(p => p.PerBase.Usual);
-        var id = $"{key}topping-{topping.Base.Id}";
-        switch (topping)
-        {
-            case { Kind: ToppingKind.Whipped }:
-                // Cheese folded into the cream adds its own room; sugar and gelatine hardly any.
-                var added = topping.With.Where(p => p.Ingredient.Shelf is PantryShelf.Dairy)
-                    .Sum(p => p.PerBase.Usual * p.Ingredient.InMixture);
-                var swells = style!.WhipFactor;
-                cream = new(
-                    key + "cream", "Cream to whip",
-                    new((room?.Value.Value ?? (surface.Value.Value * choice.Height.Value / 1000)) / (swells.Usual + added)),
-                    (room is null ? "surface × mean thickness" : "all that is piped")
-                        + (added > 0 ? " ÷ (how much it swells + what is folded in)" : " ÷ how much it swells"),
-                    [
-                        .. room is null ? new[] { Term.Of(surface), thick } : [Term.Of(room)], swells,
-                        .. added > 0 ? [Term.Given("folded in, ml to one ml of cream", new Factor(added))] : Array.Empty<Term>()
-                    ]);
-                mass = new(
-                    id, topping.Base.Name, new(cream.Value.Value * topping.Base.BulkDensity), "cream in ml × its g/ml", Term.Of(cream),
-                    Term.Given("cream", topping.Base.BulkDensity, Dimension.GramsPerMl));
-                break;
-            case { Swells: { } whisked }:
-                mass = new(
-                    id, topping.Base.Name,
-                    new((room?.Value.Value ?? (surface.Value.Value * choice.Height.Value / 1000)) / whisked.Usual / topping.Base.InMixture),
-                    (room is null ? "surface × mean thickness" : "all that is piped") + " ÷ how much whites swell ÷ ml to a gram of white",
-                    [
-                        .. room is null ? new[] { Term.Of(surface), thick } : [Term.Of(room)], whisked,
-                        Term.Given("ml to a gram", topping.Base.InMixture, Dimension.MlPerGram), ToppingConstants.WhitesToArea
-                    ]);
-                break;
-            case { Film: { } film }:
-                var left = 1 - (topping.Loses?.Usual ?? 0);
-                mass = new(
-                    id, topping.Base.Name, new(surface.Value.Value / 100 * film.Usual / left / per),
-                    "surface in cm² × grams to a cm²" + (topping.Loses is null ? "" : " ÷ what is left after toasting")
-                        + (per > 1 ? " ÷ the whole against its base" : ""),
-                    [
-                        Term.Of(surface), film, .. topping.Loses is { } lost ? [lost] : Array.Empty<Term>(),
-                        .. per > 1 ? [Term.Given("the whole against its base", new Factor(per))] : Array.Empty<Term>()
-                    ]);
-                break;
-            case { Piece: { } piece }:
-                var each = piece.GramsAt(choice.Height);
-                mass = new(
-                    id, topping.Name, new(count!.Value.Value * each), "pieces × what one weighs",
-                    [
-                        Term.Of(count),
-                        .. piece.Sliced
-                            ? [Term.Given($"one, cut {choice.Height.Value:0.#} mm thick", new Grams(each))]
-                            : Array.Empty<Term>(),
-                        piece.Grams
-                    ]);
-                break;
-            default:
-                mass = new(
-                    id, topping.Base.Name, new(surface.Value.Value * choice.Height.Value / 1000 * topping.Density!.Usual / per),
-                    "surface × mean thickness × g/ml" + (per > 1 ? " ÷ the whole against its base" : ""),
-                    [
-                        Term.Of(surface), thick, topping.Density,
-                        .. per > 1 ? [Term.Given("the whole against its base", new Factor(per))] : Array.Empty<Term>()
-                    ]);
-                break;
-        }
-
+        var cream = style is null ? null : CreamOf(choice, surface, room, style, key);
+        var mass = MassOf(choice, surface, room, cream, count, key);
         var note = topping.Kind switch
         {
             ToppingKind.Whipped => $"cold, whipped to {style!.Stage}",
@@ -225,6 +110,127 @@ public sealed record ToppingSums(
                     "ready to lay ÷ (1 − what is trimmed away)", Term.Of(mass), bought.Trimmed)
                 : null,
         };
+    }
+
+    /// <summary>How many lie on it.</summary>
+    private static Worked<Number> CountOf(Topping topping, Laying laying, Arrangement arranged, double half, string key)
+    {
+        var number = laying.Pattern is Pattern.Lattice ? arranged.Lines.Count : arranged.Pieces.Count;
+        var footprint = laying.FootprintOf(topping);
+        Term[] sizes = topping.Piece is { } laid ? [laid.Length, laid.Width] : laying.Pattern switch
+        {
+            Pattern.Lattice => [Term.Given("nozzle", laying.Nozzle), PipingConstants.LineApart],
+            Pattern.Shells => [Term.Given("nozzle", laying.Nozzle), PipingConstants.ShellLength, PipingConstants.ShellOver],
+            _ => [Term.Given("nozzle", laying.Nozzle), PipingConstants.RosetteWidth],
+        };
+        return new(
+            key + "laid-pieces",
+            topping.Piece is { } one ? "Pieces: " + one.Name
+                : laying.Pattern is Pattern.Lattice ? "Piped lines"
+                : laying.Pattern is Pattern.Shells ? "Shells"
+                : "Rosettes",
+            new(number),
+            laying.Pattern is Pattern.Lattice
+                ? "lines side by side, across and across again"
+                : "as many as go round each ring, from the rim inwards, none beyond the rim and none over its neighbour by more "
+                    + "than was asked",
+            [
+                Term.Given("surface across", new Millimetres(2 * half)), .. sizes,
+                Term.Given("overlap", footprint.Overlap, Dimension.Share),
+                .. arranged.PerRing.Take(6).Select(
+                    (n, i) => Term.Given(i == 0 ? "on the outermost" : $"on row {i + 1}", n, Dimension.Count))
+            ]);
+    }
+
+    /// <summary>How wide one piped thing is.</summary>
+    private static Worked<Millimetres> WidthOf(Laying laying, Footprint footprint, string key)
+    {
+        var nozzle = Term.Given("nozzle", laying.Nozzle);
+        var id = key + "piped-width";
+        return laying.Pattern switch
+        {
+            Pattern.Lattice => new(id, "A piped line is wide", laying.Nozzle, "the nozzle's opening", nozzle),
+            Pattern.Shells => new(
+                id, "A shell is long", new(footprint.Width), "the nozzle's opening × a shell's length to it", nozzle,
+                PipingConstants.ShellLength),
+            _ => new(
+                id, "A rosette is wide", new(footprint.Width), "the nozzle's opening × a rosette's width to it", nozzle,
+                PipingConstants.RosetteWidth),
+        };
+    }
+
+    /// <summary>The cream that is whipped: cheese folded into it adds its own room; sugar and gelatine hardly any.</summary>
+    private static Worked<Millilitres> CreamOf(
+        ToppingChoice choice, Worked<SquareMillimetres> surface, Worked<Millilitres>? room, LayerStyle style, string key)
+    {
+        var added = choice.Topping.With.Where(p => p.Ingredient.Shelf is PantryShelf.Dairy)
+            .Sum(p => p.PerBase.Usual * p.Ingredient.InMixture);
+        var swells = style.WhipFactor;
+        return new(
+            key + "cream", "Cream to whip",
+            new((room?.Value.Value ?? (surface.Value.Value * choice.Height.Value / 1000)) / (swells.Usual + added)),
+            (room is null ? "surface × mean thickness" : "all that is piped")
+                + (added > 0 ? " ÷ (how much it swells + what is folded in)" : " ÷ how much it swells"),
+            [
+                .. Spread(choice, surface, room), swells,
+                .. added > 0 ? [Term.Given("folded in, ml to one ml of cream", new Factor(added))] : Array.Empty<Term>()
+            ]);
+    }
+
+    /// <summary>What its room is reckoned from: the surface and how thick it lies there, or all that is piped.</summary>
+    private static Term[] Spread(ToppingChoice choice, Worked<SquareMillimetres> surface, Worked<Millilitres>? room) =>
+        room is null ? [Term.Of(surface), Term.Given("mean thickness", choice.Height)] : [Term.Of(room)];
+
+    /// <summary>
+    /// What its base weighs: cream, whites, what is strewn by the square centimetre, pieces, or a layer of its own density.
+    /// </summary>
+    private static Worked<Grams> MassOf(
+        ToppingChoice choice, Worked<SquareMillimetres> surface, Worked<Millilitres>? room, Worked<Millilitres>? cream,
+        Worked<Number>? count, string key)
+    {
+        var topping = choice.Topping;
+        var per = 1 + topping.With.Sum(p => p.PerBase.Usual);
+        Term[] whole = per > 1 ? [Term.Given("the whole against its base", new Factor(per))] : [];
+        var against = per > 1 ? " ÷ the whole against its base" : "";
+        var id = $"{key}topping-{topping.Base.Id}";
+        switch (topping)
+        {
+            case { Kind: ToppingKind.Whipped }:
+                return new(
+                    id, topping.Base.Name, new(cream!.Value.Value * topping.Base.BulkDensity), "cream in ml × its g/ml", Term.Of(cream),
+                    Term.Given("cream", topping.Base.BulkDensity, Dimension.GramsPerMl));
+            case { Swells: { } whisked }:
+                return new(
+                    id, topping.Base.Name,
+                    new((room?.Value.Value ?? (surface.Value.Value * choice.Height.Value / 1000)) / whisked.Usual / topping.Base.InMixture),
+                    (room is null ? "surface × mean thickness" : "all that is piped") + " ÷ how much whites swell ÷ ml to a gram of white",
+                    [
+                        .. Spread(choice, surface, room), whisked,
+                        Term.Given("ml to a gram", topping.Base.InMixture, Dimension.MlPerGram), ToppingConstants.WhitesToArea
+                    ]);
+            case { Film: { } film }:
+                var left = 1 - (topping.Loses?.Usual ?? 0);
+                return new(
+                    id, topping.Base.Name, new(surface.Value.Value / 100 * film.Usual / left / per),
+                    "surface in cm² × grams to a cm²" + (topping.Loses is null ? "" : " ÷ what is left after toasting") + against,
+                    [Term.Of(surface), film, .. topping.Loses is { } lost ? [lost] : Array.Empty<Term>(), .. whole]);
+            case { Piece: { } piece }:
+                var each = piece.GramsAt(choice.Height);
+                return new(
+                    id, topping.Name, new(count!.Value.Value * each), "pieces × what one weighs",
+                    [
+                        Term.Of(count),
+                        .. piece.Sliced
+                            ? [Term.Given($"one, cut {choice.Height.Value:0.#} mm thick", new Grams(each))]
+                            : Array.Empty<Term>(),
+                        piece.Grams
+                    ]);
+            default:
+                return new(
+                    id, topping.Base.Name, new(surface.Value.Value * choice.Height.Value / 1000 * topping.Density!.Usual / per),
+                    "surface × mean thickness × g/ml" + against,
+                    [Term.Of(surface), Term.Given("mean thickness", choice.Height), topping.Density, .. whole]);
+        }
     }
 
     private static Worked<Millilitres> Piped(Laying laying, Arrangement arranged, Worked<Number> count, string key)

@@ -52,6 +52,28 @@ public sealed class BakeDay
     public List<DayHours> Hours { get; } = [];
 
     public List<DayMark> DayMarks { get; } = [];
+
+    /// <summary>Says where a step is put or that it is done; it replaces what was said of the same step.</summary>
+    public void Say(DayMark mark)
+    {
+        if (DayMarks.FirstOrDefault(m => m.Key == mark.Key) is { } there)
+            (there.Kind, there.Start, there.Oven, there.Orders) = (mark.Kind, mark.Start, mark.Oven, [.. mark.Orders]);
+        else
+            DayMarks.Add(new() { Key = mark.Key, Kind = mark.Kind, Start = mark.Start, Oven = mark.Oven, Orders = [.. mark.Orders] });
+    }
+
+    /// <summary>Forgets what was said of a step, where anything was.</summary>
+    public void Forget(string key) => DayMarks.RemoveAll(m => m.Key == key);
+
+    /// <summary>Goes back to what was said of some steps before.</summary>
+    /// <param name="keys">The steps.</param>
+    /// <param name="before">What was said of them then; of those that it does not name, nothing was.</param>
+    public void Restore(IReadOnlyCollection<string> keys, IReadOnlyCollection<DayMark> before)
+    {
+        DayMarks.RemoveAll(m => keys.Contains(m.Key) && before.All(b => b.Key != m.Key));
+        foreach (var mark in before)
+            Say(mark);
+    }
 }
 
 /// <summary>Pans lent for a day.</summary>
@@ -147,6 +169,9 @@ public sealed class DayMark
 
     /// <summary>The orders for which it was done in one go; empty where only its own is meant.</summary>
     public List<string> Orders { get; set; } = [];
+
+    /// <summary>A step put at a slot by the baker.</summary>
+    public static DayMark At(string key, int slot) => new() { Key = key, Kind = MarkKind.Pinned, Start = slot };
 }
 
 /// <summary>A plan as it is kept: by keys, so that it is found again when the day is made anew.</summary>

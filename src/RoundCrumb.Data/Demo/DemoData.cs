@@ -195,18 +195,7 @@ public static class DemoData
                 new BakeTick { Key = "crust.butter" }
             ]);
         context.Bakes.Add(open);
-        foreach (var (pan, owned) in Rack)
-            context.KitchenPans.Add(new KitchenPan { Address = pan, Owned = owned });
-        context.KitchenOvens.AddRange(
-            new KitchenOven { Name = "Big oven", Width = 600, Depth = 400, Shelves = 3, RunsHot = 12, Place = 1 },
-            new KitchenOven { Name = "Small fan oven", Width = 435, Depth = 350, Shelves = 2, Fan = true, RunsHot = -5, Place = 2 });
-        context.KitchenColds.AddRange(
-            new KitchenCold { Name = "Tall fridge", Kind = ColdKind.Fridge, Places = 8, Widest = 300 },
-            new KitchenCold { Name = "Chest freezer", Kind = ColdKind.Freezer, Places = 5, Widest = 360 });
-        context.KitchenRooms.Add(new KitchenRoom { Celsius = 22, Burners = 4, Mixers = 1, Processors = 1 });
-        context.KitchenBakers.AddRange(
-            new KitchenBaker { Name = "Early baker", Week = "06:00–14:00;;06:00–14:00;06:00–14:00;06:00–14:00;05:30–13:30;" },
-            new KitchenBaker { Name = "Late baker", Week = ";10:00–17:00;10:00–17:00;10:00–17:00;10:00–18:00;07:00–15:00;" });
+        PutIn(context);
         foreach (var part in DemoParts.All)
             context.Parts.Add(DemoParts.Make(part, now, read));
         await context.SaveChangesAsync(cancel);
@@ -228,6 +217,23 @@ public static class DemoData
         await context.SaveChangesAsync(cancel);
         await transaction.CommitAsync(cancel);
         return true;
+    }
+
+    /// <summary>The tea room's pans, ovens, fridge, bakers and the room itself.</summary>
+    private static void PutIn(RoundCrumbContext context)
+    {
+        foreach (var (pan, owned) in Rack)
+            context.KitchenPans.Add(new KitchenPan { Address = pan, Owned = owned });
+        context.KitchenOvens.AddRange(
+            new KitchenOven { Name = "Big oven", Width = 600, Depth = 400, Shelves = 3, RunsHot = 12, Place = 1 },
+            new KitchenOven { Name = "Small fan oven", Width = 435, Depth = 350, Shelves = 2, Fan = true, RunsHot = -5, Place = 2 });
+        context.KitchenColds.AddRange(
+            new KitchenCold { Name = "Tall fridge", Kind = ColdKind.Fridge, Places = 8, Widest = 300 },
+            new KitchenCold { Name = "Chest freezer", Kind = ColdKind.Freezer, Places = 5, Widest = 360 });
+        context.KitchenRooms.Add(new KitchenRoom { Celsius = 22, Burners = 4, Mixers = 1, Processors = 1 });
+        context.KitchenBakers.AddRange(
+            new KitchenBaker { Name = "Early baker", Week = "06:00–14:00;;06:00–14:00;06:00–14:00;06:00–14:00;05:30–13:30;" },
+            new KitchenBaker { Name = "Late baker", Week = ";10:00–17:00;10:00–17:00;10:00–17:00;10:00–18:00;07:00–15:00;" });
     }
 
     /// <summary>Thursday to Saturday: the Saturday counter, forty tartlets for a christening, and the village hall's tea.</summary>

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Pidgin;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
@@ -18,12 +17,6 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
     /// <summary>Said of a line without an amount that wants none, such as salt.</summary>
     public const string ToTaste = "to taste: not weighed";
 
-    /// <summary>Two measures that differ by more than this are pointed out.</summary>
-    private const double Disagree = 0.08;
-
-    /// <summary>A weight this near to whole or half packs, in packs, speaks for itself.</summary>
-    private const double PackFits = 0.03;
-
     private static readonly string[] Bare = ["pinch", "splash", "dash", "knob", "handful", "drizzle", "drop", "glug", "dollop"];
 
     private static readonly string[] CutAt =
@@ -42,6 +35,7 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         "squeeze"
     ];
 
+    private readonly Weigher _weigher = new(measures);
     private readonly MeasureGrammar _grammar = MeasureGrammar.For(measures.Cup);
 
     /// <summary>
@@ -384,17 +378,17 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
             return new(name, found, null, GoesIn.Mixed, []);
 
         var assumed = new List<string>(3);
-        var grams = GramsOf(first, what, size, assumed);
+        var grams = _weigher.GramsOf(first, what, size, assumed);
         if (second is not null)
         {
             var heard = new List<string>(2);
-            var other = GramsOf(second, what, size, heard);
-            grams = Agree(first, second, what, grams, other, heard, assumed, out trouble);
+            var other = _weigher.GramsOf(second, what, size, heard);
+            grams = Weigher.Agree(first, second, what, grams, other, heard, assumed, out trouble);
         }
 
         if (found.Likeness is Likeness.Near)
             assumed.Insert(0, $"“{name}” taken as {what.Name}");
-        return new(name, found, grams, GoesInBy(what, note + " " + name), assumed);
+        return new(name, found, grams, WaysIn.Of(what, note + " " + name), assumed);
     }
 
     /// <summary>A tin of pineapple is tinned pineapple, and chocolate may say its share of cocoa behind its name.</summary>
@@ -408,145 +402,6 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         return finder.Find(name);
     }
 
-    private double? GramsOf(Measure measure, Ingredient what, EggSize? size, List<string> assumed)
-    {
-        var amount = measure.Middle;
-        if (measure.IsRange)
-            assumed.Add("the middle of the range");
-        if (measure.Rough.Length > 0)
-            assumed.Add(
-                measure.Rough is "heaped" or "heaping"
-                    ? "heaped: half as much again"
-                    : measure.Rough is "rounded" ? "rounded: a quarter more"
-                    : measure.Rough is "scant" ? "scant: a little less"
-                    : $"{measure.Rough.TrimEnd('.')}: as it stands");
-        var grams = amount.Grams;
-        if (amount.Ml != 0)
-        {
-            grams += amount.Ml * what.BulkDensity;
-            assumed.Add(FormattableString.Invariant($"{amount.Ml:0.#} ml × {what.BulkDensity:0.##} g/ml"));
-        }
-
-        if (amount.Sticks != 0)
-        {
-            if (!what.IsFat)
-            {
-                amount = amount with { Pieces = amount.Pieces + amount.Sticks };
-            }
-            else
-            {
-                grams += amount.Sticks * KitchenMeasures.GramsPerStick;
-                assumed.Add("a stick is 113.4 g");
-            }
-        }
-
-        if (amount.Pieces != 0)
-        {
-            var each = what.Egg is not EggPart.None && what.GramsEach > 0
-                ? KitchenMeasures.Egg(what.Egg, size ?? measures.Egg)
-                : what.GramsEach > 0 ? what.GramsEach
-                : measure.Container.Length > 0 ? what.Pack.Grams
-                : 0;
-            if (each <= 0)
-                return null;
-            grams += amount.Pieces * each;
-            var sized = what.Egg is not EggPart.None ? SizeWord(size ?? measures.Egg) + " " : "";
-            assumed.Add(
-                string.Create(
-                    CultureInfo.InvariantCulture,
-                    $"{sized}{(what.Piece.One.Length > 0 ? what.Piece.One : measure.Container)}: {each:0.##} g"));
-        }
-
-        return grams is > 0 and < 1e6 ? grams : null;
-    }
-
-    /// <summary>Which of two measures is taken, and what to say when they disagree.</summary>
-    private static double? Agree(
-        Measure first, Measure second, Ingredient what, double? a, double? b, List<string> heard, List<string> assumed, out string trouble)
-    {
-        trouble = "";
-        if (b is not { } other)
-            return a;
-
-        // Packs come in all sizes: what is written of them is taken, for each or for all, whichever is nearer to what one usually holds.
-        if (first.Middle.IsCount)
-        {
-            var n = first.Middle.Pieces;
-            var usual = what.GramsEach > 0 ? what.GramsEach : what.Pack.Grams;
-            var each = second.Each
-                || (
-                    first.Container.Length > 0 && usual > 0 && n > 1.01
-                        && Math.Abs(Math.Log(other / usual)) < Math.Abs(Math.Log(other / n / usual)));
-            var total = each ? other * n : other;
-            assumed.Clear();
-            assumed.AddRange(heard);
-            if (first.Container.Length == 0 && a is { } counted && what.Egg is not EggPart.None
-                    && Math.Abs(counted - total) / Math.Max(counted, total) > 0.2)
-                trouble = FormattableString.Invariant(
-                    $"{n:0.##} weigh about {counted:0} g, and the line says {total:0} g. The weight is taken.");
-            return total;
-        }
-
-        if (a is not { } grams)
-            return other;
-        var apart = Math.Abs(grams - other) / Math.Max(grams, other);
-
-        // Spoons and cups are roughly weighed anyway: the scale's word is taken.
-        if (apart <= Disagree)
-            return first.Middle.IsMass || !second.Middle.IsMass ? grams : Weighed(other);
-        var weighedFirst = first.Middle.IsMass;
-        var weighedSecond = second.Middle.IsMass;
-        var by = FormattableString.Invariant($"{apart * 100:0} %");
-        if (weighedFirst && weighedSecond)
-        {
-            var pack = what.GramsEach > 20 ? what.GramsEach : what.Pack.Grams;
-            var fits = pack > 0 && Off(other) < PackFits && Off(grams) > PackFits ? other : grams;
-            var how = pack > 0 && Off(fits) < PackFits
-                ? FormattableString.Invariant($"{fits:0} g fits a pack of {pack:0} g, and is taken")
-                : FormattableString.Invariant($"nothing about {what.ShortName} tells which; the first, {fits:0} g, is taken");
-            trouble = FormattableString.Invariant($"{grams:0} g and {other:0} g differ by {by}: {how}.");
-            return fits;
-
-            double Off(double g) => Math.Abs((g / pack) - Math.Max(0.5, Math.Round(g / pack * 2) / 2));
-        }
-
-        if (weighedFirst == weighedSecond)
-        {
-            trouble = FormattableString.Invariant(
-                $"The two measures differ by {by}: {grams:0} g and {other:0} g of {what.ShortName}. The first is taken.");
-            return grams;
-        }
-
-        // One weighed, one by volume or count: does the weight make sense for this ingredient in that cup?
-        var weighed = weighedFirst ? grams : other;
-        var measured = weighedFirst ? other : grams;
-        var ratio = weighed / measured;
-        if (ratio is > 0.75 and < 1.35)
-        {
-            trouble = string.Create(CultureInfo.InvariantCulture,
-                $"{weighed:0} g and {measured:0} g differ by {by}; {what.ShortName} packs more or less tightly, so the weight fits "
-                    + $"and is taken.");
-            return Weighed(weighed);
-        }
-
-        trouble = string.Create(CultureInfo.InvariantCulture,
-            $"The weight, {weighed:0} g, does not fit: so much {what.ShortName} by volume weighs about {measured:0} g ({by} apart). "
-                + $"The volume is taken.");
-        if (weighedFirst)
-        {
-            assumed.Clear();
-            assumed.AddRange(heard);
-        }
-
-        return measured;
-
-        double Weighed(double g)
-        {
-            assumed.Clear();
-            return g;
-        }
-    }
-
     private static EggSize? EggSizeIn(string words) =>
         words.Contains("extra large", StringComparison.Ordinal) || words.Contains("extra-large", StringComparison.Ordinal)
             || words.Contains("very large", StringComparison.Ordinal)
@@ -555,51 +410,4 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         : words.Contains("medium", StringComparison.Ordinal) ? EggSize.Medium
         : words.Contains("small", StringComparison.Ordinal) ? EggSize.Small
         : null;
-
-    private static string SizeWord(EggSize size) => size is EggSize.ExtraLarge ? "extra large" : size.ToString().ToLowerInvariant();
-
-    /// <summary>How a line goes in, by its ingredient and by what is said of it.</summary>
-    private static GoesIn GoesInBy(Ingredient what, string said)
-    {
-        if (said.Contains("boiled down", StringComparison.Ordinal) || said.Contains("reduced to half", StringComparison.Ordinal)
-                || said.Contains("reduced by half", StringComparison.Ordinal))
-            return GoesIn.Reduced;
-        if (said.Contains("soured and drained", StringComparison.Ordinal))
-            return GoesIn.Soured;
-        if (said.Contains("whey", StringComparison.Ordinal) && what.Juice > 0)
-            return GoesIn.Drained;
-        if (what.Egg is not EggPart.None && said.Contains("ribbon", StringComparison.Ordinal))
-            return GoesIn.Ribbon;
-        if (what.Egg is EggPart.White
-                && (
-                    said.Contains("whisk", StringComparison.Ordinal) || said.Contains("whip", StringComparison.Ordinal)
-                        || said.Contains("peaks", StringComparison.Ordinal) || said.Contains("fold", StringComparison.Ordinal)))
-            return GoesIn.WhitesFolded;
-        var whips = what.Is(Traits.Whips);
-        if (whips && said.Contains("stiff", StringComparison.Ordinal))
-            return GoesIn.WhippedStiff;
-        if (whips
-                && (
-                    said.Contains("whip", StringComparison.Ordinal) || said.Contains("whisk", StringComparison.Ordinal)
-                        || said.Contains("peaks", StringComparison.Ordinal) || said.Contains("fold", StringComparison.Ordinal))
-                && !said.Contains("unwhipped", StringComparison.Ordinal) && what.Name != said.Trim() && !OnlyNamed(said))
-            return GoesIn.WhippedAndFolded;
-        if (what.Is(Traits.CreamCheese) && !said.Contains("melted", StringComparison.Ordinal))
-            return GoesIn.Beaten;
-        if (what.Is(Traits.PlainWater)
-                && (
-                    said.Contains("gelatin", StringComparison.Ordinal) || said.Contains("bloom", StringComparison.Ordinal)
-                        || said.Contains("soak", StringComparison.Ordinal)))
-            return GoesIn.Bloom;
-        return what.InMixture == 0 || said.Contains("steep", StringComparison.Ordinal) || said.Contains("infuse", StringComparison.Ordinal)
-            || said.Contains("strained out", StringComparison.Ordinal)
-            ? GoesIn.Steeped
-            : GoesIn.Mixed;
-
-        // "whipping cream" is a name, not an order.
-        static bool OnlyNamed(string said) =>
-            !said.Replace("whipping", "", StringComparison.Ordinal).Contains("whip", StringComparison.Ordinal)
-                && !said.Contains("whisk", StringComparison.Ordinal) && !said.Contains("peaks", StringComparison.Ordinal)
-                && !said.Contains("fold", StringComparison.Ordinal);
-    }
 }

@@ -34,6 +34,9 @@ public static partial class ShellOrderReader
         (["well", "muffin"], [PanKind.WellTray]),
     ];
 
+    /// <summary>True for a kind of pan that can be asked for in words.</summary>
+    public static bool Knows(PanKind kind) => Named.Any(n => n.Kinds.Contains(kind));
+
     /// <summary>Reads a wish.</summary>
     /// <param name="text">What was written.</param>
     /// <param name="pans">The pans that are to be had; those named first win.</param>

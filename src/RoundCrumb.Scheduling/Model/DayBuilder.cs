@@ -118,10 +118,59 @@ public static class DayBuilder
         List<Prepared> made, List<OrderTrouble> leftOut, DaySetting setting, List<Oven> ovens, List<ColdRoom> cold)
     {
         var kitchen = setting.Kitchen;
-        var heats = Heats(made.SelectMany(m => m.Chain.Works).Select(w => w.Baking).OfType<Baking>());
         var groups = Joins.Of(made, setting, out var joined);
+        var works = WorksOf(made, groups, setting, out var at);
+        var fridges = cold.Where(c => c.Kind is ColdKind.Fridge).ToList();
+        var freezers = cold.Where(c => c.Kind is ColdKind.Freezer).ToList();
+        var gaps = new List<DayGap>();
+        var endings = new List<DayEnding>();
+        var batches = new List<Batch>();
+        for (var b = 0; b < made.Count; b++)
+        {
+            var (order, pie, chain) = made[b];
+            var pan = pie.Composition.Pan;
+            foreach (var gap in chain.Gaps)
+                Put(gaps, GapOf(gap, at[(b, gap.From)], at[(b, gap.To)], works, pan, gap.At is WaitsAt.Fridge ? fridges : freezers));
+            endings.AddRange(chain.Endings.Select(e => EndingOf(e, b, at[(b, e.From)], pan, fridges)));
+            batches.Add(new(
+                order.Key, order.Name, order.Count, order.Due, [.. chain.Filled.Select(f => at[(b, f)])], Slot.Down(chain.Keeps.Most),
+                chain.Topped is { } topped ? at[(b, topped)] : null, Math.Max(1, Slot.Down(chain.HoldsMost)), at[(b, chain.PansFrom)],
+                PanKey(pan)));
+        }
+
+        var pans = made.Select(m => m.Pie.Composition.Pan).DistinctBy(PanKey).Select(p => (Pan: p, Owned: Owned(kitchen, p)))
+            .Where(p => p.Owned is not null)
+            .Select(p => new PansOwned(PanKey(p.Pan), p.Pan.Name, p.Owned!.Value)).ToList();
+        var marks = Marks.Of(setting, made, works);
+        var day = new Day
+        {
+            Shifts = setting.Shifts,
+            Ovens = [.. kitchen.Ovens.Select(o => new DayOven(o.Id, o.Name, o.Shelves, Slot.Up(o.WarmUp)))],
+            Cold = cold,
+            Pans = pans,
+            Burners = kitchen.Burners,
+            Mixers = kitchen.Mixers,
+            Processors = kitchen.Processors,
+            Batches = batches,
+            Works = works,
+            Gaps = gaps,
+            Endings = endings,
+            End = setting.End,
+            Now = setting.Now,
+            Pinned = marks.Pinned,
+            Done = marks.Done,
+        };
+        return new(day, made, leftOut, joined, setting) { Unfit = marks.Unfit };
+    }
+
+    /// <summary>All work of a day; what is done in one go is one.</summary>
+    private static List<DayWork> WorksOf(
+        List<Prepared> made, Dictionary<(JoinName Join, int Batch), int> groups, DaySetting setting,
+        out Dictionary<(int Batch, int Work), int> at)
+    {
+        var heats = Heats(made.SelectMany(m => m.Chain.Works).Select(w => w.Baking).OfType<Baking>());
         var works = new List<DayWork>();
-        var at = new Dictionary<(int Batch, int Work), int>();
+        at = [];
         var byGroup = new Dictionary<(JoinName Join, int Lead), int>();
         for (var b = 0; b < made.Count; b++)
         {
@@ -167,7 +216,7 @@ public static class DayBuilder
                     Slot.Up(work.Minutes), work.Tool,
                     work.Baking is { } baking
                         ? LoadOf(
-                            baking, heats, pie.Composition.Pan, work.Pies, kitchen.Ovens,
+                            baking, heats, pie.Composition.Pan, work.Pies, setting.Kitchen.Ovens,
                             LeftCold(setting, new WorkKey(order.Key, work.Id)))
                         : null,
                     work.Pies, work.Baking is null ? "" : $"{order.Key}.{work.Id.Step}"));
@@ -176,81 +225,47 @@ public static class DayBuilder
             }
         }
 
-        var fridges = cold.Where(c => c.Kind is ColdKind.Fridge).ToList();
-        var freezers = cold.Where(c => c.Kind is ColdKind.Freezer).ToList();
-        var gaps = new List<DayGap>();
-        var endings = new List<DayEnding>();
-        var batches = new List<Batch>();
-        for (var b = 0; b < made.Count; b++)
+        return works;
+    }
+
+    /// <summary>What lies between two works, on the day's grid.</summary>
+    private static DayGap GapOf(Gap gap, int from, int to, List<DayWork> works, Pan pan, List<ColdRoom> rooms)
+    {
+        var least = Slot.Up(gap.Wait.Least);
+        var most = Math.Max(Slot.Down(gap.Wait.Most), Math.Max(least, gap.IsTie ? Math.Max(1, least) : least));
+        if (gap.IsTie && works[from].Batches.Count > 1)
+            most = Math.Max(most, Slot.Down(StepConstants.JoinedStands.Usual));
+        var takes = gap.At is WaitsAt.Bench ? default : Units(gap.Holds, pan, rooms);
+        return new(from, to, least, Math.Clamp(Slot.Up(gap.Wait.Best), least, most), most, gap.At, takes, gap.IsTie);
+    }
+
+    /// <summary>Puts a gap in; joined at both ends it is one wait, the strictest of them, and all of it in the cold.</summary>
+    private static void Put(List<DayGap> gaps, DayGap next)
+    {
+        var same = gaps.FindIndex(g => g.From == next.From && g.To == next.To);
+        if (same < 0)
         {
-            var (order, pie, chain) = made[b];
-            var pan = pie.Composition.Pan;
-            foreach (var gap in chain.Gaps)
-            {
-                var (from, to) = (at[(b, gap.From)], at[(b, gap.To)]);
-                var least = Slot.Up(gap.Wait.Least);
-                var most = Math.Max(Slot.Down(gap.Wait.Most), Math.Max(least, gap.IsTie ? Math.Max(1, least) : least));
-                if (gap.IsTie && works[from].Batches.Count > 1)
-                    most = Math.Max(most, Slot.Down(StepConstants.JoinedStands.Usual));
-                var takes = gap.At is WaitsAt.Bench ? default : Units(gap.Holds, pan, gap.At is WaitsAt.Fridge ? fridges : freezers);
-                var next = new DayGap(from, to, least, Math.Clamp(Slot.Up(gap.Wait.Best), least, most), most, gap.At, takes, gap.IsTie);
-                if (gaps.FindIndex(g => g.From == from && g.To == to) is >= 0 and var same)
-                {
-                    // Joined at both ends: one wait, the strictest of them, and all of it in the cold.
-                    var known = gaps[same];
-                    gaps[same] = known with
-                    {
-                        Least = Math.Max(known.Least, next.Least),
-                        Best = Math.Max(known.Best, next.Best),
-                        Most = Math.Max(Math.Max(known.Least, next.Least), Math.Min(known.Most, next.Most)),
-                        Takes = new(known.Takes.Units + next.Takes.Units, Math.Max(known.Takes.Width, next.Takes.Width)),
-                    };
-                }
-                else
-                {
-                    gaps.Add(next);
-                }
-            }
-
-            foreach (var ending in chain.Endings)
-            {
-                var least = Slot.Up(ending.Wait.Least);
-                var most = Math.Max(least, Slot.Down(ending.Wait.Most));
-                endings.Add(
-                    new(
-                        b, at[(b, ending.From)], least, Math.Clamp(Slot.Up(ending.Wait.Best), least, most), most, ending.At,
-                        ending.At is WaitsAt.Bench ? default : Units(new(ending.Pies, 0), pan, fridges)));
-            }
-
-            batches.Add(new(
-                order.Key, order.Name, order.Count, order.Due, [.. chain.Filled.Select(f => at[(b, f)])], Slot.Down(chain.Keeps.Most),
-                chain.Topped is { } topped ? at[(b, topped)] : null, Math.Max(1, Slot.Down(chain.HoldsMost)), at[(b, chain.PansFrom)],
-                PanKey(pan)));
+            gaps.Add(next);
+            return;
         }
 
-        var pans = made.Select(m => m.Pie.Composition.Pan).DistinctBy(PanKey).Select(p => (Pan: p, Owned: Owned(kitchen, p)))
-            .Where(p => p.Owned is not null)
-            .Select(p => new PansOwned(PanKey(p.Pan), p.Pan.Name, p.Owned!.Value)).ToList();
-        var marks = Marks.Of(setting, made, works);
-        var day = new Day
+        var known = gaps[same];
+        gaps[same] = known with
         {
-            Shifts = setting.Shifts,
-            Ovens = [.. kitchen.Ovens.Select(o => new DayOven(o.Id, o.Name, o.Shelves, Slot.Up(o.WarmUp)))],
-            Cold = cold,
-            Pans = pans,
-            Burners = kitchen.Burners,
-            Mixers = kitchen.Mixers,
-            Processors = kitchen.Processors,
-            Batches = batches,
-            Works = works,
-            Gaps = gaps,
-            Endings = endings,
-            End = setting.End,
-            Now = setting.Now,
-            Pinned = marks.Pinned,
-            Done = marks.Done,
+            Least = Math.Max(known.Least, next.Least),
+            Best = Math.Max(known.Best, next.Best),
+            Most = Math.Max(Math.Max(known.Least, next.Least), Math.Min(known.Most, next.Most)),
+            Takes = new(known.Takes.Units + next.Takes.Units, Math.Max(known.Takes.Width, next.Takes.Width)),
         };
-        return new(day, made, leftOut, joined, setting) { Unfit = marks.Unfit };
+    }
+
+    private static DayEnding EndingOf(Ending ending, int batch, int from, Pan pan, List<ColdRoom> fridges)
+    {
+        var least = Slot.Up(ending.Wait.Least);
+        var most = Math.Max(least, Slot.Down(ending.Wait.Most));
+        return new(
+            batch, from, least, Math.Clamp(Slot.Up(ending.Wait.Best), least, most), most, ending.At,
+            ending.At is WaitsAt.Bench ? default : Units(new(ending.Pies, 0), pan, fridges));
     }
 
     private static Takes Units(Holds holds, Pan pan, List<ColdRoom> rooms) => rooms.Count == 0 ? default

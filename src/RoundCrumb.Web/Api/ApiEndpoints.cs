@@ -140,31 +140,8 @@ public static class ApiEndpoints
                 continue;
             }
 
-            var form = new PartForm
-            {
-                Name = where,
-                Kind = kind.ToString(),
-                Family = part.Family ?? "",
-                Lines = string.Join('\n', lines.Select(l => (l ?? "").ReplaceLineEndings(" "))),
-                Cup = (part.Cup ?? CupSize.American).ToString(),
-                Egg = (part.Egg ?? EggSize.Large).ToString(),
-            };
-            foreach (var (name, words) in form.Troubles())
-                troubles[$"{where}.{name}"] = [words];
-            if (form.Lines.Length > Data.Recipes.Part.LongestText)
+            if (await ReadAsync(part, kind, lines, compositions, troubles, cancel) is not { } recipe)
                 continue;
-            var read = (await compositions.ReaderAsync(form.Measures, cancel)).ReadAll(form.Lines, cancel);
-            for (var i = 0; i < read.Count; i++)
-            {
-                if (read[i].NotRead.Length > 0 || read[i].Items.Any(x => x.Ingredient is null))
-                    troubles[$"{where}.lines[{i}]"] = [$"“{read[i].Text}” is not understood{Of(read[i])}."];
-            }
-
-            if (form.Family.Length == 0)
-                form = form with { Family = PartGuess.FamilyOf(kind, CompositionReader.Understood(read)) };
-            var recipe = form.Recipe(read, "asked-" + where);
-            if (recipe.Trouble is { Exists: true } trouble)
-                troubles.TryAdd($"{where}.lines", [trouble.Says]);
             own.Add(recipe);
             fields[field] = recipe.Id;
         }
@@ -314,6 +291,41 @@ public static class ApiEndpoints
                             f.Rule.Id, f.Rule.Layer.ToString(), f.Severity.ToString(), shown.Say(f.Says), shown.Say(f.Because),
                             [.. f.Remedies.Select(r => shown.Say(r.Do))]))
             ]);
+    }
+
+    /// <summary>Reads a part that is asked about; none where it is too long to be read.</summary>
+    private static async Task<PartRecipe?> ReadAsync(
+        PartQuestion part, PartKind kind, IReadOnlyList<string> lines, CompositionReader compositions,
+        Dictionary<string, string[]> troubles,
+        CancellationToken cancel)
+    {
+        var where = kind.ToString().ToLowerInvariant();
+        var form = new PartForm
+        {
+            Name = where,
+            Kind = kind.ToString(),
+            Family = part.Family ?? "",
+            Lines = string.Join('\n', lines.Select(l => (l ?? "").ReplaceLineEndings(" "))),
+            Cup = (part.Cup ?? CupSize.American).ToString(),
+            Egg = (part.Egg ?? EggSize.Large).ToString(),
+        };
+        foreach (var (name, words) in form.Troubles())
+            troubles[$"{where}.{name}"] = [words];
+        if (form.Lines.Length > Data.Recipes.Part.LongestText)
+            return null;
+        var read = (await compositions.ReaderAsync(form.Measures, cancel)).ReadAll(form.Lines, cancel);
+        for (var i = 0; i < read.Count; i++)
+        {
+            if (read[i].NotRead.Length > 0 || read[i].Items.Any(x => x.Ingredient is null))
+                troubles[$"{where}.lines[{i}]"] = [$"“{read[i].Text}” is not understood{Of(read[i])}."];
+        }
+
+        if (form.Family.Length == 0)
+            form = form with { Family = PartGuess.FamilyOf(kind, CompositionReader.Understood(read)) };
+        var recipe = form.Recipe(read, "asked-" + where);
+        if (recipe.Trouble is { Exists: true } trouble)
+            troubles.TryAdd($"{where}.lines", [trouble.Says]);
+        return recipe;
     }
 
     /// <summary>What of a line was not read, where that is not all of it.</summary>

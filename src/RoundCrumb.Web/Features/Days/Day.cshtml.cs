@@ -311,22 +311,16 @@ public sealed partial class DayModel(
             return Page();
         }
 
-        var was = Open.Kept.DayMarks.FirstOrDefault(m => m.Key == step && m.Kind is MarkKind.Pinned)?.Start;
-        await MarkAsync(id, step, to, cancel);
-        var key = step;
-        await ReplanAsync(
-            id,
-            undo: b =>
-                b.ChangeAsync(
-                    id, d => Mark(d, key, was is null ? null : new DayMark { Key = key, Kind = MarkKind.Pinned, Start = was.Value })),
-            cancel);
+        List<DayMark> before = [.. Open.Kept.DayMarks.Where(m => m.Key == step && m.Kind is MarkKind.Pinned)];
+        await book.ChangeAsync(id, d => d.Say(DayMark.At(step, to)), cancel);
+        await ReplanAsync(id, undo: b => b.ChangeAsync(id, d => d.Restore([step], before)), cancel);
         return Back(id, $"?step={step}");
     }
 
     /// <summary>Lets a step go that the baker had put somewhere.</summary>
     public async Task<IActionResult> OnPostUnpinAsync(int id, string? step, CancellationToken cancel)
     {
-        if (!await book.ChangeAsync(id, d => Mark(d, step ?? "", null), cancel))
+        if (!await book.ChangeAsync(id, d => d.Forget(step ?? ""), cancel))
             return NotFound();
         await ReplanAsync(id, null, cancel);
         return Back(id, $"?step={step}");
@@ -334,7 +328,7 @@ public sealed partial class DayModel(
 
     /// <summary>Forgets what was said of a step that is no longer as it was.</summary>
     public async Task<IActionResult> OnPostForgetAsync(int id, string? mark, CancellationToken cancel) =>
-        await book.ChangeAsync(id, d => Mark(d, mark ?? "", null), cancel) ? Back(id) : NotFound();
+        await book.ChangeAsync(id, d => d.Forget(mark ?? ""), cancel) ? Back(id) : NotFound();
 
     /// <summary>A step is done, or begun: it stays where it is, and so does all that had to come before it.</summary>
     public async Task<IActionResult> OnPostDoneAsync(int id, string? step, CancellationToken cancel)
@@ -343,45 +337,11 @@ public sealed partial class DayModel(
             return NotFound();
         if (Step is not null && View is { } view)
         {
-            var before = new HashSet<int> { view.Placed.First(p => p.Key == Step).Index };
-            for (var known = 0; known < before.Count;)
-            {
-                known = before.Count;
-                before.UnionWith(view.Day.Gaps.Where(g => before.Contains(g.To)).Select(g => g.From).ToList());
-            }
-
-            var done = view.Placed.Where(p => before.Contains(p.Index)).ToList();
-            var open = Open;
-            await book.ChangeAsync(id, d => done.ForEach(p =>
-            {
-                var at = open.DoneAt(p.Index, p.From, p.Oven);
-                Mark(
-                    d, p.Key, new DayMark { Key = p.Key, Kind = MarkKind.Done, Start = at.Start, Oven = at.Oven, Orders = [.. at.Orders] });
-            }), cancel);
+            var done = view.DoneWith(Step);
+            await book.ChangeAsync(id, d => done.ForEach(d.Say), cancel);
         }
 
         return Back(id, $"?step={step}");
-    }
-
-    private Task<bool> MarkAsync(int id, string key, int start, CancellationToken cancel) =>
-        book.ChangeAsync(id, d => Mark(d, key, new DayMark { Key = key, Kind = MarkKind.Pinned, Start = start }), cancel);
-
-    private static void Mark(BakeDay day, string key, DayMark? mark)
-    {
-        var there = day.DayMarks.FirstOrDefault(m => m.Key == key);
-        if (mark is null)
-        {
-            if (there is not null)
-                day.DayMarks.Remove(there);
-        }
-        else if (there is not null)
-        {
-            (there.Kind, there.Start, there.Oven, there.Orders) = (mark.Kind, mark.Start, mark.Oven, mark.Orders);
-        }
-        else
-        {
-            day.DayMarks.Add(mark);
-        }
     }
 
     private async Task ReplanAsync(int id, Func<DayBook, Task>? undo, CancellationToken cancel)
@@ -431,68 +391,6 @@ public sealed partial class DayModel(
                 Read = ["Too many questions are being worked out at once. Ask again in a minute."];
         }
 
-        return Page();
-    }
-
-    /// <summary>The plan as a calendar.</summary>
-    public async Task<IActionResult> OnGetCalendarAsync(int id, CancellationToken cancel) =>
-        await ShowAsync(id, null, cancel) && View is { } view
-            ? File(System.Text.Encoding.UTF8.GetBytes(new DayExchange(view).Calendar(clock.Now)), "text/calendar", FileName("ics"))
-            : NotFound();
-
-    /// <summary>The plan as a table.</summary>
-    public async Task<IActionResult> OnGetTableAsync(int id, CancellationToken cancel) =>
-        await ShowAsync(id, null, cancel) && View is { } view
-            ? File(System.Text.Encoding.UTF8.GetBytes(new DayExchange(view).Table()), "text/csv", FileName("csv"))
-            : NotFound();
-
-    private string FileName(string end) => $"bake-day-{Open.Kept.From:yyyy-MM-dd}.{end}";
-
-    /// <summary>Reads a calendar or a table back: what was moved in it is put there, and the rest planned round it.</summary>
-    public async Task<IActionResult> OnPostImportAsync(int id, IFormFile? file, CancellationToken cancel)
-    {
-        if (!await ShowAsync(id, null, cancel))
-            return NotFound();
-        Form = "import";
-        if (file is null || file.Length == 0)
-            Troubles["file"] = "Choose a calendar (.ics) or a table (.csv) of this day.";
-        else if (file.Length > LargestFile)
-            Troubles["file"] = "That file is larger than any day.";
-        else if (View is null || Job is not null)
-            Troubles["file"] = "Plan the day first; then what was moved can be told.";
-        if (Troubles.Count > 0)
-            return Page();
-        using var reader = new StreamReader(file!.OpenReadStream());
-        var (moved, said) = new DayExchange(View!).Read(
-            await reader.ReadToEndAsync(cancel), file.FileName.EndsWith(".csv", StringComparison.OrdinalIgnoreCase));
-        if (moved.Count == 0)
-        {
-            Read = [.. said, said.Count == 0 ? "Nothing in it was moved: the plan is as it was." : "Nothing was moved."];
-            return Page();
-        }
-
-        var keys = moved.Select(m => m.Placed.Key).ToHashSet();
-        var before = Open.Kept.DayMarks.Where(m => keys.Contains(m.Key)).ToList();
-        await book.ChangeAsync(id, d =>
-        {
-            foreach (var (placed, slot) in moved)
-                Mark(d, placed.Key, new DayMark { Key = placed.Key, Kind = MarkKind.Pinned, Start = slot });
-        }, cancel);
-        await ReplanAsync(id, b => b.ChangeAsync(id, d =>
-        {
-            foreach (var key in keys)
-                Mark(
-                    d, key,
-                    before.FirstOrDefault(m => m.Key == key) is { } was
-                        ? new DayMark { Key = key, Kind = was.Kind, Start = was.Start, Oven = was.Oven, Orders = was.Orders }
-                        : null);
-        }), cancel);
-        var view = View!;
-        await ShowAsync(id, null, cancel);
-        Read = [
-            $"Moved: {string.Join(", ", moved.Select(m => $"{m.Placed.Letters} {m.Placed.Label} to {view.DayAndClock(m.Slot)}"))}.",
-            .. said
-        ];
         return Page();
     }
 }

@@ -1,0 +1,340 @@
+using System.Diagnostics.CodeAnalysis;
+using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Layering;
+using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Recipes;
+using RoundCrumb.Core.Toppings;
+using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
+using static RoundCrumb.Core.Composing.CompositionAddress;
+
+namespace RoundCrumb.Core.Composing;
+
+/// <summary>Reads the fields of an address, and says of each that could not be used what was taken instead.</summary>
+/// <param name="field">The text of a field, null when it is missing.</param>
+/// <param name="bare">What a length without a unit is taken for.</param>
+/// <param name="book">The parts that it may name.</param>
+internal sealed partial class AddressReader(Func<string, string?> field, LengthUnit bare, PartBook book)
+{
+    private readonly List<Trouble> _troubles = [];
+
+    public ReadComposition Read()
+    {
+        var pan = ReadPan();
+        var crustFamily = Known(CrustField, book.Crust, CrustBook.ButterFlaky, "crust");
+        var formula = Known(FillingField, book.Filling, FillingBook.MaltCustard, "filling");
+
+        // Fields left as they were usual follow the new pan, crust or filling; what the baker set stays.
+        var was = (field(Was) ?? "").Split('~');
+        var marked = was.Length == 6;
+        var newCrust = marked && was[0] != crustFamily.Id;
+        var newFilling = marked && was[4] != formula.Family.Id;
+        bool Follows(string name, int mark) => marked && field(name) == was[mark];
+
+        var usual = book.Schools.Prefer(Composition.UsualCrust(pan, crustFamily));
+        var (thinnest, thickest) = crustFamily.Limits;
+        var thick = newCrust || Follows(Thickness, 1)
+            ? usual.Thickness
+            : Length(Thickness, usual.Thickness, thinnest, thickest, "A crust of this kind is {0} to {1} thick.");
+        var height = newCrust || Follows(Height, 2)
+            ? usual.Height
+            : Length(
+                Height, usual.Height, crustFamily is RolledFamily ? 10 : 0, pan.Depth.Value,
+                "In this pan the crust can stand {0} to {1} high.");
+        var treatment = newCrust ? usual.Treatment : Named(Bake, Treatments, usual.Treatment, "a way to bake");
+        if (!crustFamily.Treatments.Contains(treatment))
+            treatment = usual.Treatment;
+        var edge = newCrust || Follows(EdgeField, 3) ? usual.Edge : Named(EdgeField, Edges, usual.Edge, "an edge");
+        var seal = Known(SealField, Seal.Find, Seal.None, "seal");
+        var oven = string.IsNullOrEmpty(field(OvenField)) ? null : Known(OvenField, book.Oven, null, "oven");
+
+        var usualLine = new Millimetres(formula.Family.FillLine.Usual);
+        var line = newFilling || Follows(Line, 5)
+            ? usualLine
+            : Length(Line, usualLine, 0, pan.Depth.Value, "The fill line is {0} to {1} below the rim.");
+        (thick, line) = LeaveRoom(pan, thick, line, usual.Thickness, usualLine, thinnest);
+        var crust = WithItsOwn(new(crustFamily, thick, height, treatment, edge, seal), newCrust);
+
+        var setter = Plain(CompositionAddress.Firmness, 100, 50, 200, "Between 50 and 200 % of the setter as written.") / 100;
+        var topping = ReadTopping(First, Topping.Icing);
+        var ahead = Plain(Ahead, 14, 0, 240, "Between 0 and 240 hours.");
+        var topped = Plain(Topped, Math.Min(1, ahead), 0, 240, "Between 0 and 240 hours.");
+        if (topped > ahead)
+        {
+            Say(Topped, field(Topped), $"It can’t be topped before it is filled, {Number(ahead)} h ahead. Taken as {Number(ahead)} h.");
+            topped = ahead;
+        }
+
+        var composition = new Composition(
+            pan, crust, new(formula, ReadBatch(), line, setter),
+            topping, new Occasion(ahead, topped, Flag(NoOven), Flag(Vegetarian))
+            {
+                Without = Needs.Groups.Where(g => Flag(g.Field)).Aggregate(Allergens.None, (all, g) => all | g.Of),
+                NoAlcohol = Flag(NoAlcohol),
+                NoRawEgg = Flag(NoRawEgg),
+                OnTable = Plain(OnTable, Occasion.UsualOnTable, 0, 24, "Between 0 and 24 hours on the table."),
+            })
+        {
+            Known = string.IsNullOrEmpty(field(KnownRules))
+                ? Pile.Of<string>()
+                : new(field(KnownRules)!.Split(',').Where(IsName).Distinct().Take(40)),
+            Oven = oven,
+            Over = ReadOver(),
+            Under = ReadUnder(Math.Max(0, pan.Depth.Value - thick.Value - line.Value)),
+        };
+        return new(composition.Settled(), _troubles);
+    }
+
+    /// <summary>
+    /// A crust with what only its kind can be asked: the wall, binder and browning of a crumb, the freezing of a rolled shell.
+    /// </summary>
+    private CrustChoice WithItsOwn(CrustChoice crust, bool isNew)
+    {
+        if (crust.Family is RolledFamily)
+            return crust with { Frozen = Flag(Frozen) };
+        if (crust.Family is not CrumbFamily)
+            return crust;
+
+        // A wall of which nothing is said follows the base.
+        var wall = isNew || string.IsNullOrWhiteSpace(field(WallThick))
+            ? crust.UsualWall
+            : Length(WallThick, crust.UsualWall, 2, 12, "A pressed wall is {0} to {1} thick.");
+        return crust with
+        {
+            Wall = Math.Abs(wall.Value - crust.UsualWall.Value) < 1e-9 ? null : wall,
+            Binder = Named(BinderField, Binders, Binder.AsWritten, "a binder"),
+            Browned = Flag(Browned),
+        };
+    }
+
+    private Pan ReadPan()
+    {
+        if (field(PanField) != PanCupboard.OwnId)
+            return Known(PanField, book.Pan, PanCupboard.Plate23, "pan");
+        var kind = Named(OwnKind, Kinds, PanKind.PiePlate, "a kind of pan");
+        var material = Named(OwnMaterial, Materials, PanMaterial.BrightAluminium, "a material");
+        var top = Length(OwnTop, new(230), 30, 600, "A pan is {0} to {1} across; larger won’t go into an oven.");
+        var likely = new Millimetres(kind.Facts.UsualTaper < 1 ? Math.Round(top.Value * kind.Facts.UsualTaper) : top.Value);
+        var floor = Length(OwnBase, likely, 20, 600, "The base is {0} to {1} across.");
+        if (floor > top)
+        {
+            Say(
+                OwnBase, field(OwnBase),
+                new("The base can’t be wider than the top, {0}. Taken as {1}.", top.AsQuantity(), likely.AsQuantity()));
+            floor = likely;
+        }
+        else if (floor.Value < top.Value / 2)
+        {
+            Say(
+                OwnBase, field(OwnBase),
+                new("A base less than half as wide as the top is a funnel. Taken as {0}.", likely.AsQuantity()));
+            floor = likely;
+        }
+
+        var depth = Length(OwnDepth, new(35), 15, 150, "A pan is {0} to {1} deep.");
+        if (!kind.Facts.HasLength)
+            return Watered(new(PanCupboard.OwnId, Called(), kind, material, top, floor, depth));
+        var length = Length(
+            OwnLength, kind.Facts.IsFluted ? new(Math.Min(600, top.Value * 3)) : top, 30, 600,
+            "A tin is {0} to {1} long; longer won’t go into an oven.");
+        if (length < top)
+        {
+            Say(
+                OwnLength, field(OwnLength),
+                new("The length is the longer side; it can’t be less than the width, {0}. Taken as that.", top.AsQuantity()));
+            length = top;
+        }
+
+        // The wall leans as far at the corners as along the sides, so a corner can't be tighter than the lean.
+        var lean = (top.Value - floor.Value) / 2;
+        var corner = Length(
+            OwnCorner, new(Math.Max(lean, Math.Min(12, floor.Value / 2))), lean, floor.Value / 2 > lean ? top.Value / 2 : lean,
+            "Here the corners’ radius is {0} to {1}.");
+        return Watered(new(PanCupboard.OwnId, Called(), kind, material, top, floor, depth) { Length = length, Corner = corner });
+    }
+
+    private string Called()
+    {
+        var typed = (field(OwnName) ?? "").Trim();
+        if (typed.Length == 0)
+            return OwnPanName;
+        if (typed.Length <= LongestPanName && !typed.Any(char.IsControl))
+            return typed;
+        Say(OwnName, typed, $"A pan’s name has {LongestPanName} characters at most. Called “{OwnPanName}” until then.");
+        return OwnPanName;
+    }
+
+    /// <summary>Water that was weighed in it wins over its sizes, unless the two can't both be true.</summary>
+    private Pan Watered(Pan pan)
+    {
+        if (string.IsNullOrWhiteSpace(field(OwnWater)))
+            return pan;
+        var water = Plain(
+            OwnWater, 0, 5, 30_000, "Between 5 and 30,000 g of water; it holds as many ml. Its sizes are used until then.",
+            usualWords: false);
+        var sizes = pan.Inside.Volume;
+        if (water <= 0)
+            return pan;
+        if (water > sizes.Value * 3 || water < sizes.Value / 3)
+        {
+            Say(
+                OwnWater, field(OwnWater),
+                new(
+                    "By its sizes it holds {0}; the water says {1}. One of them is wrong; the sizes are used until then.",
+                    sizes.AsQuantity(), new Millilitres(water).AsQuantity()));
+            return pan;
+        }
+
+        return pan with { Water = new(water) };
+    }
+
+    private (Millimetres Thick, Millimetres Line) LeaveRoom(
+        Pan pan, Millimetres thick, Millimetres line, Millimetres usualThick, Millimetres usualLine, double thinnest)
+    {
+        const double Room = 5;
+        if (thick.Value + line.Value + Room <= pan.Depth.Value)
+            return (thick, line);
+
+        // Give back what was asked too much of: first the line, then the crust.
+        if (thick.Value + usualLine.Value + Room <= pan.Depth.Value)
+        {
+            Say(
+                Line, field(Line),
+                new(
+                    "Nothing is left between a base {0} thick and this line. Taken as {1}.", thick.AsQuantity(),
+                    usualLine.AsQuantity()));
+            return (thick, usualLine);
+        }
+
+        var thin = new Millimetres(Math.Min(usualThick.Value, Math.Max(thinnest, pan.Depth.Value - Room - usualLine.Value)));
+        Say(
+            Thickness, field(Thickness),
+            new(
+                "In a pan {0} deep a base this thick leaves nothing to fill. Taken as {1}.", pan.Depth.AsQuantity(),
+                thin.AsQuantity()));
+        return (thin, new(Math.Min(usualLine.Value, Math.Max(0, pan.Depth.Value - Room - thin.Value))));
+    }
+
+    private BatchChoice ReadBatch()
+    {
+        var typed = field(Make)?.Trim();
+        switch (typed)
+        {
+            case null or "" or "exact": return BatchChoice.Exact;
+            case "below": return BatchChoice.Below;
+            case "above": return BatchChoice.Above;
+        }
+
+        var times = Plain(Make, 0, 0.1, 50, "Between a tenth of the formula and 50 times. Made to fit until then.", usualWords: false);
+        return times > 0 ? new(BatchKind.Times, times) : BatchChoice.Exact;
+    }
+
+    private bool Flag(string name) => field(name) is "1" or "on" or "true";
+
+    [return: NotNullIfNotNull(nameof(usual))]
+    private T? Known<T>(string name, Func<string, T?> find, T? usual, string noun)
+        where T : class
+    {
+        var typed = field(name);
+        if (string.IsNullOrEmpty(typed))
+            return usual;
+        if (find(typed) is { } found)
+            return found;
+        Say(name, typed, $"There is no {noun} called “{Short(typed)}” here. The usual one is taken.");
+        return usual;
+    }
+
+    private T Named<T>(string name, (T Value, string Name)[] names, T usual, string noun)
+        where T : struct, Enum
+    {
+        var typed = field(name);
+        if (string.IsNullOrEmpty(typed))
+            return usual;
+        var at = Array.FindIndex(names, n => n.Name == typed);
+        if (at >= 0)
+            return names[at].Value;
+        Say(name, typed, $"“{Short(typed)}” is not {noun} here. The usual one is taken.");
+        return usual;
+    }
+
+    private Millimetres Length(string name, Millimetres usual, double least, double most, string limits)
+    {
+        var typed = field(name);
+        if (typed is null)
+            return usual;
+        var range = new Phrase(
+            limits + " Taken as {2} until then.", new Millimetres(least).AsQuantity(), new Millimetres(most).AsQuantity(),
+            usual.AsQuantity());
+        if (string.IsNullOrWhiteSpace(typed))
+        {
+            Say(name, typed, range with { Template = "Nothing is written here. " + range.Template });
+            return usual;
+        }
+
+        if (!BakersNumber.TryRead(typed, out var value, out var unit) || PerUnit(unit) is not { } factor)
+        {
+            Say(name, typed, range with { Template = "That isn’t a length I can read; try 3, 2.5 or ½ in. " + range.Template });
+            return usual;
+        }
+
+        var mm = value * factor;
+        if (mm < least - 1e-9 || mm > most + 1e-9)
+        {
+            Say(name, typed, range);
+            return usual;
+        }
+
+        // As fine as an address holds, so that what is read is what is written.
+        return new(Math.Round(mm, 3));
+    }
+
+    private double? PerUnit(string unit) => unit switch
+    {
+        "" => bare is LengthUnit.Inches ? 25.4 : 1,
+        "mm" => 1,
+        "cm" => 10,
+        "in" or "\"" or "″" or "inch" or "inches" => 25.4,
+        _ => null,
+    };
+
+    /// <summary>True for what can be a rule's short name; which rules there are is not known down here.</summary>
+    private static bool IsName(string id) => id.Length is > 0 and <= 40 && id.All(static c => char.IsAsciiLetterLower(c) || c == '-');
+
+    private double Plain(string name, double usual, double least, double most, string limits, bool usualWords = true)
+    {
+        var typed = field(name);
+        if (typed is null)
+            return usual;
+        var words = usualWords ? $"{limits} Taken as {Number(usual)} until then." : limits;
+        if (string.IsNullOrWhiteSpace(typed))
+        {
+            Say(name, typed, "Nothing is written here. " + words);
+            return usual;
+        }
+
+        if (!BakersNumber.TryRead(typed, out var value, out var unit) || unit is not ("" or "h" or "%" or "x" or "×" or "g" or "ml"))
+        {
+            Say(name, typed, "That isn’t a number I can read; try 12 or 2.5. " + words);
+            return usual;
+        }
+
+        if (value < least || value > most)
+        {
+            Say(name, typed, words);
+            return usual;
+        }
+
+        return Math.Round(value, 3);
+    }
+
+    private void Say(string name, string? typed, Phrase message)
+    {
+        if (_troubles.TrueForAll(t => t.Field != name))
+            _troubles.Add(new(name, typed ?? "", message));
+    }
+
+    private static string Short(string typed) => typed.Length > 24 ? typed[..24] + "…" : typed;
+}
