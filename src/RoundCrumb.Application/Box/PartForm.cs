@@ -13,20 +13,28 @@ namespace RoundCrumb.Application.Box;
 /// </summary>
 public sealed record PartForm
 {
+    /// <summary>Its name, as typed.</summary>
     public string Name { get; init => field = value ?? ""; } = "";
 
+    /// <summary>Which kind of part, by name.</summary>
     public string Kind { get; init => field = value ?? ""; } = nameof(PartKind.Filling);
 
+    /// <summary>The family of crusts or fillings, by id; empty to be guessed.</summary>
     public string Family { get; init => field = value ?? ""; } = "";
 
+    /// <summary>Its lines, one ingredient each.</summary>
     public string Lines { get; init => field = value ?? ""; } = "";
 
+    /// <summary>How it is made, one step a line.</summary>
     public string Method { get; init => field = value ?? ""; } = "";
 
+    /// <summary>Its tags, with commas.</summary>
     public string Tags { get; init => field = value ?? ""; } = "";
 
+    /// <summary>Which cup its lines mean, by name.</summary>
     public string Cup { get; init => field = value ?? ""; } = nameof(CupSize.American);
 
+    /// <summary>Which size of egg its lines mean, by name.</summary>
     public string Egg { get; init => field = value ?? ""; } = nameof(EggSize.Large);
 
     /// <summary>Percent of the volume that is cooked away; empty for the family's usual.</summary>

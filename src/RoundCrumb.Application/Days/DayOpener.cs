@@ -16,16 +16,22 @@ namespace RoundCrumb.Application.Days;
 /// <summary>A kept day, read: its orders as the scheduler knows them, and its plan where that still fits.</summary>
 public sealed record OpenDay
 {
+    /// <summary>The day as it is kept.</summary>
     public required BakeDay Kept { get; init; }
 
+    /// <summary>The day's slots and what the clock says at them.</summary>
     public required DayClock Clock { get; init; }
 
+    /// <summary>Its orders, those that can be made.</summary>
     public required IReadOnlyList<Order> Orders { get; init; }
 
+    /// <summary>Its kitchen, bakers and hours.</summary>
     public required DaySetting Setting { get; init; }
 
+    /// <summary>All its work, as the solver is given it.</summary>
     public required BuiltDay Built { get; init; }
 
+    /// <summary>The kitchen with what the day changes of it.</summary>
     public required Kitchen Kitchen { get; init; }
 
     /// <summary>The plan; none where there is none, or the day has changed since.</summary>

@@ -44,14 +44,19 @@ public sealed class DayView
         Placed = Place();
     }
 
+    /// <summary>All the work that the plan is of.</summary>
     public BuiltDay Built { get; }
 
+    /// <summary>The day that the plan is of.</summary>
     public Day Day => Built.Day;
 
+    /// <summary>What is drawn.</summary>
     public Plan Plan { get; }
 
+    /// <summary>The baker's units.</summary>
     public Shown Shown { get; }
 
+    /// <summary>The day as it was opened.</summary>
     public OpenDay Open => _open;
 
     /// <summary>All work, in the order in which it begins.</summary>

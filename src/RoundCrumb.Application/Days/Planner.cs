@@ -22,6 +22,7 @@ public sealed class PlanningJob
     /// <summary>Seconds that it may take.</summary>
     public required double Seconds { get; init; }
 
+    /// <summary>When it was begun.</summary>
     public required DateTimeOffset Since { get; init; }
 
     /// <summary>How what was asked is taken back where it cannot be; none where nothing was, or another job has it.</summary>

@@ -6,19 +6,35 @@ namespace RoundCrumb.Core.Advice;
 /// <summary>Which layer of the pie a piece of advice is about.</summary>
 public enum Layer
 {
+    /// <summary>What lies on top.</summary>
     Topping,
+
+    /// <summary>The filling and how it is made.</summary>
     Filling,
+
+    /// <summary>The seal between shell and filling.</summary>
     Seal,
+
+    /// <summary>The crust and its bake.</summary>
     Crust,
+
+    /// <summary>The pan.</summary>
     Pan,
+
+    /// <summary>What it is wanted for: guests, hours, the room, the table.</summary>
     Occasion,
 }
 
 /// <summary>How a rule was decided.</summary>
 public enum DecidedBy
 {
+    /// <summary>What heat, water and weight do; not a matter of taste.</summary>
     Physics,
+
+    /// <summary>What can make somebody ill.</summary>
     FoodSafety,
+
+    /// <summary>What practice holds, without a law of nature behind it.</summary>
     Custom,
 }
 

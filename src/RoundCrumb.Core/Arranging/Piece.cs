@@ -49,18 +49,27 @@ public static class PieceBook
     private static readonly MinuteRange Firm = MinuteRange.Between(6 * 60, 12 * 60);
     private static readonly MinuteRange Cooked = MinuteRange.Between(24 * 60, 48 * 60);
 
+    /// <summary>Strawberries cut through, cut side down.</summary>
     public static readonly Piece StrawberryHalves = Of(
         "strawberry-halves", "strawberry halves", "strawberries", 32, 25, 13, 7, 0.08, "#d2404a", Cut) with
     { AtServing = true };
+
+    /// <summary>Whole raspberries, open end down.</summary>
     public static readonly Piece Raspberries = Of(
         "raspberries", "raspberries", "raspberries", 20, 20, 18, 4, 0.02, "#c93a5e", Cut) with
     { AtServing = true };
+
+    /// <summary>Slices across a banana.</summary>
     public static readonly Piece BananaSlices = Of("banana-slices", "banana slices", "bananas", 32, 32, 8, 6, 0.35, "#f2e3a8", Cut) with
     {
         AtServing = true,
         Sliced = true,
     };
+
+    /// <summary>Quarters of a plum, skin down.</summary>
     public static readonly Piece PlumQuarters = Of("plum-quarters", "plum quarters", "plums", 42, 20, 20, 12, 0.10, "#8d3b52", Cooked);
+
+    /// <summary>Halves of an apricot, cut side up.</summary>
     public static readonly Piece ApricotHalves = Of(
         "apricot-halves", "apricot halves", "apricots", 42, 40, 18, 16, 0.10, "#eda24d", Cooked) with
     { Smaller = "apricot-quarters" };

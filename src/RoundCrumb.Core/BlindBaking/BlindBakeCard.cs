@@ -26,7 +26,10 @@ public enum StageKind
     /// <summary>A pressed crumb.</summary>
     Crumb,
 
+    /// <summary>Back in for the seal to set.</summary>
     Seal,
+
+    /// <summary>A crust that is not baked sets in the cold.</summary>
     Chill,
 
     /// <summary>A bought shell.</summary>
@@ -35,6 +38,7 @@ public enum StageKind
     /// <summary>The filling goes onto the hot shell.</summary>
     Fill,
 
+    /// <summary>On the rack until it may be filled.</summary>
     Cool,
 
     /// <summary>The filled shell.</summary>

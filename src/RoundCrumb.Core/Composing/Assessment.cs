@@ -114,33 +114,46 @@ public sealed class Assessment
     /// <summary>How many of it.</summary>
     public int Pies { get; }
 
+    /// <summary>The pan with its crust in it.</summary>
     public LinedPan Lined { get; }
 
+    /// <summary>What the bare pan holds to its brim, ml.</summary>
     public Worked<Millilitres> PanVolume { get; }
 
+    /// <summary>The area of the pan's base.</summary>
     public Worked<SquareMillimetres> PanBase { get; }
 
+    /// <summary>The area of the pan's wall.</summary>
     public Worked<SquareMillimetres> PanWall { get; }
 
+    /// <summary>The area of the pan's mouth.</summary>
     public Worked<SquareMillimetres> PanTop { get; }
 
+    /// <summary>The length of the pan's rim.</summary>
     public Worked<Millimetres> PanRim { get; }
 
+    /// <summary>What the lined pan holds to its brim, ml.</summary>
     public Worked<Millilitres> LinedVolume { get; }
 
+    /// <summary>What the crust of one pie weighs.</summary>
     public CrustSums Crust { get; }
 
+    /// <summary>How its shell is baked.</summary>
     public BlindBakeCard Card { get; }
 
+    /// <summary>What one batch of the filling gives.</summary>
     public FillingYield Yield { get; }
 
+    /// <summary>How batches and pans fit each other, with the batch that is chosen.</summary>
     public Fit Fit { get; }
 
     /// <summary>How deep the filling stands, never above the fill line.</summary>
     public Worked<Millimetres> FilledDepth { get; }
 
+    /// <summary>Filling in each pie, by volume.</summary>
     public Worked<Millilitres> FilledEach { get; }
 
+    /// <summary>Filling in each pie, by weight.</summary>
     public Worked<Grams> FilledMass { get; }
 
     /// <summary>What stays in the bowl when each pie is filled to its line.</summary>

@@ -14,12 +14,19 @@ namespace RoundCrumb.Core.Composing;
 /// <param name="Balance">What would bring it into balance; empty where nothing is wanted.</param>
 public sealed record Bite(Worked<Share> Sugars, Worked<Share> Fat, Worked<Share> Juice, string Word, string Balance)
 {
+    /// <summary>Sugars in a forkful above which it is a sweet one.</summary>
     public static readonly Constant Sweet = new(
         "a sweet bite from", 0.22, 0.20, 0.25, Dimension.Share,
         "More tires before the slice is finished, unless something sharp goes with it.");
+
+    /// <summary>Sugars in a forkful below which it is a plain one.</summary>
     public static readonly Constant Plain = new("a plain bite below", 0.10, 0.08, 0.12, Dimension.Share, "Less hardly reads as a pudding.");
+
+    /// <summary>Fat in a forkful above which it is a rich one.</summary>
     public static readonly Constant Rich = new(
         "a rich bite from", 0.28, 0.25, 0.32, Dimension.Share, "More coats the mouth; it wants a smaller slice or something sharp.");
+
+    /// <summary>Juice in a forkful above which it is a sharp one.</summary>
     public static readonly Constant Sharp = new(
         "a sharp bite from", 0.08, 0.06, 0.10, Dimension.Share, "Enough juice to make the mouth water, and to carry sugar and cream.");
 

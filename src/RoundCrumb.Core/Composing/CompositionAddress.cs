@@ -31,40 +31,109 @@ public sealed record ReadComposition(Composition Composition, IReadOnlyList<Trou
 /// </summary>
 public static partial class CompositionAddress
 {
+    /// <summary>The pan's id.</summary>
     public const string PanField = "pan";
+
+    /// <summary>Own pan: width at the top, mm.</summary>
     public const string OwnTop = "own-top";
+
+    /// <summary>Own pan: width at the base, mm.</summary>
     public const string OwnBase = "own-base";
+
+    /// <summary>Own pan: depth, mm.</summary>
     public const string OwnDepth = "own-deep";
+
+    /// <summary>Own pan: length, mm; a pan of two sides.</summary>
     public const string OwnLength = "own-long";
+
+    /// <summary>Own pan: radius of its corners, mm.</summary>
     public const string OwnCorner = "own-corner";
+
+    /// <summary>Own pan: what it holds of water, g.</summary>
     public const string OwnWater = "own-water";
+
+    /// <summary>Own pan: its name.</summary>
     public const string OwnName = "own-name";
+
+    /// <summary>Own pan: its kind, by code.</summary>
     public const string OwnKind = "own-kind";
+
+    /// <summary>Own pan: what it is made of.</summary>
     public const string OwnMaterial = "own-stuff";
+
+    /// <summary>The crust's id.</summary>
     public const string CrustField = "crust";
+
+    /// <summary>Thickness of the crust on the base, mm.</summary>
     public const string Thickness = "thick";
+
+    /// <summary>How high the crust stands on the wall, mm.</summary>
     public const string Height = "wall";
+
+    /// <summary>Thickness of the crust on the wall, mm.</summary>
     public const string WallThick = "wallthick";
+
+    /// <summary>What binds a crumb, by id.</summary>
     public const string BinderField = "bind";
+
+    /// <summary>The fat is browned first.</summary>
     public const string Browned = "brown";
+
+    /// <summary>The shell goes in frozen.</summary>
     public const string Frozen = "frozen";
+
+    /// <summary>The oven, by id.</summary>
     public const string OvenField = "oven";
+
+    /// <summary>By which way the shell is baked.</summary>
     public const string Bake = "bake";
+
+    /// <summary>How the edge is finished.</summary>
     public const string EdgeField = "edge";
+
+    /// <summary>The seal's id.</summary>
     public const string SealField = "seal";
+
+    /// <summary>The filling's id.</summary>
     public const string FillingField = "fill";
+
+    /// <summary>How many batches are made.</summary>
     public const string Make = "make";
+
+    /// <summary>The fill line, mm below the rim.</summary>
     public const string Line = "line";
+
+    /// <summary>How much of the written setter goes in, per cent.</summary>
     public const string Firmness = "set";
+
+    /// <summary>The topping's id; once for each topping.</summary>
     public const string ToppingField = "top";
+
+    /// <summary>Thickness of the topping, mm.</summary>
     public const string Cream = "cream";
+
+    /// <summary>Hours between filling and eating.</summary>
     public const string Ahead = "ahead";
+
+    /// <summary>Hours between topping and eating.</summary>
     public const string Topped = "topped";
+
+    /// <summary>No oven may be used.</summary>
     public const string NoOven = "nooven";
+
+    /// <summary>No gelatine, nothing of an animal that died for it.</summary>
     public const string Vegetarian = "veg";
+
+    /// <summary>No alcohol.</summary>
     public const string NoAlcohol = "no-alcohol";
+
+    /// <summary>No raw egg.</summary>
     public const string NoRawEgg = "no-raw";
+
+    /// <summary>Hours that it stands out on the table.</summary>
     public const string OnTable = "table";
+
+    /// <summary>Rules that the baker knows about and does not want to be told again.</summary>
     public const string KnownRules = "known";
 
     /// <summary>What a pan of the baker's own is called that has no name.</summary>

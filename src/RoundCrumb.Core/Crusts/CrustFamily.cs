@@ -28,8 +28,13 @@ public enum Treatment
 /// <summary>How the edge of a rolled crust is finished.</summary>
 public enum Edge
 {
+    /// <summary>Cut flush with the rim.</summary>
     Trimmed,
+
+    /// <summary>Folded under and pinched.</summary>
     Crimped,
+
+    /// <summary>Stood up above the rim in flutes.</summary>
     HighFluted,
 }
 

@@ -13,18 +13,31 @@ namespace RoundCrumb.Core.Crusts;
 /// <param name="Cue">When it is done.</param>
 public sealed record Seal(string Id, string Name, Ingredient? Ingredient, MinuteRange OvenMinutes, bool Melts, string Cue)
 {
+    /// <summary>Nothing between shell and filling.</summary>
     public static readonly Seal None = new("none", "No seal", null, MinuteRange.None, false, "");
+
+    /// <summary>Beaten yolk, set in the oven: glossy.</summary>
     public static readonly Seal Yolk = new("yolk", "Beaten yolk", Pantry.Yolk, MinuteRange.Between(2, 3), false, "glossy, no longer wet");
+
+    /// <summary>Egg white, set in the oven: not to be seen.</summary>
     public static readonly Seal White = new(
         "white", "Egg white", Pantry.EggWhite, MinuteRange.Between(5, 8), false, "dry to the touch, nearly invisible");
+
+    /// <summary>Melted chocolate: no oven, and nothing hot upon it.</summary>
     public static readonly Seal Chocolate = new(
         "chocolate", "Melted chocolate", Pantry.DarkChocolate, MinuteRange.None, true, "set firm, no shine left");
+
+    /// <summary>Melted cocoa butter: no oven, and nothing hot upon it.</summary>
     public static readonly Seal CocoaButter = new(
         "cocoa-butter", "Cocoa butter", Pantry.Find("cocoa-butter"), MinuteRange.None, true, "set clear and dry")
     { For = "cold fillings that must not taste of chocolate" };
+
+    /// <summary>Jam, under almond fillings.</summary>
     public static readonly Seal Jam = new(
         "jam", "Jam", Pantry.Find("apricot-jam"), MinuteRange.None, false, "a thin film, right into the corner")
     { For = "almond fillings" };
+
+    /// <summary>A dusting of crumbs or nuts, under fruit.</summary>
     public static readonly Seal Dust = new(
         "dust", "Crumbs or ground nuts", Pantry.GroundAlmonds, MinuteRange.None, false, "the base just hidden")
     { For = "juicy fruit" };

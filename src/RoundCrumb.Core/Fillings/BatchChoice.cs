@@ -21,7 +21,12 @@ public enum BatchKind
 /// <param name="Times">For <see cref="BatchKind.Times"/> alone: how many times the formula.</param>
 public readonly record struct BatchChoice(BatchKind Kind, double Times = 1)
 {
+    /// <summary>As much as the pans want.</summary>
     public static readonly BatchChoice Exact = new(BatchKind.Exact);
+
+    /// <summary>The workable batch that is next below.</summary>
     public static readonly BatchChoice Below = new(BatchKind.Below);
+
+    /// <summary>The workable batch that is next above.</summary>
     public static readonly BatchChoice Above = new(BatchKind.Above);
 }

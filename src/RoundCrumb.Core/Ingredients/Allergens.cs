@@ -7,30 +7,79 @@ namespace RoundCrumb.Core.Ingredients;
 [Flags]
 public enum Allergens
 {
+    /// <summary>None that the laws name.</summary>
     None = 0,
+
+    /// <summary>Wheat, spelt and their kin.</summary>
     Wheat = 1,
+
+    /// <summary>Milk of any kind, butter and lactose too.</summary>
     Milk = 2,
+
+    /// <summary>Eggs of any bird.</summary>
     Egg = 4,
+
+    /// <summary>Barley, malt of it too.</summary>
     Barley = 8,
+
+    /// <summary>Rye.</summary>
     Rye = 1 << 4,
+
+    /// <summary>Oats.</summary>
     Oats = 1 << 5,
+
+    /// <summary>Almonds.</summary>
     Almond = 1 << 6,
+
+    /// <summary>Hazelnuts.</summary>
     Hazelnut = 1 << 7,
+
+    /// <summary>Walnuts.</summary>
     Walnut = 1 << 8,
+
+    /// <summary>Pecans.</summary>
     Pecan = 1 << 9,
+
+    /// <summary>Pistachios.</summary>
     Pistachio = 1 << 10,
+
+    /// <summary>Cashews.</summary>
     Cashew = 1 << 11,
+
+    /// <summary>Macadamias.</summary>
     Macadamia = 1 << 12,
+
+    /// <summary>Brazil nuts.</summary>
     BrazilNut = 1 << 13,
+
+    /// <summary>Peanuts.</summary>
     Peanut = 1 << 14,
+
+    /// <summary>Soya, lecithin of it too.</summary>
     Soya = 1 << 15,
+
+    /// <summary>Sesame.</summary>
     Sesame = 1 << 16,
+
+    /// <summary>Sulphur dioxide and sulphites above 10 mg a kilogram.</summary>
     Sulphites = 1 << 17,
+
+    /// <summary>Fish, gelatine of it too.</summary>
     Fish = 1 << 18,
+
+    /// <summary>Crustaceans.</summary>
     Crustaceans = 1 << 19,
+
+    /// <summary>Molluscs.</summary>
     Molluscs = 1 << 20,
+
+    /// <summary>Celery.</summary>
     Celery = 1 << 21,
+
+    /// <summary>Mustard.</summary>
     Mustard = 1 << 22,
+
+    /// <summary>Lupin.</summary>
     Lupin = 1 << 23,
 }
 

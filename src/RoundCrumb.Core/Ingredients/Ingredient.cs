@@ -18,7 +18,10 @@ public readonly record struct Makeup(double Water, double Fat, double Sugars, do
 /// <summary>Where it comes from, for those who ask.</summary>
 public enum Origin
 {
+    /// <summary>From a plant.</summary>
     Plant,
+
+    /// <summary>From neither plant nor animal.</summary>
     Mineral,
 
     /// <summary>From a living animal: milk, egg, honey.</summary>
@@ -47,17 +50,40 @@ public enum SourceKind
 /// <summary>The aisle of the pantry it stands in.</summary>
 public enum PantryShelf
 {
+    /// <summary>Flours, starches to bake with, meals and oats.</summary>
     Flours,
+
+    /// <summary>Biscuits and other crumbs.</summary>
     Biscuits,
+
+    /// <summary>Sugars, syrups and honey.</summary>
     Sugars,
+
+    /// <summary>Butter, lard, oils.</summary>
     Fats,
+
+    /// <summary>Milk, cream, cheese.</summary>
     Dairy,
+
+    /// <summary>Eggs and their parts.</summary>
     Eggs,
+
+    /// <summary>What thickens and sets.</summary>
     Setters,
+
+    /// <summary>Chocolate and cocoa.</summary>
     Chocolate,
+
+    /// <summary>Nuts, seeds and their pastes.</summary>
     Nuts,
+
+    /// <summary>Fruit, its juice, zest and jam.</summary>
     Fruit,
+
+    /// <summary>Water, coffee, tea, spirits.</summary>
     Drinks,
+
+    /// <summary>Salt, spices, extracts.</summary>
     Flavours,
 }
 

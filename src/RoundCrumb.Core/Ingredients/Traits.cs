@@ -7,6 +7,7 @@ namespace RoundCrumb.Core.Ingredients;
 [Flags]
 public enum Traits
 {
+    /// <summary>Nothing that a rule or a sum asks for.</summary>
     None = 0,
 
     /// <summary>Butter: it browns, and in layers it minds a warm room.</summary>

@@ -15,7 +15,10 @@ public readonly record struct PanPlace(Pan Pan, int? Owned)
 /// <summary>What a cold place is for.</summary>
 public enum ColdKind
 {
+    /// <summary>A fridge.</summary>
     Fridge,
+
+    /// <summary>A freezer.</summary>
     Freezer,
 }
 

@@ -52,13 +52,20 @@ public sealed record Oven(string Id, string Name, Millimetres Width, Millimetres
 /// <summary>Figures of the craft about ovens.</summary>
 public static class OvenConstants
 {
+    /// <summary>How much hotter an oven with a fan bakes than its dial says, degrees.</summary>
     public static readonly Constant FanAllowance = new(
         "a fan's share", OvenScale.FanAllowance, 15, 25, Dimension.HeatDifference,
         "Moving air brings heat in faster, so a fan oven is set lower for the same bake.");
+
+    /// <summary>What each further loaded shelf adds to the minutes.</summary>
     public static readonly Constant Shelf = new(
         "each further loaded shelf", 0.06, 0.04, 0.10, Dimension.Share, "Cold pans take heat, and air moves less between them.");
+
+    /// <summary>Minutes until a cold oven is hot.</summary>
     public static readonly Constant WarmUp = new(
         "warming up", 20, 10, 40, Dimension.Time, "Walls and shelves have to be hot, not only the air.");
+
+    /// <summary>What is left free between pans on a shelf, mm.</summary>
     public static readonly Constant Gap = new("between pans on a shelf", 20, 15, 30, Dimension.Length, "Heat has to come round every rim.");
 }
 

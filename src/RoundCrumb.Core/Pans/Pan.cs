@@ -36,12 +36,25 @@ public enum PanKind
 /// <summary>What a pan is made of; it changes how fast a crust bakes.</summary>
 public enum PanMaterial
 {
+    /// <summary>Glass: slow, and one sees the base.</summary>
     Glass,
+
+    /// <summary>Ceramic: slowest.</summary>
     Ceramic,
+
+    /// <summary>Bright aluminium: what times are written for.</summary>
     BrightAluminium,
+
+    /// <summary>Dark steel: quick to brown.</summary>
     DarkSteel,
+
+    /// <summary>Foil, on a tray.</summary>
     Foil,
+
+    /// <summary>Silicone: slow, hardly browns.</summary>
     Silicone,
+
+    /// <summary>Perforated steel: quick and dry.</summary>
     PerforatedSteel,
 }
 

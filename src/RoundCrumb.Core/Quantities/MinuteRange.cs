@@ -15,9 +15,11 @@ public readonly record struct MinuteRange(double Least, double Best, double Most
     /// <summary>From least to most, best in the middle.</summary>
     public static MinuteRange Between(double least, double most) => new(least, (least + most) / 2, most);
 
+    /// <summary>One after the other: each end added up.</summary>
     public static MinuteRange operator +(MinuteRange a, MinuteRange b) =>
         new(a.Least + b.Least, a.Best + b.Best, a.Most + b.Most);
 
+    /// <summary>So many times each end.</summary>
     public static MinuteRange operator *(MinuteRange a, double factor) =>
         new(a.Least * factor, a.Best * factor, a.Most * factor);
 

@@ -10,8 +10,13 @@ namespace RoundCrumb.Core.Recipes;
 /// <summary>Which part of a pie a recipe is for.</summary>
 public enum PartKind
 {
+    /// <summary>What lines the pan.</summary>
     Crust,
+
+    /// <summary>What fills it.</summary>
     Filling,
+
+    /// <summary>What lies on it.</summary>
     Topping,
 }
 
@@ -37,6 +42,7 @@ public readonly record struct MethodFigures(double? MethodLoss = null, double? F
 /// <param name="Says">What is missing and what to do about it; empty when it can be used.</param>
 public readonly record struct PartTrouble(string Says)
 {
+    /// <summary>Nothing is wrong.</summary>
     public static readonly PartTrouble None = new("");
 
     /// <summary>True when there is one.</summary>
@@ -268,12 +274,25 @@ public sealed record PartRecipe(
 /// <summary>The families that a part can be of.</summary>
 public static class PartFamilies
 {
+    /// <summary>Whipped cream.</summary>
     public const string WhippedCream = "whipped-cream";
+
+    /// <summary>Meringue whose whites and sugar are warmed together.</summary>
     public const string Meringue = "meringue";
+
+    /// <summary>Meringue of raw whites, baked through.</summary>
     public const string FrenchMeringue = "meringue-french";
+
+    /// <summary>Meringue made with boiling syrup.</summary>
     public const string ItalianMeringue = "meringue-italian";
+
+    /// <summary>Crumble.</summary>
     public const string Crumble = "crumble";
+
+    /// <summary>A layer of jelly.</summary>
     public const string Jelly = "jelly";
+
+    /// <summary>A glaze.</summary>
     public const string Glaze = "glaze";
 
     /// <summary>Id and name of every family of a kind.</summary>

@@ -5,9 +5,16 @@ namespace RoundCrumb.Core.Recipes;
 /// <summary>What became of a line from one version to another.</summary>
 public enum LineChange
 {
+    /// <summary>Alike in both.</summary>
     Same,
+
+    /// <summary>In both, and different.</summary>
     Changed,
+
+    /// <summary>In the later version only.</summary>
     Added,
+
+    /// <summary>In the earlier version only.</summary>
     Removed,
 }
 

@@ -5,31 +5,60 @@ namespace RoundCrumb.Core.Records;
 /// <summary>How the base came out.</summary>
 public enum BaseVerdict
 {
+    /// <summary>Nothing was written of it.</summary>
     NotSaid,
+
+    /// <summary>Crisp all through.</summary>
     Crisp,
+
+    /// <summary>Firm, no longer crisp.</summary>
     Firm,
+
+    /// <summary>Soft.</summary>
     Soft,
+
+    /// <summary>Soggy.</summary>
     Soggy,
 }
 
 /// <summary>How it cut.</summary>
 public enum SetVerdict
 {
+    /// <summary>Nothing was written of it.</summary>
     NotSaid,
+
+    /// <summary>It ran.</summary>
     Runny,
+
+    /// <summary>It gave way to the knife.</summary>
     Soft,
+
+    /// <summary>It cut clean.</summary>
     Clean,
+
+    /// <summary>It was firm.</summary>
     Firm,
+
+    /// <summary>It was like rubber.</summary>
     Rubbery,
 }
 
 /// <summary>How the top was when it was served.</summary>
 public enum TopVerdict
 {
+    /// <summary>Nothing was written of it.</summary>
     NotSaid,
+
+    /// <summary>It held.</summary>
     Held,
+
+    /// <summary>It softened.</summary>
     Softened,
+
+    /// <summary>It wept.</summary>
     Wept,
+
+    /// <summary>It was whipped too far.</summary>
     Overwhipped,
 }
 
@@ -51,10 +80,13 @@ public sealed record BakeEntry
     /// <summary>Filling left over.</summary>
     public Grams? LeftOver { get; init; }
 
+    /// <summary>How the base was.</summary>
     public BaseVerdict Base { get; init; }
 
+    /// <summary>How the filling had set.</summary>
     public SetVerdict Set { get; init; }
 
+    /// <summary>How the top was.</summary>
     public TopVerdict Top { get; init; }
 
     /// <summary>Anything else, up to <see cref="BakeEntryReader.LongestNotes"/> characters.</summary>

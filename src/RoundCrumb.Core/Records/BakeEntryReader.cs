@@ -13,13 +13,28 @@ public sealed record ReadEntry(BakeEntry Entry, IReadOnlyList<Trouble> Troubles)
 /// <summary>Reads what a baker wrote down after a bake, in the baker's own units.</summary>
 public static class BakeEntryReader
 {
+    /// <summary>The field for what the dial was turned to.</summary>
     public const string OvenSet = "oven-set";
+
+    /// <summary>The field for what a thermometer in the oven said.</summary>
     public const string OvenRead = "oven-read";
+
+    /// <summary>The field for what came out of the pot, by weight.</summary>
     public const string FromPot = "from-pot";
+
+    /// <summary>The field for what was left over, by weight.</summary>
     public const string LeftOver = "left-over";
+
+    /// <summary>The field for how the base was.</summary>
     public const string Base = "base";
+
+    /// <summary>The field for how the filling had set.</summary>
     public const string Set = "set";
+
+    /// <summary>The field for how the top was.</summary>
     public const string Top = "top";
+
+    /// <summary>The field for notes.</summary>
     public const string Notes = "notes";
 
     /// <summary>The longest note that is kept, characters.</summary>

@@ -10,12 +10,21 @@ namespace RoundCrumb.Core.Steps;
 /// <param name="Step">The cutting and plating of all of them.</param>
 public sealed record Serving(Worked<Number> Slices, Step Step)
 {
+    /// <summary>Putting out a pie that is not cut, minutes.</summary>
     public static readonly Constant Whole = new(
         "served whole up to so many slices’ weight", 1.5, 1.2, 1.8, Dimension.Factor, "Half a tartlet is nobody’s pudding.");
+
+    /// <summary>Fetching knife and hot water, minutes.</summary>
     public static readonly Constant Knife = new(
         "hot water, knife and plates set out", 3, 2, 5, Dimension.Time, "A hot dry knife, wiped between cuts, leaves clean faces.");
+
+    /// <summary>Setting the plates out, minutes.</summary>
     public static readonly Constant Plates = new("plates set out", 2, 1, 4, Dimension.Time, "Counted and cool.");
+
+    /// <summary>Cutting a slice and plating it, minutes.</summary>
     public static readonly Constant CutOne = new("cutting and plating a slice", 0.75, 0.5, 1.5, Dimension.Time, "Dip, wipe, cut, lift.");
+
+    /// <summary>Plating one that is not cut, minutes.</summary>
     public static readonly Constant PlateOne = new(
         "plating a small pie", 0.3, 0.2, 0.5, Dimension.Time, "Out of its pan and on to a plate.");
 

@@ -7,9 +7,16 @@ namespace RoundCrumb.Core.Steps;
 /// <summary>Which part of the pie a step belongs to.</summary>
 public enum Part
 {
+    /// <summary>The crust's own work.</summary>
     Crust,
+
+    /// <summary>The filling's own work.</summary>
     Filling,
+
+    /// <summary>Bringing the parts together, and what the pie does then.</summary>
     Assembly,
+
+    /// <summary>The topping's own work.</summary>
     Topping,
 }
 

@@ -7,17 +7,29 @@ namespace RoundCrumb.Core.Steps;
 /// <summary>What a piece of work needs besides hands, of which a kitchen has only so many.</summary>
 public enum Tool
 {
+    /// <summary>No appliance.</summary>
     None,
+
+    /// <summary>A burner of the hob.</summary>
     Burner,
+
+    /// <summary>A mixer.</summary>
     Mixer,
+
+    /// <summary>A food processor.</summary>
     Processor,
 }
 
 /// <summary>Where something waits.</summary>
 public enum WaitsAt
 {
+    /// <summary>On the bench or a rack.</summary>
     Bench,
+
+    /// <summary>In a fridge.</summary>
     Fridge,
+
+    /// <summary>In a freezer.</summary>
     Freezer,
 }
 
@@ -86,8 +98,13 @@ public enum JoinKind
     /// <summary>Fat cut and frozen, or taken out to soften.</summary>
     Fat,
 
+    /// <summary>A dough, mixed once for all.</summary>
     Dough,
+
+    /// <summary>A crumb, ground and bound once for all.</summary>
     Crumb,
+
+    /// <summary>Cream, whipped once for all.</summary>
     Cream,
 }
 
@@ -141,8 +158,15 @@ public sealed record Ending(int From, MinuteRange Wait, WaitsAt At, int Pies);
 /// <summary>What is there already when a day begins.</summary>
 public enum Stock
 {
+    /// <summary>Made from flour and fat that day.</summary>
     Scratch,
+
+    /// <summary>Dough from the freezer.</summary>
     FrozenDough,
+
+    /// <summary>Lined shells from the freezer.</summary>
     FrozenShells,
+
+    /// <summary>Shells baked before.</summary>
     BakedShells,
 }

@@ -64,9 +64,14 @@ public sealed record ToppingPart(Ingredient Ingredient, Constant PerBase, string
 public sealed record Topping(
     string Id, string Name, ToppingKind Kind, Ingredient Base, IReadOnlyList<ToppingPart> With, MinuteRange Holds, string Why)
 {
+    /// <summary>Nothing on top.</summary>
     public static readonly Topping None = new(
         "none", "Nothing on top", ToppingKind.Whipped, Pantry.DoubleCream, [], MinuteRange.Of(10000), "");
+
+    /// <summary>Whipped cream and nothing else.</summary>
     public static readonly Topping Plain = Whipped("plain", "Whipped cream, plain", Pantry.DoubleCream, []);
+
+    /// <summary>Whipped cream held by icing sugar.</summary>
     public static readonly Topping Icing = Whipped(
         "icing", "Whipped cream, icing sugar", Pantry.DoubleCream,
         [
@@ -75,6 +80,7 @@ public sealed record Topping(
                 "with the machine stopped, at soft peaks")
         ]);
 
+    /// <summary>Whipped cream held by gelatine.</summary>
     public static readonly Topping Gelatine = Whipped(
         "gelatine", "Whipped cream, gelatine", Pantry.DoubleCream,
         [
@@ -158,14 +164,23 @@ public sealed record Topping(
 /// <summary>Figures of the craft about toppings.</summary>
 public static class ToppingConstants
 {
+    /// <summary>Gelatine that holds whipped cream, of the cream's weight.</summary>
     public static readonly Constant GelatineToCream = new(
         "gelatine to cream", 0.008, 0.006, 0.010, Dimension.Share, "0.8 g for 100 ml: more is felt.");
+
+    /// <summary>Soft cheese that holds whipped cream, of the cream's weight.</summary>
     public static readonly Constant CheeseToCream = new(
         "mascarpone or cream cheese to cream", 0.25, 0.20, 0.40, Dimension.Share, "A quarter of the cream's weight.");
+
+    /// <summary>Icing sugar that holds whipped cream, of the cream's weight.</summary>
     public static readonly Constant IcingToCream = new(
         "icing sugar to cream", 0.08, 0.04, 0.10, Dimension.Share, "Less has too little starch to hold anything.");
+
+    /// <summary>Whites for a meringue, g a square centimetre.</summary>
     public static readonly Constant WhitesToArea = new(
         "whites to 100 cm²", 32.5, 30, 35, Dimension.Mass, "What covers a pie well: about as thick as two fingers.");
+
+    /// <summary>White that is left over for each gram of yolk.</summary>
     public static readonly Constant WhiteOfAnEgg = new(
         "white for each yolk", 1.78, 1.6, 1.9, Dimension.Factor, "32 g of white beside 18 g of yolk.");
 }

@@ -12,6 +12,7 @@ namespace RoundCrumb.Core.Working;
 /// <param name="Ingredient">What it is a mass of, where a baker may want it in cups and spoons.</param>
 public readonly record struct Said(Quantity Quantity, IWorked? Figure = null, Ingredient? Ingredient = null)
 {
+    /// <summary>A quantity, said in the baker's units.</summary>
     public static implicit operator Said(Quantity quantity) => new(quantity);
 
     /// <summary>A quantity without a figure.</summary>
@@ -42,6 +43,7 @@ public readonly record struct Phrase(string Template, params Said[] Amounts)
     /// <summary>True when there is nothing to say.</summary>
     public bool IsEmpty => string.IsNullOrEmpty(Template);
 
+    /// <summary>Words without a figure.</summary>
     public static implicit operator Phrase(string? words) => new(words ?? "");
 
     /// <summary>Words without quantities.</summary>

@@ -16,6 +16,7 @@ public readonly record struct Term(string Name, Quantity Amount, Constant? Const
     /// <summary>A plain figure with what it measures.</summary>
     public static Term Given(string name, double value, Dimension dimension) => new(name, new Quantity(value, dimension));
 
+    /// <summary>A named value of the craft as a term.</summary>
     public static implicit operator Term(Constant constant) =>
         new(constant.Name, new Quantity(constant.Usual, constant.Dimension), constant);
 

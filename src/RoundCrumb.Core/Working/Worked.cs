@@ -46,6 +46,7 @@ public sealed class Worked<T>(string id, string name, T value, string formula, p
     /// <inheritdoc/>
     public string Formula { get; } = formula;
 
+    /// <summary>A figure in a sentence; it opens its working.</summary>
     public static implicit operator Said(Worked<T> figure) => new(figure.Amount, figure);
 
     /// <summary>The figure as it stands in a sentence.</summary>

@@ -10,10 +10,13 @@ namespace RoundCrumb.Formats.Reading;
 /// <param name="Sticks">Sticks: 113.4 g of butter each, or pieces of anything else.</param>
 public readonly record struct Amounts(double Grams, double Ml = 0, double Pieces = 0, double Sticks = 0)
 {
+    /// <summary>Both together, each kind by itself.</summary>
     public static Amounts operator +(Amounts a, Amounts b) => new(a.Grams + b.Grams, a.Ml + b.Ml, a.Pieces + b.Pieces, a.Sticks + b.Sticks);
 
+    /// <summary>The first without the second, each kind by itself.</summary>
     public static Amounts operator -(Amounts a, Amounts b) => a + (b * -1);
 
+    /// <summary>So many times each kind.</summary>
     public static Amounts operator *(Amounts a, double n) => new(a.Grams * n, a.Ml * n, a.Pieces * n, a.Sticks * n);
 
     /// <summary>True when it holds nothing but grams.</summary>

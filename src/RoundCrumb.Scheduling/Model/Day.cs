@@ -134,25 +134,34 @@ public sealed record Day
     /// <summary>When somebody works; outside these hours things only wait.</summary>
     public required IReadOnlyList<Shift> Shifts { get; init; }
 
+    /// <summary>The ovens that may be used.</summary>
     public required IReadOnlyList<DayOven> Ovens { get; init; }
 
     /// <summary>Room in the cold; of a kind that is not here nobody has said anything, and it is not counted.</summary>
     public required IReadOnlyList<ColdRoom> Cold { get; init; }
 
+    /// <summary>How many of each pan there are.</summary>
     public required IReadOnlyList<PansOwned> Pans { get; init; }
 
+    /// <summary>Burners of the hob.</summary>
     public required int Burners { get; init; }
 
+    /// <summary>Mixers.</summary>
     public required int Mixers { get; init; }
 
+    /// <summary>Food processors.</summary>
     public required int Processors { get; init; }
 
+    /// <summary>What is made for each order.</summary>
     public required IReadOnlyList<Batch> Batches { get; init; }
 
+    /// <summary>All pieces of work, hands' and ovens'.</summary>
     public required IReadOnlyList<DayWork> Works { get; init; }
 
+    /// <summary>How long may, or must, lie between two of them.</summary>
     public required IReadOnlyList<DayGap> Gaps { get; init; }
 
+    /// <summary>What lies between the last work on a batch and the time it is ready.</summary>
     public required IReadOnlyList<DayEnding> Endings { get; init; }
 
     /// <summary>The last slot of the days that were planned for.</summary>

@@ -17,8 +17,10 @@ public sealed record Order(string Key, string Name, Composition Pie, int Count, 
 /// <summary>Where and when orders are made.</summary>
 public sealed record DaySetting
 {
+    /// <summary>The kitchen it is made in.</summary>
     public required Kitchen Kitchen { get; init; }
 
+    /// <summary>When each baker is here.</summary>
     public required IReadOnlyList<Shift> Shifts { get; init; }
 
     /// <summary>The last slot of the days planned for.</summary>
@@ -63,10 +65,19 @@ public sealed record UnfitMark(WorkKey Key, string Kept, bool IsDone, string Why
 /// <summary>What kind of trouble an order is in before anything is put on a clock.</summary>
 public enum TroubleKind
 {
+    /// <summary>It was due before now.</summary>
     Past,
+
+    /// <summary>Nobody is here in time.</summary>
     NoHours,
+
+    /// <summary>No oven that is used takes it.</summary>
     NoOven,
+
+    /// <summary>There is no cold place for it.</summary>
     NoRoom,
+
+    /// <summary>There are not enough of its pan.</summary>
     NoPans,
 }
 
