@@ -145,7 +145,7 @@ internal static class PairRules
                     pair, "layer beneath", [new("Leave that layer out", "one layer less", p => p with { Under = p.Under.Without(at) })]);
         }
 
-        return Fight(filling, Strong(c.Crust.Family.Ingredients)) is { } with && c.Crust.Family is CrumbFamily
+        return c.Crust.Family is CrumbFamily && Fight(filling, Strong(c.Crust.Family.Ingredients)) is { } with
             && c.Occasion.Needs.Allow(CrustBook.PlainCrumb)
             ? Found(with, "crust", [new("Press plain biscuit crumb", "a milder base", p => p.To(CrustBook.PlainCrumb, p.Crust.Treatment))])
             : null;
