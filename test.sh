@@ -54,7 +54,7 @@ for project in Architecture Core Scheduling Formats Web Browser; do
     *) coverage=(--coverage --coverage-output-format cobertura --coverage-output "$name.cobertura.xml") ;;
   esac
   dotnet "tests/$name/bin/Release/net10.0/$name.dll" --results-directory "$results" --report-xunit-trx --report-xunit-trx-filename "$name.trx" \
-    --no-ansi --no-progress "${coverage[@]}" || true
+    --no-ansi --progress off "${coverage[@]}" || true
   if [ -s "$trx" ]; then
     counters=$(grep -o '<Counters [^>]*' "$trx")
     count() { sed -n "s/.*[ ]$1=\"\([0-9]*\)\".*/\1/p" <<<"$counters"; }

@@ -42,7 +42,7 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
         var height = newCrust || Follows(Height, 2)
             ? usual.Height
             : Length(
-                Height, usual.Height, crustFamily is RolledFamily ? 10 : 0, pan.Depth.Value,
+                Height, usual.Height, crustFamily.LeastHeight, pan.Depth.Value,
                 "In this pan the crust can stand {0} to {1} high.");
         var treatment = newCrust ? usual.Treatment : Named(Bake, Treatments, usual.Treatment, "a way to bake");
         if (!crustFamily.Treatments.Contains(treatment))

@@ -95,6 +95,46 @@ public sealed record CrumbFamily(
     public override IReadOnlyList<CrustLine> Formula => [.. Mix.Select(m => new CrustLine(m.Ingredient, m.Share, m.Note))];
 
     /// <inheritdoc/>
+    public override FormulaBase CountedAgainst => FormulaBase.Crumbs;
+
+    /// <inheritdoc/>
+    public override CrustFamily? As(WrittenCrust written)
+    {
+        var crumbs = written.Lines.Where(l => l.Ingredient.MakesCrumb).ToList();
+        var all = crumbs.Sum(l => l.Grams);
+        var most = crumbs.MaxBy(l => l.Grams)!.Ingredient;
+        return this with
+        {
+            Id = written.Id,
+            Name = written.Name,
+            Mix =
+            [
+                .. written.Lines.Select(l => new CrumbPart(
+                    l.Ingredient,
+                    l.Ingredient.MakesCrumb ? CrumbRole.Crumb : l.Ingredient.IsFat ? CrumbRole.Fat : CrumbRole.Other,
+                    WrittenCrust.Share($"{l.Ingredient.ShortName} to crumb", l.Grams / all), l.Note)),
+            ],
+            BiscuitMass = most.Shelf is PantryShelf.Biscuits && most.GramsEach > 0
+                ? new(
+                    "one biscuit", most.GramsEach, most.GramsEach * 0.85, most.GramsEach * 1.15, Dimension.Mass,
+                    "From packets of the kind; your packet says more exactly.")
+                : BiscuitMass,
+        };
+    }
+
+    /// <inheritdoc/>
+    public override Ingredient? FromPackets => Crumb;
+
+    /// <inheritdoc/>
+    public override double LeastHeight => 0;
+
+    /// <inheritdoc/>
+    public override Millimetres WallOf(CrustChoice choice) => choice.Wall ?? choice.UsualWall;
+
+    /// <inheritdoc/>
+    public override (string Thin, string Thick)? BadThickness => ("breaks when it is cut", "eats dry");
+
+    /// <inheritdoc/>
     public override IReadOnlyList<ShellKeeping> Keeping => ShellKeeping.Finished;
 
     /// <inheritdoc/>

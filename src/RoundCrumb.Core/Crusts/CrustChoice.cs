@@ -43,11 +43,7 @@ public sealed record CrustChoice(CrustFamily Family, Millimetres Thickness, Mill
     public bool IsBaked => Treatment is not (Treatment.Chilled or Treatment.Ready);
 
     /// <summary>How thick it stands against the wall.</summary>
-    public Millimetres WallThickness => Family switch
-    {
-        CrumbFamily => Wall ?? UsualWall,
-        _ => Thickness,
-    };
+    public Millimetres WallThickness => Family.WallOf(this);
 
     /// <summary>How thick a pressed crumb stands against the wall unless the baker says.</summary>
     public Millimetres UsualWall => new(Math.Min(Thickness.Value, CrustConstants.CrumbWall.Usual));

@@ -77,6 +77,26 @@ public abstract record CrustFamily(string Id, string Name, string For, IReadOnly
     /// <summary>What it is mixed of, as shares of its flour or its crumbs; empty for what is not mixed here.</summary>
     public abstract IReadOnlyList<CrustLine> Formula { get; }
 
+    /// <summary>What its formula is counted against.</summary>
+    public abstract FormulaBase CountedAgainst { get; }
+
+    /// <summary>The same kind of crust as a baker wrote it; none for a kind that is bought or laid, not mixed.</summary>
+    /// <param name="written">With something in it that it is counted against.</param>
+    public abstract CrustFamily? As(WrittenCrust written);
+
+    /// <summary>What of it comes in packets that are counted: biscuits, shells; none for a dough.</summary>
+    public abstract Ingredient? FromPackets { get; }
+
+    /// <summary>How low on the wall it can be made at the least, mm.</summary>
+    public abstract double LeastHeight { get; }
+
+    /// <summary>How thick it stands against the wall.</summary>
+    /// <param name="choice">The crust as it was chosen; of this family.</param>
+    public abstract Millimetres WallOf(CrustChoice choice);
+
+    /// <summary>What becomes of it when it is too thin, and when it is too thick; none where its thickness is no choice.</summary>
+    public abstract (string Thin, string Thick)? BadThickness { get; }
+
     /// <summary>How long it may wait at each stage, and where.</summary>
     public abstract IReadOnlyList<ShellKeeping> Keeping { get; }
 
@@ -95,6 +115,36 @@ public abstract record CrustFamily(string Id, string Name, string For, IReadOnly
     /// <summary>A fat as one says it at the bench.</summary>
     protected static string Bare(string fat) => fat.Replace("unsalted ", "", StringComparison.Ordinal);
 }
+
+/// <summary>What the formula of a crust is counted against.</summary>
+public enum FormulaBase
+{
+    /// <summary>All its flour is 100.</summary>
+    Flour,
+
+    /// <summary>All that is crushed is 100.</summary>
+    Crumbs,
+
+    /// <summary>It has no formula: it is bought, or laid.</summary>
+    Nothing,
+}
+
+/// <summary>A crust as a baker wrote it.</summary>
+/// <param name="Id">Its id.</param>
+/// <param name="Name">Its name.</param>
+/// <param name="Lines">What is weighed, each more than nothing.</param>
+/// <param name="Rest">Minutes of rest, where they are said.</param>
+public sealed record WrittenCrust(string Id, string Name, IReadOnlyList<WrittenLine> Lines, double? Rest)
+{
+    /// <summary>A line's share of all that counts, as a value of the baker's own.</summary>
+    internal static Constant Share(string name, double share) => new(name, share, Dimension.Share, "As you wrote it.");
+}
+
+/// <summary>One line of a crust as a baker wrote it.</summary>
+/// <param name="Ingredient">What it is.</param>
+/// <param name="Grams">How much, more than nothing.</param>
+/// <param name="Note">How it goes in.</param>
+public sealed record WrittenLine(Ingredient Ingredient, double Grams, string Note);
 
 /// <summary>One line of what a crust is mixed of.</summary>
 /// <param name="Ingredient">What it is.</param>

@@ -36,6 +36,24 @@ public sealed record LaidFamily(
     public override IReadOnlyList<CrustLine> Formula => [];
 
     /// <inheritdoc/>
+    public override FormulaBase CountedAgainst => FormulaBase.Nothing;
+
+    /// <inheritdoc/>
+    public override CrustFamily? As(WrittenCrust written) => null;
+
+    /// <inheritdoc/>
+    public override Ingredient? FromPackets => Biscuit;
+
+    /// <inheritdoc/>
+    public override double LeastHeight => 0;
+
+    /// <inheritdoc/>
+    public override Millimetres WallOf(CrustChoice choice) => choice.Thickness;
+
+    /// <inheritdoc/>
+    public override (string Thin, string Thick)? BadThickness => null;
+
+    /// <inheritdoc/>
     public override IReadOnlyList<ShellKeeping> Keeping => ShellKeeping.Finished;
 
     /// <inheritdoc/>

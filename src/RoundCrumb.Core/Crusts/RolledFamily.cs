@@ -55,6 +55,38 @@ public sealed record RolledFamily(
         Sheet is null ? [.. Dough.Select(d => new CrustLine(d.Ingredient, d.Percent, d.Note))] : [];
 
     /// <inheritdoc/>
+    public override FormulaBase CountedAgainst => FormulaBase.Flour;
+
+    /// <inheritdoc/>
+    public override CrustFamily? As(WrittenCrust written)
+    {
+        var flour = written.Lines.Where(l => l.Ingredient.IsFlour).Sum(l => l.Grams);
+        return this with
+        {
+            Id = written.Id,
+            Name = written.Name,
+            Dough =
+            [
+                .. written.Lines.Select(
+                    l => new DoughPart(l.Ingredient, WrittenCrust.Share(l.Ingredient.ShortName, l.Grams / flour), l.Note))
+            ],
+            RestMinutes = written.Rest ?? RestMinutes,
+        };
+    }
+
+    /// <inheritdoc/>
+    public override Ingredient? FromPackets => null;
+
+    /// <inheritdoc/>
+    public override double LeastHeight => 10;
+
+    /// <inheritdoc/>
+    public override Millimetres WallOf(CrustChoice choice) => choice.Thickness;
+
+    /// <inheritdoc/>
+    public override (string Thin, string Thick)? BadThickness => ("tears in the lining", "stays pale inside");
+
+    /// <inheritdoc/>
     public override IReadOnlyList<ShellKeeping> Keeping => Sheet is not null ? ShellKeeping.Lined :
     [
         new(

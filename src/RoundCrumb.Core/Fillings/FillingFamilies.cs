@@ -2,7 +2,7 @@ using RoundCrumb.Core.Crusts;
 
 namespace RoundCrumb.Core.Fillings;
 
-/// <summary>The fifteen families of fillings. Each is declared in the file of its kind: on the hob, cold, baked.</summary>
+/// <summary>The families of fillings. Each is declared in the file of its kind: on the hob, cold, baked.</summary>
 public static class FillingFamilies
 {
     public static FillingFamily StarchCustard => HobFillings.StarchCustard;

@@ -92,13 +92,15 @@ public sealed class Schools
     /// <summary>A crust made as this house goes by, where it has settled that.</summary>
     public CrustChoice Prefer(CrustChoice crust)
     {
-        Treatment? way = crust.Family switch
+        Treatment? settled = crust.Treatment switch
         {
-            RolledFamily => WayOf("hot-or-steady") switch { "hot" => Treatment.HotStart, "steady" => Treatment.Steady, _ => null },
-            CrumbFamily => WayOf("baked-or-chilled") switch { "baked" => Treatment.Baked, "chilled" => Treatment.Chilled, _ => null },
-            _ => null,
+            Treatment.HotStart or Treatment.Steady =>
+                WayOf("hot-or-steady") switch { "hot" => Treatment.HotStart, "steady" => Treatment.Steady, _ => null },
+            Treatment.Baked or Treatment.Chilled =>
+                WayOf("baked-or-chilled") switch { "baked" => Treatment.Baked, "chilled" => Treatment.Chilled, _ => null },
+            Treatment.Ready => null,
         };
-        return way is { } settled && crust.Family.Treatments.Contains(settled) ? crust with { Treatment = settled } : crust;
+        return settled is { } way && crust.Family.Treatments.Contains(way) ? crust with { Treatment = way } : crust;
     }
 
     /// <summary>As text that reads back.</summary>

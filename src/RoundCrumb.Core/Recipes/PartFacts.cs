@@ -56,7 +56,7 @@ public sealed record PartFacts(
 
     /// <summary>What a share is of, in a word.</summary>
     public string ShareOf =>
-        Part.Kind is PartKind.Crust ? CrustBook.Find(Part.FamilyId) is CrumbFamily ? "of crumbs" : "of flour" : "of all";
+        Part.Counted switch { FormulaBase.Flour => "of flour", FormulaBase.Crumbs => "of crumbs", FormulaBase.Nothing => "of all" };
 
     /// <summary>The facts of a part.</summary>
     public static PartFacts Of(PartRecipe part)
@@ -66,9 +66,12 @@ public sealed record PartFacts(
             "part-total", "All that is weighed", new(part.Total), "all lines added up",
             [.. lines.Select(l => Term.Given(l.Ingredient.ShortName, l.Mass, Dimension.Mass))]);
         var keys = WeighedLine.Keys([.. lines.Select(l => l.Ingredient)]);
-        var (against, of) = part.Kind is PartKind.Crust
-            ? CrustBook.Find(part.FamilyId) is CrumbFamily ? (part.Crumbs, "crumbs") : (part.Flour, "flour")
-            : (part.Total, "all that is weighed");
+        var (against, of) = part.Counted switch
+        {
+            FormulaBase.Flour => (part.Flour, "flour"),
+            FormulaBase.Crumbs => (part.Crumbs, "crumbs"),
+            FormulaBase.Nothing => (part.Total, "all that is weighed"),
+        };
         var shares = new Worked<Share>[lines.Count];
         for (var i = 0; i < shares.Length; i++)
         {

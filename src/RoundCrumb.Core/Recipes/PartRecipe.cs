@@ -88,13 +88,13 @@ public sealed record PartRecipe(
                 return new("Nothing is weighed yet. Write a line such as “200 g plain flour”.");
             return Kind switch
             {
-                PartKind.Crust when CrustBook.Find(FamilyId) is RolledFamily && Flour <= 0 =>
+                PartKind.Crust when Counted is FormulaBase.Flour && Flour <= 0 =>
                     new("A rolled crust is reckoned against its flour, and there is none in it. Add flour, or choose a pressed crumb."),
-                PartKind.Crust when CrustBook.Find(FamilyId) is CrumbFamily && Crumbs <= 0 =>
+                PartKind.Crust when Counted is FormulaBase.Crumbs && Crumbs <= 0 =>
                     new(
                         "A pressed crust is reckoned against its crumbs, and there are none in it. Add biscuits, nuts or oats, or "
                             + "choose a rolled dough."),
-                PartKind.Crust when CrustBook.Find(FamilyId) is RolledFamily && (Total / Flour) > 6 =>
+                PartKind.Crust when Counted is FormulaBase.Flour && (Total / Flour) > 6 =>
                     new("So little flour holds nothing together: less than a sixth of it is flour."),
                 PartKind.Crust when CrustBook.Find(FamilyId) is null => new("Choose which kind of crust it is."),
                 PartKind.Filling when PartFamilies.Filling(FamilyId) is null => new("Choose which kind of filling it is."),
@@ -125,12 +125,12 @@ public sealed record PartRecipe(
     }
 
     /// <summary>As a crust, or none when it is not one or can't be used.</summary>
-    public CrustFamily? AsCrust() => Kind is not PartKind.Crust || Trouble.Exists ? null : CrustBook.Find(FamilyId) switch
-    {
-        RolledFamily family => AsRolled(family),
-        CrumbFamily family => AsCrumb(family),
-        _ => null,
-    };
+    public CrustFamily? AsCrust() => Kind is not PartKind.Crust || Trouble.Exists ? null : CrustBook.Find(FamilyId)?.As(
+        new(Id, Name, [.. Lines.Where(l => l.Mass > 0).Select(l => new WrittenLine(l.Ingredient, l.Mass, l.Note))], Figures.Rest));
+
+    /// <summary>What a crust's lines are counted against; nothing for other parts.</summary>
+    public FormulaBase Counted =>
+        Kind is PartKind.Crust ? CrustBook.Find(FamilyId)?.CountedAgainst ?? FormulaBase.Nothing : FormulaBase.Nothing;
 
     /// <summary>As a filling, or none when it is not one.</summary>
     public FillingFormula? AsFilling()
@@ -212,37 +212,6 @@ public sealed record PartRecipe(
     private RecipeLine? Most(Func<Ingredient, bool> counts) => Lines.Where(l => l.Mass > 0 && counts(l.Ingredient)).MaxBy(l => l.Mass);
 
     private RecipeLine? CreamLine => Lines.Where(l => l.Ingredient.Is(Traits.Whips) && l.Mass > 0).MaxBy(l => l.Mass);
-
-    private RolledFamily AsRolled(RolledFamily family) => family with
-    {
-        Id = Id,
-        Name = Name,
-        Dough = [
-            .. Lines.Where(l => l.Mass > 0).Select(l => new DoughPart(l.Ingredient, Own(l.Ingredient.ShortName, l.Mass / Flour), l.Note))
-        ],
-        RestMinutes = Figures.Rest ?? family.RestMinutes,
-    };
-
-    private CrumbFamily AsCrumb(CrumbFamily family)
-    {
-        var crumb = Lines.Where(IsCrumb).MaxBy(l => l.Mass)!.Ingredient;
-        return family with
-        {
-            Id = Id,
-            Name = Name,
-            Mix =
-            [
-                .. Lines.Where(l => l.Mass > 0).Select(l => new CrumbPart(
-                    l.Ingredient, IsCrumb(l) ? CrumbRole.Crumb : l.Ingredient.IsFat ? CrumbRole.Fat : CrumbRole.Other,
-                    Own($"{l.Ingredient.ShortName} to crumb", l.Mass / Crumbs), l.Note)),
-            ],
-            BiscuitMass = crumb.Shelf is PantryShelf.Biscuits && crumb.GramsEach > 0
-                ? new(
-                    "one biscuit", crumb.GramsEach, crumb.GramsEach * 0.85, crumb.GramsEach * 1.15, Dimension.Mass,
-                    "From packets of the kind; your packet says more exactly.")
-                : family.BiscuitMass,
-        };
-    }
 
     private static bool IsCrumb(RecipeLine line) => line.Mass > 0 && line.Ingredient.MakesCrumb;
 

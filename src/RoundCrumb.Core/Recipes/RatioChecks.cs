@@ -69,24 +69,23 @@ public static class RatioChecks
             return [];
         return part.Kind switch
         {
-            PartKind.Crust when CrustBook.Find(part.FamilyId) is RolledFamily rolled && part.Flour > 0 =>
-            [
-                .. Rolled(rolled).Select(r => Check(r, part, part.Flour, "flour"))
-            ],
-            PartKind.Crust when CrustBook.Find(part.FamilyId) is CrumbFamily crumb && part.Crumbs > 0 =>
-            [
-                .. Crumb(crumb, part).Select(r => Check(r, part, part.Crumbs, "crumbs"))
-            ],
-            PartKind.Crust => [],
+            PartKind.Crust => OfCrust(part),
             _ => [.. RatiosOf(part).Select(r => Check(r, part, made?.Weighed.Value.Value ?? part.Total, "all that is weighed"))],
         };
     }
+
+    private static IReadOnlyList<RatioCheck> OfCrust(PartRecipe part) => (part.Counted, CrustBook.Find(part.FamilyId)) switch
+    {
+        (FormulaBase.Flour, { } dough) when part.Flour > 0 => [.. Dough(dough).Select(r => Check(r, part, part.Flour, "flour"))],
+        (FormulaBase.Crumbs, { } crumb) when part.Crumbs > 0 => [.. Crumb(crumb, part).Select(r => Check(r, part, part.Crumbs, "crumbs"))],
+        _ => [],
+    };
 
     private static IReadOnlyList<FamilyRatio> RatiosOf(PartRecipe part) =>
         part.Kind is PartKind.Filling ? PartFamilies.Filling(part.FamilyId)?.Ratios ?? [] : OfToppings.GetValueOrDefault(part.FamilyId, []);
 
     /// <summary>A dough's fat, wet and sugar, from the family's own declaration.</summary>
-    private static IEnumerable<FamilyRatio> Rolled(RolledFamily family)
+    private static IEnumerable<FamilyRatio> Dough(CrustFamily family)
     {
         yield return new(
             "fat", i => i.IsFat ? 1 : 0, Over(family, i => i.IsFat, "fat to flour"), "it is hard and bready",
@@ -105,7 +104,7 @@ public static class RatioChecks
                 : 0;
     }
 
-    private static IEnumerable<FamilyRatio> Crumb(CrumbFamily family, PartRecipe part)
+    private static IEnumerable<FamilyRatio> Crumb(CrustFamily family, PartRecipe part)
     {
         // What a crumb drinks depends on the biscuit: its own figure where the craft has one.
         var crumb = part.Lines.Where(l => l.Ingredient.MakesCrumb).MaxBy(l => l.Mass)!.Ingredient;
@@ -117,7 +116,7 @@ public static class RatioChecks
     }
 
     /// <summary>What a crumb drinks: its own family's figure, or one for the biscuits that have no family.</summary>
-    private static Constant FatFor(Ingredient crumb, CrumbFamily family) => crumb switch
+    private static Constant FatFor(Ingredient crumb, CrustFamily family) => crumb switch
     {
         _ when crumb.Is(Traits.CoarseCrumb) => FamilyRatio.Percent("fat to oat biscuit crumb", 50, 45, 55, "Coarser crumb drinks more."),
         _ when crumb.Is(Traits.RichCrumb) => FamilyRatio.Percent("fat to this crumb", 39, 34, 45, "Rich and sugary already."),
@@ -125,11 +124,11 @@ public static class RatioChecks
             FamilyRatio.Percent("fat to shortbread crumb", 22, 16, 28, "It is a quarter butter already."),
         _ =>
             Fat(
-                CrustBook.All.OfType<CrumbFamily>().FirstOrDefault(f => f.Crumb == crumb)
+                CrustBook.All.FirstOrDefault(f => f.CountedAgainst is FormulaBase.Crumbs && f.FromPackets == crumb)
                     ?? (crumb.Shelf is PantryShelf.Nuts ? CrustBook.NutCrumb : family)),
     };
 
-    private static Constant Fat(CrumbFamily family) => family.Mix.First(p => p.Role is CrumbRole.Fat).Share;
+    private static Constant Fat(CrustFamily family) => family.Formula.First(p => p.Ingredient.IsFat).Share;
 
     private static RatioCheck Check(FamilyRatio ratio, PartRecipe part, double against, string of)
     {
@@ -153,9 +152,9 @@ public static class RatioChecks
             worked, new Quantity(ratio.Range.Usual, Dimension.Share, ratio.Range.Low, ratio.Range.High)));
     }
 
-    private static Constant Over(RolledFamily family, Func<Ingredient, bool> counts, string name)
+    private static Constant Over(CrustFamily family, Func<Ingredient, bool> counts, string name)
     {
-        var parts = family.Dough.Where(d => counts(d.Ingredient)).Select(d => d.Percent).ToList();
+        var parts = family.Formula.Where(d => counts(d.Ingredient)).Select(d => d.Share).ToList();
         return new(
             name, parts.Sum(p => p.Usual), parts.Sum(p => p.Low), parts.Sum(p => p.High), Dimension.Share,
             $"As this family is made: {family.Name.ToLowerInvariant()}.");

@@ -274,14 +274,7 @@ public sealed record ShellPlan(ShellWish Wish, IReadOnlyList<ShellRow> Rows, Wor
 
     private static CrumbFromPackets? FromPackets(CrustFamily family, List<ShellRow> rows)
     {
-        var crumb = family switch
-        {
-            CrumbFamily pressed => pressed.Crumb,
-            LaidFamily laid => laid.Biscuit,
-            ShellFamily shell => shell.Shell,
-            _ => null
-        };
-        if (crumb is null)
+        if (family.FromPackets is not { } crumb)
             return null;
         double Grams(ShellRow row) => row.One.Lines.Where(l => l.Ingredient == crumb).Sum(l => l.Mass.Value.Value) * row.Order.Count;
         var all = new Worked<Grams>(

@@ -102,19 +102,11 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     public string? ThicknessSays(ShellRow row)
     {
         var family = Plan.Wish.Family;
-        if (family is LaidFamily or ShellFamily)
+        if (family.BadThickness is not { } bad)
             return null;
         var usual = family.UsualThickness(row.Order.Pan);
         var thick = Plan.Wish.For(row.Order.Pan).Thickness.Value;
-        var crumb = family is CrumbFamily;
-        return thick < usual.Low - 0.25
-            ? crumb
-            ? "breaks when it is cut"
-            : "tears in the lining"
-            : thick > usual.High + 0.25 ? crumb
-            ? "eats dry"
-            : "stays pale inside"
-            : null;
+        return thick < usual.Low - 0.25 ? bad.Thin : thick > usual.High + 0.25 ? bad.Thick : null;
     }
 
     private sealed record RowFigure(string Id, IWorked Of) : IWorked
