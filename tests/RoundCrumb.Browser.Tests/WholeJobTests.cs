@@ -58,10 +58,10 @@ public sealed class WholeJobTests(TeaRoom room)
         var sheet = baker.Here;
         baker.Text(".lead").ShouldContain("3 pies");
         baker.Click("#t-crust\\.butter");
-        baker.Click("#t-step\\.0");
+        baker.Click("#t-step\\.freeze-fat");
         baker.Open(sheet);
         baker.Find("#t-crust\\.butter").Selected.ShouldBeTrue();
-        baker.Find("#t-step\\.0").Selected.ShouldBeTrue();
+        baker.Find("#t-step\\.freeze-fat").Selected.ShouldBeTrue();
         baker.Find("#t-crust\\.water").Selected.ShouldBeFalse();
 
         // The log: bad input is kept and said; good input stands beside the plan.

@@ -230,7 +230,7 @@ public class DaySolverTests
     /// </summary>
     private static Day Two(int keeps)
     {
-        DayWork Stretch(int batch) => new($"{batch}", [new(batch, 0)], [batch], Part.Filling, "Stir", [[0]], 3, Tool.None, null, 1, "");
+        DayWork Stretch(int batch) => new($"{batch}", [new(batch, 0)], [batch], StepPart.Filling, "Stir", [[0]], 3, Tool.None, null, 1, "");
         return new()
         {
             Shifts = [new("baker-1", At(0, 6), At(0, 14))],

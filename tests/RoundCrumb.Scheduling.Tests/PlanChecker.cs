@@ -156,7 +156,7 @@ internal static class PlanChecker
                 var load = day.Works[i].Load!;
                 var each = oven.OnOneShelf(built.Made[day.Works[i].Batches[0]].Pie.Composition.Pan);
                 Count(shelves, from, to, load.Shelves[o]);
-                if (each > 0 && load.Shelves[o] * each < day.Works[i].Pies && day.Works[i].Part != Part.Topping)
+                if (each > 0 && load.Shelves[o] * each < day.Works[i].Pies && day.Works[i].Part != StepPart.Topping)
                     wrong.Add($"{day.Works[i].Pies} do not go on {load.Shelves[o]} shelves of {oven.Name}");
                 for (var t = from; t < to; t++)
                 {

@@ -33,7 +33,7 @@ public sealed class DayViewTests
             Now = -1,
             Odd = new Dictionary<string, string>(),
         };
-        return new(open, built, plan, new Shown(UnitChoice.Usual));
+        return new(open, built, plan, new QuantityFormatter(UnitChoice.Usual));
     }
 
     /// <summary>What each baker has to do: the lane, from when, until when.</summary>

@@ -1,9 +1,12 @@
+using System.Globalization;
 using System.Net;
 using System.Text.RegularExpressions;
 using System.Xml.Linq;
+using Microsoft.Extensions.DependencyInjection;
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Units;
+using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Demo;
 using RoundCrumb.Web.Features.Compose;
 
@@ -263,6 +266,15 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
         (
             await baker.SendAsync(sheet, sheet + "?handler=Tick", ("key", "no.such"), ("done", "true")))
             .StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+
+        // As an earlier version kept the tick of a step: it is seen, and taken back.
+        await using var scope = kitchen.Services.CreateAsyncScope();
+        var bakes = scope.ServiceProvider.GetRequiredService<BakeBook>();
+        var id = int.Parse(sheet.Split('/')[^1], CultureInfo.InvariantCulture);
+        await bakes.TickAsync(id, "step.0", true, TestContext.Current.CancellationToken);
+        Checked().Count(await baker.PageAsync(sheet)).ShouldBe(2 + Checked().Count(page));
+        await baker.SendAsync(sheet, sheet + "?handler=Tick", ("key", "step.freeze-fat"), ("done", "false"));
+        Checked().Count(await baker.PageAsync(sheet)).ShouldBe(1 + Checked().Count(page));
     }
 
     [Fact]
@@ -390,7 +402,7 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
     {
         var pie = Assessment.Of(CompositionAddress.Read("pan=plate-23&crust=butter-flaky&edge=trimmed&make=exact&top=none").Composition);
         using var writer = new StringWriter();
-        CutSlice.Draw(pie, new Shown(UnitChoice.Usual)).WriteTo(writer, System.Text.Encodings.Web.HtmlEncoder.Default);
+        CutSlice.Draw(pie, new QuantityFormatter(UnitChoice.Usual)).WriteTo(writer, System.Text.Encodings.Web.HtmlEncoder.Default);
         var svg = XDocument.Parse(writer.ToString()).Root!;
         var ns = svg.Name.Namespace;
 
@@ -410,7 +422,7 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
         {
             var pie = Assessment.Of(CompositionAddress.Read(address).Composition);
             using var writer = new StringWriter();
-            CutSlice.Draw(pie, new Shown(UnitChoice.Usual)).WriteTo(writer, System.Text.Encodings.Web.HtmlEncoder.Default);
+            CutSlice.Draw(pie, new QuantityFormatter(UnitChoice.Usual)).WriteTo(writer, System.Text.Encodings.Web.HtmlEncoder.Default);
             var words = XDocument.Parse(writer.ToString()).Root!.Value;
             words.Contains("would run over", StringComparison.Ordinal).ShouldBe(
                 name.StartsWith("Lemon cheese", StringComparison.Ordinal), name);

@@ -38,7 +38,7 @@ public sealed class DayView
     /// <param name="built">The day as it was solved: the same, or as it can still be changed.</param>
     /// <param name="plan">The plan.</param>
     /// <param name="shown">The baker's units.</param>
-    public DayView(OpenDay open, BuiltDay built, Plan plan, Shown shown)
+    public DayView(OpenDay open, BuiltDay built, Plan plan, QuantityFormatter shown)
     {
         (_open, Built, Plan, Shown) = (open, built, plan, shown);
         Placed = Place();
@@ -54,7 +54,7 @@ public sealed class DayView
     public Plan Plan { get; }
 
     /// <summary>The baker's units.</summary>
-    public Shown Shown { get; }
+    public QuantityFormatter Shown { get; }
 
     /// <summary>The day as it was opened.</summary>
     public OpenDay Open => _open;

@@ -154,7 +154,7 @@ internal static class FillingRules
 
     /// <summary>The number of whole pieces, or of batches, of an option in words.</summary>
     private static string Shown(BatchOption option, Assessment pie) =>
-        Units.Shown.Pieces(option.Pieces, pie.Composition.Filling.Formula.Piece);
+        Units.QuantityFormatter.Pieces(option.Pieces, pie.Composition.Filling.Formula.Piece);
 
     private static Remedy Fit(Assessment pie) => pie.Fit.Below is { } below && below.DepthDifference.Value.Value > -4.5
         ? new(new($"Make {Shown(below, pie)} instead"), "a little below the line", c => c.Make(BatchChoice.Below))

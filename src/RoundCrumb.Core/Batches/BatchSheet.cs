@@ -1,3 +1,4 @@
+using System.Globalization;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
@@ -130,8 +131,16 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
 
     /// <summary>Every tick a sheet can have: its lines and its steps.</summary>
     public IEnumerable<string> Ticks() =>
-        Parts.SelectMany(p => p.Lines).Select(l => l.Key).Concat(Enumerable.Range(0, Pie.Chain.Steps.Count).Select(StepTick));
+        Parts.SelectMany(p => p.Lines).Select(l => l.Key).Concat(Pie.Chain.Steps.Select(StepTick));
 
-    /// <summary>The tick of a step.</summary>
-    public static string StepTick(int index) => $"step.{index}";
+    /// <summary>The tick of a step; it stays with the step when others come or go, as they do when the room gets warm.</summary>
+    public static string StepTick(Step step) => $"step.{step.Id}";
+
+    /// <summary>What a tick is called now; sheets were once ticked by a step's place.</summary>
+    /// <param name="tick">A tick as it is kept.</param>
+    public string Renamed(string tick) =>
+        tick.StartsWith("step.", StringComparison.Ordinal)
+            && int.TryParse(tick.AsSpan(5), NumberStyles.None, CultureInfo.InvariantCulture, out var place) && place < Pie.Chain.Steps.Count
+            ? StepTick(Pie.Chain.Steps[place])
+            : tick;
 }

@@ -166,8 +166,8 @@ public sealed record CrumbFamily(
                     new(
                         $"Stir in the rest and all but {{0}} of the {Bare(Fat!.ShortName)}; add that in thirds of {{1}}, "
                             + $"squeezing a handful each time.",
-                        new Said((held.Value * pies).AsQuantity(), Ingredient: Fat),
-                        new Said((held.Value * (pies / 3.0)).AsQuantity(), Ingredient: Fat)),
+                        new PhraseArgument((held.Value * pies).AsQuantity(), Ingredient: Fat),
+                        new PhraseArgument((held.Value * (pies / 3.0)).AsQuantity(), Ingredient: Fat)),
                     3, 1, Place.Bench, "squeezed, it clumps and looks dry; greasy wants more crumb"));
         yield return new(
             StepKind.PressCrust,

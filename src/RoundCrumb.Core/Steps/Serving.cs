@@ -50,12 +50,12 @@ public sealed record Serving(Worked<Number> Slices, Step Step)
             ? new(
                 figure,
                 new(
-                    StepKind.Plate, Part.Assembly, "Plate them.", new(Plates.Usual, PlateOne.Usual, pie.Pies), MinuteRange.None,
+                    StepKind.Plate, StepPart.Assembly, "Plate them.", new(Plates.Usual, PlateOne.Usual, pie.Pies), MinuteRange.None,
                     Place.Bench, "whole rims, clean plates"))
             : new(
                 figure,
                 new(
-                    StepKind.CutAndPlate, Part.Assembly,
+                    StepKind.CutAndPlate, StepPart.Assembly,
                     new("Cut each into {0} with a hot dry knife, wiped between cuts, and plate.", figure),
                     new(Knife.Usual, CutOne.Usual * slices, pie.Pies), MinuteRange.None, Place.Bench,
                     "clean faces, the tip of the slice whole"));

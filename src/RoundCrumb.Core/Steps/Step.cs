@@ -5,7 +5,7 @@ using RoundCrumb.Core.Working;
 namespace RoundCrumb.Core.Steps;
 
 /// <summary>Which part of the pie a step belongs to.</summary>
-public enum Part
+public enum StepPart
 {
     /// <summary>The crust's own work.</summary>
     Crust,
@@ -40,14 +40,14 @@ public readonly record struct Hands(double SetUp, double PerPie, int Pies)
 /// <param name="Cue">When it is right, to eye and hand; empty where there is nothing to see.</param>
 /// <param name="Caution">What may hurt, said once; empty where nothing does.</param>
 public sealed record Step(
-    StepKind Kind, Part Part, Phrase Do, Hands Hands, MinuteRange Wait, Place Where, string Cue = "", Phrase Caution = default)
+    StepKind Kind, StepPart Part, Phrase Do, Hands Hands, MinuteRange Wait, Place Where, string Cue = "", Phrase Caution = default)
 {
     /// <summary>A step as a part declares it, for so many.</summary>
     /// <param name="kind">What kind of thing it is.</param>
     /// <param name="part">Which part of the pie.</param>
     /// <param name="how">How it is done.</param>
     /// <param name="pies">For how many pies.</param>
-    public static Step Of(StepKind kind, Part part, MethodStep how, int pies) =>
+    public static Step Of(StepKind kind, StepPart part, MethodStep how, int pies) =>
         new(kind, part, how.Do, new(how.SetUp, how.PerPie, pies), how.Wait, how.Where, how.Cue, how.Caution) { Heat = how.Heat };
 
     /// <summary>By what it is known again when the chain is made anew; given to it by its chain.</summary>

@@ -36,13 +36,13 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
     {
         var steps = new List<Step>(16);
         foreach (var (kind, how) in c.Crust.Family.Method(new(c.Crust, crust, pies, room)))
-            steps.Add(Step.Of(kind, Part.Crust, how, pies));
+            steps.Add(Step.Of(kind, StepPart.Crust, how, pies));
         Bake(steps, card, pies);
 
         var set = SetTimeOf(c.Filling.Formula.Family, depth);
         Fill(steps, c, filled, card.Setting.Oven, depth, set.Value, pies, layers, toppings);
         foreach (var topping in toppings.Where(t => t.Choice.Topping.GoesOn is not GoesOn.WithTheFilling))
-            Top(steps, Part.Topping, topping, pies);
+            Top(steps, StepPart.Topping, topping, pies);
 
         // A small shell asks less of the hands than a pie, for each of it; setting up takes as long.
         if (c.Pan.IsSmall)
@@ -132,14 +132,14 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                 _ => new Hands(1, 1.5, pies),
             };
             steps.Add(new(
-                kind, Part.Crust, words, hands, stage.Minutes.Value with { Most = most },
+                kind, StepPart.Crust, words, hands, stage.Minutes.Value with { Most = most },
                 stage.Heat is not null ? Place.Oven : stage.Kind is StageKind.Chill ? Place.Fridge : Place.Bench, stage.Cue,
                 stage.Kind is StageKind.Open ? "Beans hold their heat: tip them into metal, not plastic." : default(Phrase))
             { Heat = stage.Heat is { } heat ? StepHeat.Of(heat) : null });
         }
 
         // The dial is named where it says something else than the heat.
-        static Phrase At(string words, BlindBakeCard card, BakeStage stage, params Said[] more) => card.Setting.Oven.DialIsHeat
+        static Phrase At(string words, BlindBakeCard card, BakeStage stage, params PhraseArgument[] more) => card.Setting.Oven.DialIsHeat
             ? new(words + ".", [stage.Heat!, .. more])
             : new(
                 words + FormattableString.Invariant($" ({PhraseWords.Escaped(card.Setting.Oven.Name)}: set {{{more.Length + 1}}})."),
@@ -163,21 +163,22 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                 pour.Amounts);
         steps.Add(
             new(
-                StepKind.Fill, Part.Assembly, pour, new(family.Pour.SetUp, family.Pour.PerPie, pies), MinuteRange.None, family.Pour.Where,
+                StepKind.Fill, StepPart.Assembly, pour, new(family.Pour.SetUp, family.Pour.PerPie, pies), MinuteRange.None,
+                family.Pour.Where,
                 family.Pour.Cue, family.Pour.Caution));
         foreach (var layer in layers.Where(l => l.Over > 0))
             steps.Add(
                 new(
-                    StepKind.PressPiecesIn, Part.Assembly,
+                    StepKind.PressPiecesIn, StepPart.Assembly,
                     new($"Press {{0}} {((PieceLayer)layer.Choice).Piece.Name} into the top.", new Quantity(layer.Over, Dimension.Count)),
                     new(0.5, 2, pies), MinuteRange.None, Place.Bench, "half out of the filling, between those beneath"));
         foreach (var topping in toppings.Where(t => t.Choice.Topping.GoesOn is GoesOn.WithTheFilling))
-            Top(steps, Part.Assembly, topping, pies);
+            Top(steps, StepPart.Assembly, topping, pies);
         if (baked is not null)
         {
             var note = family.Bake!.Note.Length > 0 ? " " + family.Bake.Note : "";
             steps.Add(new(
-                StepKind.BakeFilled, Part.Assembly,
+                StepKind.BakeFilled, StepPart.Assembly,
                 oven.DialIsHeat
                     ? new("Bake at {0}." + note, baked.Heat!)
                     : new(
@@ -186,14 +187,14 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             { Heat = StepHeat.Of(baked.Heat!) });
             steps.Add(
                 new(
-                    StepKind.CoolFilled, Part.Assembly, "Cool on a rack.", new(0, 0.5, pies), new(60, 90, 120), Place.Bench,
+                    StepKind.CoolFilled, StepPart.Assembly, "Cool on a rack.", new(0, 0.5, pies), new(60, 90, 120), Place.Bench,
                     "warm to the hand", family.SetCaution));
         }
 
         if (set.Best > 0)
             steps.Add(
                 new(
-                    StepKind.Set, Part.Assembly, "Set in the fridge.", new(0, 0.5, pies), set, Place.Fridge, family.SetCue,
+                    StepKind.Set, StepPart.Assembly, "Set in the fridge.", new(0, 0.5, pies), set, Place.Fridge, family.SetCue,
                     baked is null ? family.SetCaution : Phrase.None));
     }
 
@@ -206,7 +207,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             var reducing = FillingYield.Of(formula, setter).Reducing!.Value;
             steps.Add(
                 new(
-                    StepKind.Reduce, Part.Filling,
+                    StepKind.Reduce, StepPart.Filling,
                     Named(
                         $"Boil the {string.Join(" and ", reduced.Select(l => l.Ingredient.ShortName))} down to half in a wide pan; "
                             + $"measure it. Let it cool."),
@@ -217,7 +218,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         foreach (var step in formula.Family.Method)
             steps.Add(
                 new(
-                    StepKind.MakeFilling, Part.Filling, Named(step.Do), new(step.SetUp, step.PerPie, pies), step.Wait, step.Where,
+                    StepKind.MakeFilling, StepPart.Filling, Named(step.Do), new(step.SetUp, step.PerPie, pies), step.Wait, step.Where,
                     step.Cue, step.Caution)
                 { Heat = step.Heat, Subject = formula.Id, Named = formula.Name });
     }
@@ -231,7 +232,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                 var family = filling.Formula.Family;
                 Make(steps, filling.Formula, 1, true, pies);
                 steps.Add(new(
-                    StepKind.FirstLayer, Part.Assembly,
+                    StepKind.FirstLayer, StepPart.Assembly,
                     new(
                         $"{filling.Formula.Name} first: {{0}} into each, {{1}} thick, and level it.", layer.Mass,
                         filling.Thickness.AsQuantity()),
@@ -243,13 +244,13 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                 var least = Math.Max(StepConstants.LayerChill.Usual, family.SetTime.Least * factor);
                 steps.Add(
                     new(
-                        StepKind.ChillLayer, Part.Assembly, "Chill it before the next goes on.", new(0, 0.5, pies),
+                        StepKind.ChillLayer, StepPart.Assembly, "Chill it before the next goes on.", new(0, 0.5, pies),
                         new(least, least, Math.Max(least, family.SetTime.Most)), Place.Fridge, "bears a fingertip"));
                 break;
             case PieceLayer pieces:
                 var n = new Quantity((layer.Count?.Value.Value ?? 0) - layer.Over, Dimension.Count);
                 steps.Add(new(
-                    StepKind.LayPieces, Part.Assembly, layer.Over > 0
+                    StepKind.LayPieces, StepPart.Assembly, layer.Over > 0
                         ? new(
                             $"Dry the {pieces.Piece.Name} on a cloth and lay {{0}} in each, side by side; keep the other {{1}} back.", n,
                             new Quantity(layer.Over, Dimension.Count))
@@ -269,7 +270,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         Pattern.Cover or Pattern.Rings or Pattern.Spiral or Pattern.Spread => "rosettes over all of it",
     };
 
-    private static void Top(List<Step> steps, Part part, ToppingSums sums, int pies)
+    private static void Top(List<Step> steps, StepPart part, ToppingSums sums, int pies)
     {
         var choice = sums.Choice;
         var topping = choice.Topping;

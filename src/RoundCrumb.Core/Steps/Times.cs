@@ -28,24 +28,26 @@ public sealed record Times(
 
         var total = new Worked<MinuteRange>(
             "hands-on", "Hands on", MinuteRange.Of(hands.Sum()), "hands of every step added up",
-            Hands("crust", Part.Crust), Hands("filling", Part.Filling), Hands("filling the shell", Part.Assembly),
-            Hands("topping", Part.Topping));
+            Hands("crust", StepPart.Crust), Hands("filling", StepPart.Filling), Hands("filling the shell", StepPart.Assembly),
+            Hands("topping", StepPart.Topping));
 
         // Two branches side by side: the longer one decides, for least, best and most alike.
-        var crust = waits[(int)Part.Crust] + MinuteRange.Of(hands[(int)Part.Crust]);
-        var filling = waits[(int)Part.Filling] + MinuteRange.Of(hands[(int)Part.Filling]);
+        var crust = waits[(int)StepPart.Crust] + MinuteRange.Of(hands[(int)StepPart.Crust]);
+        var filling = waits[(int)StepPart.Filling] + MinuteRange.Of(hands[(int)StepPart.Filling]);
         var crustFirst = crust.Best >= filling.Best;
-        var branch = crustFirst ? Part.Crust : Part.Filling;
+        var branch = crustFirst ? StepPart.Crust : StepPart.Filling;
         var waiting = new Worked<MinuteRange>(
-            "waiting", "Waiting", waits[(int)branch] + waits[(int)Part.Assembly] + waits[(int)Part.Topping],
+            "waiting", "Waiting", waits[(int)branch] + waits[(int)StepPart.Assembly] + waits[(int)StepPart.Topping],
             "waits of the longer branch + setting",
             Term.Given(crustFirst ? "crust, the longer branch" : "filling, the longer branch", waits[(int)branch]), Term.Of(chain.SetTime));
         var path = new Worked<MinuteRange>(
             "start-to-slice", "From start to slice",
-            waiting.Value + MinuteRange.Of(hands[(int)branch] + hands[(int)Part.Assembly] + hands[(int)Part.Topping]),
+            waiting.Value + MinuteRange.Of(hands[(int)branch] + hands[(int)StepPart.Assembly] + hands[(int)StepPart.Topping]),
             "waiting + hands along the longer branch, filling the shell and topping",
             Term.Of(waiting),
-            Term.Given("hands along the way", MinuteRange.Of(hands[(int)branch] + hands[(int)Part.Assembly] + hands[(int)Part.Topping])));
+            Term.Given(
+                "hands along the way",
+                MinuteRange.Of(hands[(int)branch] + hands[(int)StepPart.Assembly] + hands[(int)StepPart.Topping])));
 
         // Of several fillings the one that is soonest past its best decides.
         var (best, most) = c.Fillings.Select(f => f.Family.Keeps).OrderBy(k => k.Most.Usual).ThenBy(k => k.Best.Usual).First();
@@ -66,6 +68,6 @@ public sealed record Times(
                 Term.Given(first.Topping.Why, first.Topping.Holds));
         return new(total, waiting, path, keeps, holds);
 
-        Term Hands(string name, Part part) => Term.Given(name, MinuteRange.Of(hands[(int)part]));
+        Term Hands(string name, StepPart part) => Term.Given(name, MinuteRange.Of(hands[(int)part]));
     }
 }

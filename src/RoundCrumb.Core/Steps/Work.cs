@@ -85,7 +85,7 @@ public sealed record Baking(
 /// <param name="Baking">How it bakes; none for hands.</param>
 /// <param name="Join">Work of the same name for other pies can be done in one go with it; none where that saves nothing.</param>
 public sealed record Work(
-    WorkId Id, Part Part, string Label, IReadOnlyList<int> Steps, double SetUp, double More, Tool Tool, int Pies, Baking? Baking,
+    WorkId Id, StepPart Part, string Label, IReadOnlyList<int> Steps, double SetUp, double More, Tool Tool, int Pies, Baking? Baking,
     JoinName? Join)
 {
     /// <summary>From beginning to end.</summary>

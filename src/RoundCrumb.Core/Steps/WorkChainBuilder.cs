@@ -49,7 +49,7 @@ internal sealed class WorkChainBuilder
                 kept.Insert(
                     0,
                     new(
-                        StepKind.ThawDough, Part.Crust, "Take the frozen dough out to thaw in the fridge overnight.", new(2, 0, pies),
+                        StepKind.ThawDough, StepPart.Crust, "Take the frozen dough out to thaw in the fridge overnight.", new(2, 0, pies),
                         new(StepConstants.Thaw.Low, StepConstants.Thaw.Usual, StepConstants.Thaw.High), Place.Fridge,
                         "gives to a thumb, still cold")
                     { Id = new(StepKind.ThawDough, "", 0) });
@@ -58,7 +58,7 @@ internal sealed class WorkChainBuilder
                 kept.RemoveRange(0, kept.FindIndex(s => s.Kind is StepKind.FreezeShell or StepKind.ChillShell) + 1);
                 break;
             case Stock.BakedShells:
-                kept.RemoveAll(s => s.Part is Part.Crust);
+                kept.RemoveAll(s => s.Part is StepPart.Crust);
                 break;
             default:
                 break;
@@ -137,9 +137,9 @@ internal sealed class WorkChainBuilder
         var step = _steps[i];
 
         // What is made beside the pie and meets it later: the filling, and what a topping needs before it can go on.
-        var beside = step.Part is Part.Filling
+        var beside = step.Part is StepPart.Filling
             || (
-                step is { Part: Part.Topping, Where: Place.Hob or Place.Oven } && i + 1 < _steps.Count
+                step is { Part: StepPart.Topping, Where: Place.Hob or Place.Oven } && i + 1 < _steps.Count
                     && (_steps[i + 1].Kind, _steps[i + 1].Subject) == (step.Kind, step.Subject));
         if (step.Bakes)
             Bake(i, beside);
@@ -173,11 +173,11 @@ internal sealed class WorkChainBuilder
             return;
         }
 
-        var pour = step.Part is Part.Assembly && !_poured && LastPour(i);
+        var pour = step.Part is StepPart.Assembly && !_poured && LastPour(i);
         var lanes = pour && Baked(i)
             ? Loads
-            : step.Part is Part.Crust && tails.Count <= 1 && NextBakes(i) ? Loads
-            : tails.Count > 1 && !pour && step.Part is not Part.Topping ? tails.Count
+            : step.Part is StepPart.Crust && tails.Count <= 1 && NextBakes(i) ? Loads
+            : tails.Count > 1 && !pour && step.Part is not StepPart.Topping ? tails.Count
             : 1;
         var meets = !beside && _beside.Count > 0;
         var joins = JoinOf(step);
@@ -269,7 +269,7 @@ internal sealed class WorkChainBuilder
     private double FillingWaits(Step step)
     {
         var family = _pie.Composition.Filling.Formula.Family;
-        return step.Part is Part.Topping ? StepConstants.ColdIn.Usual
+        return step.Part is StepPart.Topping ? StepConstants.ColdIn.Usual
             : family.GoesInHot ? StepConstants.HotIn.Usual
             : family.Scale == SetScale.Gelatine ? StepConstants.GelatineIn.Usual
             : StepConstants.ColdIn.Usual;
@@ -278,12 +278,12 @@ internal sealed class WorkChainBuilder
     private void Between(Tail tail, int to, Step step)
     {
         var from = _works[tail.Work];
-        var shell = from.Part is Part.Crust && step.Part is not Part.Crust;
+        var shell = from.Part is StepPart.Crust && step.Part is not StepPart.Crust;
         var wait = tail.Waited ? tail.Wait
             : shell && from.Baking is not null ? new(0, 0, StepConstants.HotShell.Usual)
             : shell ? new(0, 0, StepConstants.Stands.Usual)
-            : new MinuteRange(0, 0, step.Part is Part.Topping ? StepConstants.ColdIn.Usual : StepConstants.AtHand.Usual);
-        var inPan = _pansFrom is { } pans && tail.Work >= pans && from.Part is not Part.Filling;
+            : new MinuteRange(0, 0, step.Part is StepPart.Topping ? StepConstants.ColdIn.Usual : StepConstants.AtHand.Usual);
+        var inPan = _pansFrom is { } pans && tail.Work >= pans && from.Part is not StepPart.Filling;
         _gaps.Add(
             new(
                 tail.Work, to, wait, tail.At, !tail.Waited,
@@ -297,7 +297,7 @@ internal sealed class WorkChainBuilder
 
         // Still in the same oven: weights out, or sealed, and back in.
         if (tails.Count > 0 && tails.All(t => !t.Waited && t.Work >= 0 && _works[t.Work].Baking is { } b && b.Heat == HeatOf(step).At)
-                && step.Part is Part.Crust)
+                && step.Part is StepPart.Crust)
         {
             foreach (var tail in tails)
             {
@@ -320,7 +320,7 @@ internal sealed class WorkChainBuilder
         tails = beside ? _beside : _main;
         var (heat, low, high) = HeatOf(step);
         var lanes = tails.Count;
-        var tray = step.Part is Part.Topping;
+        var tray = step.Part is StepPart.Topping;
         for (var k = 0; k < lanes; k++)
         {
             var pies = _works[tails[k].Work].Pies;
@@ -353,10 +353,10 @@ internal sealed class WorkChainBuilder
         var step = _steps[i];
         if (pour && !_filled.Contains(work))
             _filled.Add(work);
-        if (step.Part is Part.Topping)
+        if (step.Part is StepPart.Topping)
             _topped = work;
         if (_pansFrom is null
-                && (step.Kind.TakesPans || (_stock is Stock.FrozenShells && step.Part is Part.Crust) || step.Part is Part.Assembly))
+                && (step.Kind.TakesPans || (_stock is Stock.FrozenShells && step.Part is StepPart.Crust) || step.Part is StepPart.Assembly))
             _pansFrom = work;
     }
 
@@ -393,7 +393,7 @@ internal sealed class WorkChainBuilder
     /// <summary>True for the step with which the filling itself goes in: the last "Fill", where layers lie beneath.</summary>
     private bool LastPour(int i) => _steps[i].Kind is StepKind.Fill;
 
-    private bool Baked(int from) => _steps.Skip(from).Any(s => s is { Part: Part.Assembly, Bakes: true });
+    private bool Baked(int from) => _steps.Skip(from).Any(s => s is { Part: StepPart.Assembly, Bakes: true });
 
     /// <summary>True when this step's hands put shells into the oven, or the very next ones do.</summary>
     private bool NextBakes(int i) => _steps[i].Bakes;

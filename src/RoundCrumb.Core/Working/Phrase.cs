@@ -10,13 +10,13 @@ namespace RoundCrumb.Core.Working;
 /// <param name="Quantity">The quantity.</param>
 /// <param name="Figure">The figure it is; none for a quantity that is only said.</param>
 /// <param name="Ingredient">What it is a mass of, where a baker may want it in cups and spoons.</param>
-public readonly record struct Said(Quantity Quantity, IWorked? Figure = null, Ingredient? Ingredient = null)
+public readonly record struct PhraseArgument(Quantity Quantity, IWorked? Figure = null, Ingredient? Ingredient = null)
 {
     /// <summary>A quantity, said in the baker's units.</summary>
-    public static implicit operator Said(Quantity quantity) => new(quantity);
+    public static implicit operator PhraseArgument(Quantity quantity) => new(quantity);
 
     /// <summary>A quantity without a figure.</summary>
-    public static Said FromQuantity(Quantity quantity) => quantity;
+    public static PhraseArgument FromQuantity(Quantity quantity) => quantity;
 }
 
 /// <summary>
@@ -27,7 +27,7 @@ public readonly record struct Said(Quantity Quantity, IWorked? Figure = null, In
 /// </summary>
 /// <param name="Template">The words; where there are amounts, written by hand, with nothing of a baker's own put together with it.</param>
 /// <param name="Amounts">What stands in them.</param>
-public readonly record struct Phrase(string Template, params Said[] Amounts)
+public readonly record struct Phrase(string Template, params PhraseArgument[] Amounts)
 {
     /// <summary>Nothing to say.</summary>
     public static readonly Phrase None = new("");
@@ -35,7 +35,7 @@ public readonly record struct Phrase(string Template, params Said[] Amounts)
     /// <summary>A sentence put together by interpolation.</summary>
     /// <param name="words">The words.</param>
     /// <param name="amounts">What stands in them.</param>
-    public Phrase(PhraseWords words, params Said[] amounts)
+    public Phrase(PhraseWords words, params PhraseArgument[] amounts)
         : this(amounts.Length > 0 ? words.Template : words.Words, amounts)
     {
     }

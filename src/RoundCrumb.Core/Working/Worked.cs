@@ -47,10 +47,10 @@ public sealed class Worked<T>(string id, string name, T value, string formula, p
     public string Formula { get; } = formula;
 
     /// <summary>A figure in a sentence; it opens its working.</summary>
-    public static implicit operator Said(Worked<T> figure) => new(figure.Amount, figure);
+    public static implicit operator PhraseArgument(Worked<T> figure) => new(figure.Amount, figure);
 
     /// <summary>The figure as it stands in a sentence.</summary>
-    public Said ToSaid() => this;
+    public PhraseArgument ToPhraseArgument() => this;
 
     /// <inheritdoc/>
     public IReadOnlyList<Term> Terms { get; } = terms;

@@ -77,7 +77,7 @@ public readonly record struct SourceWork(int Batch, int Work);
 /// <param name="Pies">For how many pies.</param>
 /// <param name="Stage">Loads of the same stage of the same batch bake in one run.</param>
 public sealed record DayWork(
-    string Key, IReadOnlyList<SourceWork> Sources, IReadOnlyList<int> Batches, Part Part, string Label,
+    string Key, IReadOnlyList<SourceWork> Sources, IReadOnlyList<int> Batches, StepPart Part, string Label,
     IReadOnlyList<IReadOnlyList<int>> Steps, int Length, Tool Tool, Load? Load, int Pies, string Stage)
 {
     /// <summary>True where hands are busy from beginning to end.</summary>

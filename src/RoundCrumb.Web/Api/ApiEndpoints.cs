@@ -205,7 +205,7 @@ public static class ApiEndpoints
             : (await box.FindAsync(RecipeBox.Parse(id)!.Value.Part, deletedToo: true, cancel))!.Versions.Single(
                 v => v.Number == RecipeBox.Parse(id)!.Value.Version).Text;
         var facts = PartFacts.Of(part);
-        var shown = new Shown(UnitChoice.Usual);
+        var shown = new QuantityFormatter(UnitChoice.Usual);
         return TypedResults.Ok(new PartDetail(
             part.Id, part.Kind.ToString(), part.Name, part.FamilyId, shipped is not null, text,
             [
@@ -255,7 +255,7 @@ public static class ApiEndpoints
     {
         if (read.Troubles.Count == 0)
             return TypedResults.Ok(Worked(read.Composition, count, kitchen));
-        var shown = new Shown(UnitChoice.Usual);
+        var shown = new QuantityFormatter(UnitChoice.Usual);
         return Problem(read.Troubles.ToDictionary(t => t.Field, t => new[] { shown.Say(t.Message) }));
     }
 
@@ -263,7 +263,7 @@ public static class ApiEndpoints
     {
         var pie = Assessment.Of(composition, count, kitchen);
         var sheet = BatchSheet.Of(pie);
-        var shown = new Shown(UnitChoice.Usual);
+        var shown = new QuantityFormatter(UnitChoice.Usual);
         return new(
             CompositionAddress.Write(composition), count, Math.Round(pie.PanVolume.Value.Value, 1),
             Math.Round(pie.FilledDepth.Value.Value, 1), Math.Round(pie.FilledEach.Value.Value, 1),

@@ -15,7 +15,7 @@ public static class FigureLink
     /// <param name="composition">The composition's address.</param>
     /// <param name="pies">How many pies the figure is for.</param>
     /// <param name="said">How it is said, where that is not just its amount.</param>
-    public static IHtmlContent To(IWorked figure, Shown shown, string composition, int pies, string? said = null)
+    public static IHtmlContent To(IWorked figure, QuantityFormatter shown, string composition, int pies, string? said = null)
     {
         return At(
             string.Create(CultureInfo.InvariantCulture, $"{Routes.Working}?f={figure.Id}&n={pies}&{composition}"), figure,
@@ -31,7 +31,7 @@ public static class FigureLink
             + $"made\">{Svg.Text(said)}</a>");
 
     /// <summary>A sentence whose figures open.</summary>
-    public static IHtmlContent Sentence(Phrase phrase, Shown shown, string composition, int pies)
+    public static IHtmlContent Sentence(Phrase phrase, QuantityFormatter shown, string composition, int pies)
     {
         if (phrase.IsEmpty)
             return HtmlString.Empty;

@@ -29,7 +29,7 @@ public sealed class Preferences
     public Theme Theme { get; }
 
     /// <summary>Says quantities in these units.</summary>
-    public Shown Shown => new(Units);
+    public QuantityFormatter Shown => new(Units);
 
     /// <summary>The cookie's text for some units and a theme.</summary>
     public static string Write(UnitChoice units, Theme theme) => $"{units.Mass}.{units.Oven}.{units.Length}.{theme}".ToLowerInvariant();

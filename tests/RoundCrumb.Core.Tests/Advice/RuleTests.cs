@@ -191,7 +191,7 @@ public class RuleTests
         foreach (var remedy in finding.Remedies)
         {
             var after = remedy.Apply(pie);
-            var words = new Shown(UnitChoice.Usual).Say(remedy.Do);
+            var words = new QuantityFormatter(UnitChoice.Usual).Say(remedy.Do);
             after.ShouldNotBe(pie, words);
 
             // From one school to the other: that is a school too.
@@ -211,7 +211,7 @@ public class RuleTests
     {
         foreach (var units in (UnitChoice[])[UnitChoice.Usual, new(MassUnit.Cups, OvenUnit.Gas, LengthUnit.Inches)])
         {
-            var shown = new Shown(units);
+            var shown = new QuantityFormatter(units);
             foreach (var finding in Assessment.Of(pie).Advice)
             {
                 shown.Say(finding.Says).ShouldNotBeNullOrWhiteSpace();

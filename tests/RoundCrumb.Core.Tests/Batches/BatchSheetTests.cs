@@ -2,6 +2,9 @@ using FsCheck.Xunit;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Methods;
+using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Tests.Batches;
@@ -69,6 +72,23 @@ public class BatchSheetTests
     {
         BatchSheet.Of(Assessment.Of(Pies.Plain)).Allergens.ShouldBe(Allergens.Wheat | Allergens.Barley | Allergens.Milk | Allergens.Egg);
         BatchSheet.Of(Assessment.Of(Pies.Cheese)).Allergens.ShouldBe(Allergens.Wheat | Allergens.Milk);
+    }
+
+    /// <summary>In a warm room the board is chilled before the dough is rolled: every step behind it moves by one place.</summary>
+    [Fact]
+    public void A_step_that_is_ticked_stays_ticked_when_another_comes_before_it()
+    {
+        var cool = BatchSheet.Of(Assessment.Of(Pies.Plain, 2));
+        var warm = BatchSheet.Of(Assessment.Of(Pies.Plain, 2, Kitchen.Usual with { Room = new(28) }));
+        warm.Pie.Chain.Steps.Count.ShouldBe(cool.Pie.Chain.Steps.Count + 1);
+        var fill = cool.Pie.Chain.Steps.Single(s => s.Kind is StepKind.Fill);
+        warm.Ticks().ShouldContain(BatchSheet.StepTick(fill));
+        cool.Ticks().Except(warm.Ticks()).ShouldBeEmpty();
+
+        // A sheet of an earlier version was ticked by places.
+        cool.Renamed("step.0").ShouldBe(BatchSheet.StepTick(cool.Pie.Chain.Steps[0]));
+        cool.Renamed("step.99").ShouldBe("step.99");
+        cool.Renamed("crust.butter").ShouldBe("crust.butter");
     }
 
     [Fact]

@@ -36,7 +36,7 @@ public class AddressTests
             double.IsFinite(figure.Amount.Amount).ShouldBeTrue($"{figure.Id} of {CompositionAddress.Write(read.Composition)}");
         pie.Advice.ShouldNotBeNull();
         foreach (var trouble in read.Troubles)
-            new Shown(UnitChoice.Usual).Say(trouble.Message).ShouldNotBeNullOrWhiteSpace();
+            new QuantityFormatter(UnitChoice.Usual).Say(trouble.Message).ShouldNotBeNullOrWhiteSpace();
     }
 
     [Theory]
@@ -61,7 +61,7 @@ public class AddressTests
         var read = CompositionAddress.Read(fields.GetValueOrDefault);
         var trouble = read.Of(field).ShouldNotBeNull();
         trouble.Typed.ShouldBe(typed);
-        new Shown(UnitChoice.Usual).Say(trouble.Message).ShouldContain(words);
+        new QuantityFormatter(UnitChoice.Usual).Say(trouble.Message).ShouldContain(words);
         Assessment.Of(read.Composition).PanVolume.Value.Value.ShouldBeGreaterThan(0);
     }
 

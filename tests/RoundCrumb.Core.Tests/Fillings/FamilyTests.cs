@@ -126,15 +126,15 @@ public class FamilyTests
         pie.FilledBake!.Heat!.Value.Value.ShouldBe(160);
         pie.FilledBake.Minutes.Value.Least.ShouldBe(33, 0.01);
         pie.FilledBake.Minutes.Value.Most.ShouldBe(44, 0.01);
-        pie.Chain.Steps.ShouldContain(s => s.Part == Part.Assembly && s.Where == Place.Oven);
+        pie.Chain.Steps.ShouldContain(s => s.Part == StepPart.Assembly && s.Where == Place.Oven);
         Assessment.Of(Pies.Read("fill=malt-custard")).FilledBake.ShouldBeNull();
 
         // In an oven that is 12 °C hot the dial is set to 148 for it, and the step says so.
         var hot = Core.Kitchens.Kitchen.Usual with { Ovens = [new("oven-1", "Big {oven}", new(600), new(400), 3, false, 12)] };
         var there = Assessment.Of(pie.Composition, 1, hot);
         there.FilledDial!.Value.Value.ShouldBe(148);
-        new Core.Units.Shown(Core.Units.UnitChoice.Usual)
-            .Say(there.Chain.Steps.Single(s => s.Part == Part.Assembly && s.Where == Place.Oven && s.Wait.Best > 0).Do)
+        new Core.Units.QuantityFormatter(Core.Units.UnitChoice.Usual)
+            .Say(there.Chain.Steps.Single(s => s.Part == StepPart.Assembly && s.Where == Place.Oven && s.Wait.Best > 0).Do)
             .ShouldContain("(Big {oven}: set 150 °C)");
         there.Figures().Select(f => f.Id).ShouldContain(Assessment.FilledDialId);
     }
@@ -198,13 +198,13 @@ public class FamilyTests
         var work = Assessment.Of(pie);
         var family = pie.Filling.Formula.Family;
         var steps = work.Chain.Steps;
-        steps.Count(s => s.Part == Part.Filling).ShouldBe(
+        steps.Count(s => s.Part == StepPart.Filling).ShouldBe(
             pie.Fillings.Sum(f => f.Family.Method.Count + (f.Lines.Any(l => l.GoesIn is GoesIn.Reduced) ? 1 : 0)));
         if (family.Bake is not null)
-            steps.Any(s => s.Part == Part.Assembly && s.Where == Place.Oven && s.Wait.Best > 0).ShouldBeTrue();
+            steps.Any(s => s.Part == StepPart.Assembly && s.Where == Place.Oven && s.Wait.Best > 0).ShouldBeTrue();
         var before = steps.Where(
-            s => s.Where is Place.Fridge && s.Part == Part.Assembly && s.Cue == "bears a fingertip").Sum(s => s.Wait.Best);
-        steps.Where(s => s.Where is Place.Fridge && s.Part == Part.Assembly).Sum(s => s.Wait.Best)
+            s => s.Where is Place.Fridge && s.Part == StepPart.Assembly && s.Cue == "bears a fingertip").Sum(s => s.Wait.Best);
+        steps.Where(s => s.Where is Place.Fridge && s.Part == StepPart.Assembly).Sum(s => s.Wait.Best)
             .ShouldBe(before + work.Chain.SetTime.Value.Best, 1e-9);
     }
 }

@@ -54,12 +54,12 @@ public class OvenTests
         Big.DialFor(heat).Value.Value.ShouldBe(168);
         Fan.DialFor(heat).Value.Value.ShouldBe(165);
         Oven.Plain.DialFor(heat).Value.Value.ShouldBe(180);
-        new Shown(UnitChoice.Usual).Say(Big.DialFor(heat).Amount).ShouldBe("170 °C");
+        new QuantityFormatter(UnitChoice.Usual).Say(Big.DialFor(heat).Amount).ShouldBe("170 °C");
 
         // A dial is never moved by the baker's own fan figure, only said in °F or gas.
-        new Shown(UnitChoice.Usual with { Oven = OvenUnit.Fan }).Say(Fan.DialFor(heat).Amount).ShouldBe("165 °C");
-        new Shown(UnitChoice.Usual with { Oven = OvenUnit.Fahrenheit }).Say(Fan.DialFor(heat).Amount).ShouldBe("330 °F");
-        new Shown(UnitChoice.Usual with { Oven = OvenUnit.Gas }).Say(Fan.DialFor(heat).Amount).ShouldBe("gas 3");
+        new QuantityFormatter(UnitChoice.Usual with { Oven = OvenUnit.Fan }).Say(Fan.DialFor(heat).Amount).ShouldBe("165 °C");
+        new QuantityFormatter(UnitChoice.Usual with { Oven = OvenUnit.Fahrenheit }).Say(Fan.DialFor(heat).Amount).ShouldBe("330 °F");
+        new QuantityFormatter(UnitChoice.Usual with { Oven = OvenUnit.Gas }).Say(Fan.DialFor(heat).Amount).ShouldBe("gas 3");
     }
 
     [Fact]

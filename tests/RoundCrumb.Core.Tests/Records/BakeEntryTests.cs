@@ -69,7 +69,7 @@ public class BakeEntryTests
             Set = SetVerdict.Runny,
             Base = BaseVerdict.Soggy,
         };
-        var rows = Compared.Of(Sheet, entry).ToDictionary(r => r.Name, r => new Shown(UnitChoice.Usual).Say(r.Verdict));
+        var rows = Compared.Of(Sheet, entry).ToDictionary(r => r.Name, r => new QuantityFormatter(UnitChoice.Usual).Say(r.Verdict));
         rows["Oven, set"].ShouldBe("as planned");
         rows["Oven, read"].ShouldBe("12 °C hotter than its dial");
         rows["Weighted"].ShouldBe("5 min longer");

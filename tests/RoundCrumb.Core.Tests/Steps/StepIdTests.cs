@@ -72,7 +72,7 @@ public class StepIdTests
                         Crust = Composition.UsualCrust(pan, family) with { Treatment = treatment },
                     },
                     3);
-                var crust = pie.Chain.Steps.Where(s => s.Part is Part.Crust).ToList();
+                var crust = pie.Chain.Steps.Where(s => s.Part is StepPart.Crust).ToList();
                 crust.Count.ShouldBeGreaterThan(0, family.Id);
                 crust.Sum(s => s.HandsOn).ShouldBeGreaterThan(0, family.Id);
                 (crust.Any(s => s.Kind.TakesPans) || family is ShellFamily).ShouldBeTrue(family.Id);

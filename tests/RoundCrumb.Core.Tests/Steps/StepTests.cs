@@ -35,7 +35,7 @@ public class StepTests
         {
             step.Wait.Least.ShouldBeLessThanOrEqualTo(step.Wait.Best + 1e-9);
             step.Wait.Best.ShouldBeLessThanOrEqualTo(step.Wait.Most + 1e-9);
-            new Shown(UnitChoice.Usual).Say(step.Do).ShouldNotBeNullOrWhiteSpace();
+            new QuantityFormatter(UnitChoice.Usual).Say(step.Do).ShouldNotBeNullOrWhiteSpace();
         }
 
         sums.Times.HandsOn.Value.Best.ShouldBe(sums.Chain.Steps.Sum(s => s.HandsOn), 1e-6);
@@ -56,7 +56,7 @@ public class StepTests
     {
         var parts = Assessment.Of(Composition.Usual).Chain.Steps.Select(s => s.Part).ToList();
         parts.ShouldBe(parts.Order());
-        parts.ShouldContain(Part.Topping);
+        parts.ShouldContain(StepPart.Topping);
     }
 
     [Fact]

@@ -174,7 +174,7 @@ public class WorkChainTests
         var frozen = Chain(Pies.Plain, stock: Stock.FrozenShells);
         frozen.Works.ShouldNotContain(w => w.Label == "Make dough" || w.Label == "Roll and line");
         frozen.Works.Count.ShouldBe(fresh.Works.Count - 3);
-        Chain(Pies.Plain, stock: Stock.BakedShells).Works.ShouldNotContain(w => w.Part == Part.Crust);
+        Chain(Pies.Plain, stock: Stock.BakedShells).Works.ShouldNotContain(w => w.Part == StepPart.Crust);
 
         // Frozen dough thaws overnight and is then rolled as any other.
         var dough = Chain(Pies.Plain, stock: Stock.FrozenDough);

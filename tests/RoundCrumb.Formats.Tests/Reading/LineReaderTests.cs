@@ -197,7 +197,7 @@ public class LineReaderTests
     public void What_is_shown_is_read_as_what_was_shown(FsCheck.PositiveInt tenths, bool ounces)
     {
         // What a screen says of a weight, typed again, is said the same.
-        var shown = new Shown(new(ounces ? MassUnit.Ounces : MassUnit.Grams, default, default));
+        var shown = new QuantityFormatter(new(ounces ? MassUnit.Ounces : MassUnit.Grams, default, default));
         var said = shown.Say(new Quantity(5 + (tenths.Get / 10.0), Dimension.Mass));
         var read = Reader.Read(said + " plain flour");
         shown.Say(new Quantity(read.Items[0].Grams!.Value, Dimension.Mass)).ShouldBe(said);

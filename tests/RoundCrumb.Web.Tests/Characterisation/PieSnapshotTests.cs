@@ -50,7 +50,7 @@ public sealed class PieSnapshotTests
     /// <summary>All that is said of a pie, a text for each kind.</summary>
     private static IEnumerable<string> Said(string address)
     {
-        var shown = new Shown(UnitChoice.Usual);
+        var shown = new QuantityFormatter(UnitChoice.Usual);
         var composition = CompositionAddress.Read(address).Composition;
         var pie = Assessment.Of(composition, 3);
         var sheet = BatchSheet.Of(pie);

@@ -26,11 +26,11 @@ public static class AboveDrawing
     private const string Ink = "#4a3418";
 
     /// <summary>The drawing for the screen, as wide as its place.</summary>
-    public static IHtmlContent Draw(Assessment pie, ToppingSums top, Shown shown) =>
+    public static IHtmlContent Draw(Assessment pie, ToppingSums top, QuantityFormatter shown) =>
         new HtmlString(Surface(pie, top, shown, Whole(pie), "class=\"above-drawing\" role=\"img\""));
 
     /// <summary>The drawing as a file: its size is the pie's.</summary>
-    public static string File(Assessment pie, ToppingSums top, Shown shown)
+    public static string File(Assessment pie, ToppingSums top, QuantityFormatter shown)
     {
         var (x, y, w, h) = Whole(pie);
         return "<?xml version=\"1.0\" encoding=\"UTF-8\"?>\n"
@@ -39,7 +39,7 @@ public static class AboveDrawing
     }
 
     /// <summary>The drawing on as many sheets as it takes at true size, with a line to measure on each.</summary>
-    public static IReadOnlyList<TrueSheet> Sheets(Assessment pie, ToppingSums top, Shown shown)
+    public static IReadOnlyList<TrueSheet> Sheets(Assessment pie, ToppingSums top, QuantityFormatter shown)
     {
         var (x, y, w, h) = Whole(pie);
         var (across, down) = ((int)Math.Ceiling(w / SheetWide), (int)Math.Ceiling(h / SheetHigh));
@@ -72,7 +72,7 @@ public static class AboveDrawing
     }
 
     /// <summary>What the drawing says to somebody who can't see it.</summary>
-    public static string Describe(Assessment pie, ToppingSums top, Shown shown)
+    public static string Describe(Assessment pie, ToppingSums top, QuantityFormatter shown)
     {
         var rings = top.Arranged.PerRing;
         var what = top.Choice.Topping.Piece?.Name
@@ -89,7 +89,7 @@ public static class AboveDrawing
     }
 
     private static string Surface(
-        Assessment pie, ToppingSums top, Shown shown, (double X, double Y, double W, double H) window, string attributes)
+        Assessment pie, ToppingSums top, QuantityFormatter shown, (double X, double Y, double W, double H) window, string attributes)
     {
         var svg = new StringBuilder(8192);
         svg.Add(

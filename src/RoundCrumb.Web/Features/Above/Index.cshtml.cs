@@ -45,7 +45,7 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     public IEnumerable<Finding> Advice => Pie.Advice.Where(f => f.Rule.Id is "piece-too-large");
 
     /// <summary>The baker's units.</summary>
-    public Shown Shown { get; } = baker.Shown;
+    public QuantityFormatter Shown { get; } = baker.Shown;
 
     /// <summary>Shows a topping of the composition in the address.</summary>
     public async Task<IActionResult> OnGetAsync(CancellationToken cancel)

@@ -19,24 +19,29 @@ namespace RoundCrumb.Web.Features.Bakes;
 /// <param name="shown">The baker's units.</param>
 /// <param name="book">The parts that its address names.</param>
 /// <param name="kitchen">The kitchen it is made in.</param>
-public sealed class BakeView(Bake bake, Shown shown, PartBook book, Kitchen kitchen)
+public sealed class BakeView(Bake bake, QuantityFormatter shown, PartBook book, Kitchen kitchen)
 {
     /// <summary>A bake with the parts that its address names.</summary>
-    public static async Task<BakeView> OfAsync(Bake bake, Shown shown, CompositionReader compositions, CancellationToken cancel) =>
+    public static async Task<BakeView> OfAsync(
+        Bake bake, QuantityFormatter shown, CompositionReader compositions, CancellationToken cancel) =>
         new(bake, shown, await compositions.BookAsync([bake.Address], cancel), await compositions.KitchenAsync(cancel));
 
     /// <summary>As kept.</summary>
     public Bake Bake { get; } = bake;
 
     /// <summary>The baker's units.</summary>
-    public Shown Shown { get; } = shown;
+    public QuantityFormatter Shown { get; } = shown;
 
     /// <summary>The sheet.</summary>
     public BatchSheet Sheet { get; } = BatchSheet.Of(
         Assessment.Of(CompositionAddress.Read(bake.Address, book).Composition, Math.Clamp(bake.Pies, 1, BatchSheet.MostPies), kitchen));
 
     /// <summary>What is ticked.</summary>
-    public IReadOnlySet<string> Ticked { get; } = bake.Ticks.Select(t => t.Key).ToHashSet();
+    public IReadOnlySet<string> Ticked => Bake.Ticks.Select(t => Sheet.Renamed(t.Key)).ToHashSet();
+
+    /// <summary>All that a tick is kept as.</summary>
+    public IEnumerable<string> KeptAs(string tick) =>
+        Bake.Ticks.Select(t => t.Key).Where(k => Sheet.Renamed(k) == tick).DefaultIfEmpty(tick);
 
     /// <summary>A figure that opens to its working.</summary>
     public IHtmlContent Figure(IWorked figure, string? said = null) => FigureLink.To(figure, Shown, Bake.Address, Sheet.Pie.Pies, said);

@@ -29,7 +29,8 @@ public sealed class SheetModel(BakeBook bakes, CompositionReader compositions, P
         var view = await BakeView.OfAsync(bake, baker.Shown, compositions, cancel);
         if (key is null || !view.Sheet.Ticks().Contains(key))
             return BadRequest();
-        await bakes.TickAsync(id, key, done, cancel);
+        foreach (var kept in done ? [key] : view.KeptAs(key))
+            await bakes.TickAsync(id, kept, done, cancel);
         return new NoContentResult();
     }
 }

@@ -29,7 +29,7 @@ public sealed class CompareModel(RecipeBox box, Preferences baker) : PageModel
     public VersionComparison Comparison { get; private set; } = null!;
 
     /// <summary>The baker's units.</summary>
-    public Shown Shown { get; } = baker.Shown;
+    public QuantityFormatter Shown { get; } = baker.Shown;
 
     /// <summary>Compares two versions.</summary>
     public async Task<IActionResult> OnGetAsync(int id, int a, int b, CancellationToken cancel)

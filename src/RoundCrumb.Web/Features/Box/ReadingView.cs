@@ -22,7 +22,7 @@ public sealed class ReadingView
     /// <param name="form">As typed.</param>
     /// <param name="lines">As read.</param>
     /// <param name="shown">The baker's units.</param>
-    public ReadingView(PartForm form, IReadOnlyList<ReadLine> lines, Shown shown)
+    public ReadingView(PartForm form, IReadOnlyList<ReadLine> lines, QuantityFormatter shown)
     {
         Form = form;
         Lines = lines;
@@ -47,7 +47,7 @@ public sealed class ReadingView
     public IReadOnlyList<ReadLine> Lines { get; }
 
     /// <summary>The baker's units.</summary>
-    public Shown Shown { get; }
+    public QuantityFormatter Shown { get; }
 
     /// <summary>As the core knows it.</summary>
     public PartRecipe Recipe { get; }
@@ -154,7 +154,7 @@ public sealed class ReadingView
     }
 
     /// <summary>What the eggs come to, in words.</summary>
-    public string Eggs => string.Join(", ", Facts.Eggs.Select(e => Shown.Pieces(e.Count, e.Egg.Piece)));
+    public string Eggs => string.Join(", ", Facts.Eggs.Select(e => QuantityFormatter.Pieces(e.Count, e.Egg.Piece)));
 
     /// <summary>The checks that found something, the gravest first.</summary>
     public IEnumerable<RatioCheck> Odd => Facts.Checks.Where(c => !c.IsSound).OrderBy(c => c.Severity);

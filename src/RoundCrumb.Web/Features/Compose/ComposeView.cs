@@ -28,7 +28,7 @@ public sealed class ComposeView
     /// <param name="opened">The saved pie it was opened from, if any.</param>
     /// <param name="book">The parts that are offered.</param>
     /// <param name="kitchen">The kitchen it is made in.</param>
-    public ComposeView(ReadComposition read, Shown shown, OpenedFrom? opened, PartBook book, Kitchen kitchen)
+    public ComposeView(ReadComposition read, QuantityFormatter shown, OpenedFrom? opened, PartBook book, Kitchen kitchen)
     {
         Book = book;
         _read = read;
@@ -49,7 +49,7 @@ public sealed class ComposeView
     public Composition C => Pie.Composition;
 
     /// <summary>The baker's units.</summary>
-    public Shown Shown { get; }
+    public QuantityFormatter Shown { get; }
 
     /// <summary>The saved pie it was opened from, if any.</summary>
     public OpenedFrom? Opened { get; }
@@ -255,7 +255,7 @@ public sealed class ComposeView
         var fit = Pie.Fit;
         var chosen = C.Filling.Batch;
         var whole = C.Filling.Formula.Piece;
-        yield return ("exact", $"to fit: {Shown.Pieces(fit.Exact.Pieces, whole)}", chosen.Kind is BatchKind.Exact);
+        yield return ("exact", $"to fit: {QuantityFormatter.Pieces(fit.Exact.Pieces, whole)}", chosen.Kind is BatchKind.Exact);
         if (fit.Below is { } below)
             yield return ("below", Words(below), chosen.Kind is BatchKind.Below);
         yield return ("above", Words(fit.Above), chosen.Kind is BatchKind.Above);
@@ -273,7 +273,7 @@ public sealed class ComposeView
             var off = option.Difference.Value.Value;
             var words = option.Kind is BatchKind.Times
                 ? $"{C.Filling.Batch.Times:0.##} × as written"
-                : Core.Units.Shown.Pieces(option.Pieces, whole);
+                : Core.Units.QuantityFormatter.Pieces(option.Pieces, whole);
             if (Math.Abs(off) < 3)
                 return words + ": just right";
             var ml = Shown.Say(new Quantity(Math.Abs(off), Dimension.Volume));

@@ -21,17 +21,17 @@ public static partial class CutSlice
     private const double Height = 340;
 
     /// <summary>The drawing with its rule, its fill line and its words.</summary>
-    public static IHtmlContent Draw(Assessment pie, Shown shown) => new HtmlString(new Drawing(pie, shown, "").ToString());
+    public static IHtmlContent Draw(Assessment pie, QuantityFormatter shown) => new HtmlString(new Drawing(pie, shown, "").ToString());
 
     /// <summary>The drawing alone, small, for a list.</summary>
     /// <param name="pie">The pie.</param>
     /// <param name="shown">The baker's units.</param>
     /// <param name="place">What tells its place on the page from every other, also where the same pie stands twice.</param>
-    public static IHtmlContent Small(Assessment pie, Shown shown, string place) =>
+    public static IHtmlContent Small(Assessment pie, QuantityFormatter shown, string place) =>
         new HtmlString(new Drawing(pie, shown, place).ToString());
 
     /// <summary>What the drawing says to somebody who can't see it.</summary>
-    public static string Describe(Assessment pie, Shown shown)
+    public static string Describe(Assessment pie, QuantityFormatter shown)
     {
         var c = pie.Composition;
         var words = new StringBuilder();
@@ -64,7 +64,7 @@ public static partial class CutSlice
     private sealed partial class Drawing
     {
         private readonly Assessment _pie;
-        private readonly Shown _shown;
+        private readonly QuantityFormatter _shown;
         private readonly StringBuilder _svg = new(8192);
         private readonly double _wall;
         private readonly double _depth;
@@ -75,7 +75,7 @@ public static partial class CutSlice
         /// <param name="pie">The pie.</param>
         /// <param name="shown">The baker's units.</param>
         /// <param name="place">Its place in a list, where it is drawn small; empty where it is the drawing of the page.</param>
-        public Drawing(Assessment pie, Shown shown, string place)
+        public Drawing(Assessment pie, QuantityFormatter shown, string place)
         {
             _pie = pie;
             _shown = shown;

@@ -13,7 +13,7 @@ public static class SetBar
     private const double Width = 560;
 
     /// <summary>The drawing.</summary>
-    public static IHtmlContent Draw(FillingYield made, FillingFamily family, Shown shown)
+    public static IHtmlContent Draw(FillingYield made, FillingFamily family, QuantityFormatter shown)
     {
         // The scale ends where the last band has run for as long as the one before it.
         var bands = family.Bands;

@@ -56,7 +56,7 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
     public IReadOnlyList<ShelfBake> Bakes { get; private set; } = [];
 
     /// <summary>The baker's units.</summary>
-    public Shown Shown { get; private set; }
+    public QuantityFormatter Shown { get; private set; }
 
     /// <summary>A pie that was just deleted and can be brought back.</summary>
     public int? Deleted { get; private set; }

@@ -46,7 +46,7 @@ public sealed class CardModel(CompositionReader compositions, Preferences baker)
     public IReadOnlyList<KeyValuePair<string, string>> Kept { get; private set; } = [];
 
     /// <summary>The baker's units.</summary>
-    public Shown Shown { get; } = baker.Shown;
+    public QuantityFormatter Shown { get; } = baker.Shown;
 
     /// <summary>Shows the card of the composition in the address.</summary>
     public async Task OnGetAsync(string? n, string? goes, CancellationToken cancel)

@@ -30,7 +30,7 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     public Kitchen Kitchen { get; private set; } = Kitchen.Usual;
 
     /// <summary>The baker's units.</summary>
-    public Shown Shown { get; } = baker.Shown;
+    public QuantityFormatter Shown { get; } = baker.Shown;
 
     /// <summary>Shows the plan in the address.</summary>
     public async Task<IActionResult> OnGetAsync(CancellationToken cancel)

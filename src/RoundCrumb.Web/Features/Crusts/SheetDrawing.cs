@@ -20,7 +20,7 @@ public static class SheetDrawing
     /// <param name="plan">Its plan, which says what each disc is for.</param>
     /// <param name="number">Which sheet it is, from 1.</param>
     /// <param name="shown">The baker's units.</param>
-    public static IHtmlContent Sheet(SheetCut sheet, ShellPlan plan, int number, Shown shown)
+    public static IHtmlContent Sheet(SheetCut sheet, ShellPlan plan, int number, QuantityFormatter shown)
     {
         var svg = new StringBuilder(2048);
         var size = $"{shown.Say(new Quantity(sheet.Width, Dimension.Length))} × {shown.Say(new Quantity(sheet.Length, Dimension.Length))}";

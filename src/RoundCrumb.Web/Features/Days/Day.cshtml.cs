@@ -82,7 +82,7 @@ public sealed partial class DayModel(
     public IReadOnlyList<string> Read { get; private set; } = [];
 
     /// <summary>The baker's units.</summary>
-    public Shown Shown { get; } = baker.Shown;
+    public QuantityFormatter Shown { get; } = baker.Shown;
 
     /// <summary>What was typed into a field of a form that could not be kept; what is kept otherwise.</summary>
     public string Typed(string form, string name, string kept) =>

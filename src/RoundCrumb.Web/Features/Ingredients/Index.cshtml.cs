@@ -21,7 +21,7 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     public IReadOnlyList<Ingredient> Ingredients { get; private set; } = [];
 
     /// <summary>The baker's units.</summary>
-    public Shown Shown { get; } = baker.Shown;
+    public QuantityFormatter Shown { get; } = baker.Shown;
 
     /// <summary>Lists or searches.</summary>
     public async Task<IActionResult> OnGetAsync(string? q, string? shelf, CancellationToken cancel)

@@ -2,7 +2,6 @@ using System.Globalization;
 using Microsoft.AspNetCore.Mvc;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
-using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Kitchens;
 
 namespace RoundCrumb.Web.Features.Kitchens;

@@ -125,7 +125,7 @@ public sealed partial class IndexModel(PanRack rack, KitchenBook kitchen, Prefer
     public bool EquipmentOpen(string form) => Typed("form") == form;
 
     /// <summary>The baker's units.</summary>
-    public Shown Shown { get; } = baker.Shown;
+    public QuantityFormatter Shown { get; } = baker.Shown;
 
     /// <summary>What a field of the form holds.</summary>
     public string Typed(string name) => _typed.GetValueOrDefault(name, "");

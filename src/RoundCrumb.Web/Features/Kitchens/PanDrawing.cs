@@ -13,7 +13,7 @@ public static class PanDrawing
     private const double Scale = 0.5;
 
     /// <summary>The drawing.</summary>
-    public static IHtmlContent Draw(Pan pan, Shown shown)
+    public static IHtmlContent Draw(Pan pan, QuantityFormatter shown)
     {
         var tub = pan.Inside;
         var wall = pan.Material switch { PanMaterial.Glass => 4, PanMaterial.Ceramic => 5, PanMaterial.Foil => 1, _ => 2.0 };
@@ -73,7 +73,7 @@ public static class PanDrawing
     }
 
     /// <summary>A pan in words: its sizes inside, and what it holds.</summary>
-    public static string Describe(Pan pan, Shown shown)
+    public static string Describe(Pan pan, QuantityFormatter shown)
     {
         var across = shown.Say(pan.Top.AsQuantity());
         var size = pan.Length is { } length && length != pan.Top

@@ -58,7 +58,7 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
     public IReadOnlyList<Suggestion> Counter { get; private set; } = [];
 
     /// <summary>The baker's units.</summary>
-    public Shown Shown { get; } = baker.Shown;
+    public QuantityFormatter Shown { get; } = baker.Shown;
 
     /// <summary>What the day leaves over, with a tick for what was said.</summary>
     public IEnumerable<(string Field, string Name, bool Here)> Left =>

@@ -31,7 +31,7 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     public IReadOnlyList<PanSet> Sets { get; private set; } = [];
 
     /// <summary>The baker's units.</summary>
-    public Shown Shown { get; } = baker.Shown;
+    public QuantityFormatter Shown { get; } = baker.Shown;
 
     /// <summary>Shows the plan in the address.</summary>
     public async Task<IActionResult> OnGetAsync(CancellationToken cancel)
@@ -59,7 +59,7 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     /// <summary>A batch in words.</summary>
     public string Says(PourBatch batch) => batch.Kind is BatchKind.Times
         ? FormattableString.Invariant($"{batch.Scale.Value.Value:0.##} × as written")
-        : Shown.Pieces(batch.Pieces, Plan.Formula.Piece);
+        : QuantityFormatter.Pieces(batch.Pieces, Plan.Formula.Piece);
 
     /// <summary>How far a batch is over or short: g, ml and mm.</summary>
     public IHtmlContent Off(PourBatch batch)

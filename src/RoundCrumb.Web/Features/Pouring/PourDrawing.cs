@@ -21,7 +21,7 @@ public static class PourDrawing
     private const int MostDrawn = 60;
 
     /// <summary>The drawing.</summary>
-    public static IHtmlContent Draw(PourPlan plan, Shown shown, string address)
+    public static IHtmlContent Draw(PourPlan plan, QuantityFormatter shown, string address)
     {
         var pans = plan.Rows.SelectMany(r => r.StopAt.Select(stop => (Row: r, Stop: stop))).Take(MostDrawn).ToList();
         var svg = new StringBuilder(4096);

@@ -24,7 +24,7 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     public IReadOnlyList<Finding> StillWrong { get; private set; } = [];
 
     /// <summary>The baker's units.</summary>
-    public Shown Shown { get; } = baker.Shown;
+    public QuantityFormatter Shown { get; } = baker.Shown;
 
     /// <summary>Answers the question in the address.</summary>
     public async Task OnGetAsync([Microsoft.AspNetCore.Mvc.FromQuery(Name = "if")] string? question, CancellationToken cancel)

@@ -16,7 +16,7 @@ namespace RoundCrumb.Web.Features.Working;
 /// <summary>How one figure was made.</summary>
 /// <param name="Figure">The figure.</param>
 /// <param name="Shown">The baker's units.</param>
-public sealed record WorkingView(IWorked Figure, Shown Shown)
+public sealed record WorkingView(IWorked Figure, QuantityFormatter Shown)
 {
     /// <summary>True for a range that matters: one on which bakers differ.</summary>
     public static bool Differs(Constant constant) => constant.High - constant.Low > 1e-9;

@@ -10,7 +10,7 @@ namespace RoundCrumb.Core.Units;
 /// grams to 250 g, fives above; never 227.3 g.
 /// </summary>
 /// <param name="Units">The baker's units.</param>
-public readonly record struct Shown(UnitChoice Units)
+public readonly record struct QuantityFormatter(UnitChoice Units)
 {
     private const double GramsPerOunce = KitchenMeasures.GramsPerOunce;
     private static readonly double MlPerFluidOunce = KitchenMeasures.FluidOunce(CupSize.American);
@@ -44,7 +44,7 @@ public readonly record struct Shown(UnitChoice Units)
     }
 
     /// <summary>A quantity as it stands in a sentence.</summary>
-    public string Say(Said said) =>
+    public string Say(PhraseArgument said) =>
         said.Ingredient is { } ingredient ? Weigh(new Grams(said.Quantity.Amount), ingredient) : Say(said.Quantity);
 
     /// <summary>A mass of an ingredient. In cups the ingredient's own density decides; below 5 g a spoon is named as well.</summary>

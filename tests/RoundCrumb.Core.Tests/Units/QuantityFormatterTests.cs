@@ -6,12 +6,12 @@ using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Tests.Units;
 
-public class ShownTests
+public class QuantityFormatterTests
 {
-    private static readonly Shown Metric = new(UnitChoice.Usual);
-    private static readonly Shown Ounces = new(new(MassUnit.Ounces, OvenUnit.Fahrenheit, LengthUnit.Inches));
-    private static readonly Shown Cups = new(new(MassUnit.Cups, OvenUnit.Gas, LengthUnit.Centimetres));
-    private static readonly Shown Fan = new(new(MassUnit.Grams, OvenUnit.Fan, LengthUnit.Centimetres));
+    private static readonly QuantityFormatter Metric = new(UnitChoice.Usual);
+    private static readonly QuantityFormatter Ounces = new(new(MassUnit.Ounces, OvenUnit.Fahrenheit, LengthUnit.Inches));
+    private static readonly QuantityFormatter Cups = new(new(MassUnit.Cups, OvenUnit.Gas, LengthUnit.Centimetres));
+    private static readonly QuantityFormatter Fan = new(new(MassUnit.Grams, OvenUnit.Fan, LengthUnit.Centimetres));
 
     [Theory]
     [InlineData(227.3, "227 g")]
@@ -107,7 +107,7 @@ public class ShownTests
     [InlineData(1, "1 yolk")]
     [InlineData(4.5, "4½ yolks")]
     [InlineData(4.36, "about 4.4 yolks")]
-    public void Pieces(double count, string said) => Shown.Pieces(count, Pantry.Yolk.Piece).ShouldBe(said);
+    public void Pieces(double count, string said) => QuantityFormatter.Pieces(count, Pantry.Yolk.Piece).ShouldBe(said);
 
     [Fact]
     public void Less_than_nothing_has_a_minus_sign() => Metric.Say(new Millilitres(-60).AsQuantity()).ShouldBe("−60 ml");
