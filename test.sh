@@ -70,7 +70,7 @@ done
 step "lines covered, by assembly"
 if dotnet tool restore >/dev/null &&
   dotnet reportgenerator "-reports:$results/*.cobertura.xml" "-targetdir:$results/coverage" "-reporttypes:TextSummary;Html" \
-    "-assemblyfilters:+RoundCrumb.*;-*.Tests;-*.TestKit" -verbosity:Error; then
+    "-assemblyfilters:+RoundCrumb.*;-*.Tests;-*.TestKit" "-filefilters:-*.g.cs;-*.generated.cs" -verbosity:Error; then
   grep -E '^(  Line coverage|  Branch coverage|RoundCrumb\.)' "$results/coverage/Summary.txt"
 else
   echo "not worked out"

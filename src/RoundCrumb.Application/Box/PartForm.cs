@@ -71,6 +71,26 @@ public sealed record PartForm
         Rest = version.Rest is { } rest ? Number(rest) : "",
     };
 
+    /// <summary>An empty form for a kind of part, by name; for a filling where it names none.</summary>
+    public static PartForm New(string? kind) => new() { Kind = Word(kind ?? "", PartKind.Filling).ToString() };
+
+    /// <summary>The form of a copy of a part that comes with Round Crumb.</summary>
+    public static PartForm CopyOf(PartRecipe shipped) => new()
+    {
+        Kind = shipped.Kind.ToString(),
+        Family = shipped.FamilyId,
+        Name = "My " + char.ToLowerInvariant(shipped.Name[0]) + shipped.Name[1..],
+        Lines = CompositionReader.Text(shipped.Lines),
+        Cup = nameof(CupSize.Metric),
+    };
+
+    /// <summary>The form of a copy of a version that is kept.</summary>
+    public static PartForm CopyOf(Part part, PartVersion version)
+    {
+        var form = Of(part, version);
+        return form with { Name = form.Name[..Math.Min(form.Name.Length, Part.LongestName - 2)] + " 2" };
+    }
+
     /// <summary>Its fields as they are called on the form.</summary>
     public IReadOnlyList<(string Name, string Value)> Named() =>
     [

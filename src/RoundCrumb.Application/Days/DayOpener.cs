@@ -34,6 +34,23 @@ public sealed record OpenDay
     /// <summary>The kitchen with what the day changes of it.</summary>
     public required Kitchen Kitchen { get; init; }
 
+    /// <summary>Its dates.</summary>
+    public IEnumerable<DateOnly> Dates => Enumerable.Range(0, Kept.Days).Select(d => Kept.From.AddDays(d));
+
+    /// <summary>What is odd about the days themselves: a night in which the clocks are changed.</summary>
+    public IEnumerable<string> OddNights()
+    {
+        const int Usual = 24 * 60 / Slot.Minutes;
+        for (var d = 0; d < Kept.Days; d++)
+        {
+            var slots = Clock.DayStart(d + 1) - Clock.DayStart(d);
+            if (slots != Usual)
+                yield return $"The clocks go {(slots < Usual ? "forward" : "back")} on {DayView.Date(Kept.From.AddDays(d))}: "
+                    + $"that day is {DayView.HowLong(Math.Abs(Usual - slots))} {(slots < Usual ? "shorter" : "longer")}, and "
+                    + $"the plan counts it so.";
+        }
+    }
+
     /// <summary>The plan; none where there is none, or the day has changed since.</summary>
     public Plan? Plan { get; init; }
 

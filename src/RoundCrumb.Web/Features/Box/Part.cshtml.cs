@@ -89,43 +89,19 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
             return Page();
         }
 
-        if (from is not null)
-        {
-            if (ShippedParts.Find(from) is { } shipped)
-            {
-                Form = new()
-                {
-                    Kind = shipped.Kind.ToString(),
-                    Family = shipped.FamilyId,
-                    Name = "My " + char.ToLowerInvariant(shipped.Name[0]) + shipped.Name[1..],
-                    Lines = CompositionReader.Text(shipped.Lines),
-                    Cup = "Metric",
-                };
-            }
-            else if (RecipeBox.Parse(from) is { } key && await box.FindAsync(key.Part, deletedToo: true, cancel) is { } other
-                    && other.Versions.Find(v => v.Number == key.Version) is { } version)
-            {
-                Form = PartForm.Of(other, version);
-                Form = Form with { Name = Form.Name[..Math.Min(Form.Name.Length, Part.LongestName - 2)] + " 2" };
-            }
-            else
-            {
-                return NotFound();
-            }
-        }
-        else
-        {
-            Form = new()
-            {
-                Kind = Enum.TryParse<PartKind>(kind, ignoreCase: true, out var k) && Enum.IsDefined(k)
-                    ? k.ToString()
-                    : nameof(PartKind.Filling),
-            };
-        }
-
+        if ((from is null ? PartForm.New(kind) : await CopyOfAsync(from, cancel)) is not { } start)
+            return NotFound();
+        Form = start;
         await ReadAsync(cancel);
         return Page();
     }
+
+    /// <summary>A copy of a part that comes with Round Crumb, or of a version in the box, to start from.</summary>
+    private async Task<PartForm?> CopyOfAsync(string id, CancellationToken cancel) =>
+        ShippedParts.Find(id) is { } shipped ? PartForm.CopyOf(shipped)
+        : RecipeBox.Parse(id) is { } key && await box.FindAsync(key.Part, deletedToo: true, cancel) is { } other
+            && other.Versions.Find(v => v.Number == key.Version) is { } version ? PartForm.CopyOf(other, version)
+        : null;
 
     /// <summary>Reads what is typed: the live reading beside the lines.</summary>
     public async Task<IActionResult> OnPostReadAsync(PartForm form, CancellationToken cancel)
@@ -180,42 +156,13 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
     {
         Form = form;
         await ReadAsync(cancel);
-        var pieces = (swap ?? "").Split('|');
-        if (pieces.Length == 2 && int.TryParse(pieces[0], out var at) && SubstituteBook.Find(pieces[1]) is { } substitute && at >= 0
-                && at < Reading.Recipe.Lines.Count && Reading.Recipe.Lines[at].Ingredient.Id == substitute.For)
+        if (LineSwap.Read(swap, Reading.Recipe) is { } one)
         {
-            // The line that is swapped is written anew; every other stays as it was typed.
-            var text = new List<string>();
-            var seen = 0;
-            foreach (var line in Reading.Lines)
-            {
-                var items = line.Items.Count(i => i.Ingredient is not null);
-                if (at < seen || at >= seen + items)
-                {
-                    text.Add(line.Text);
-                }
-                else
-                {
-                    for (var i = seen; i < seen + items; i++)
-                    {
-                        var whole = Reading.Recipe.Lines[i];
-                        text.AddRange(
-                            (i == at ? substitute.Lines(whole) : [whole]).Select(
-                                l => LineWriter.Write(l.Ingredient, l.Grams, l.GoesIn, l.Note, l.Optional)));
-                    }
-                }
-
-                seen += items;
-            }
-
             var before = Reading;
-            Form = form with { Lines = string.Join('\n', text) };
+            Form = form with { Lines = one.Apply(Reading.Lines, Reading.Recipe) };
             await ReadAsync(cancel);
-            var alters = before.Alters(Reading.Facts);
-            Said =
-                $"{char.ToUpperInvariant(substitute.Name[0])}{substitute.Name[1..]} for "
-                    + $"{Core.Ingredients.Pantry.Find(substitute.For)!.ShortName}: "
-                    + $"{substitute.Alters}{(alters.Count > 0 ? "; " + string.Join("; ", alters) : "")}. Save to keep it.";
+            IEnumerable<string> alters = [one.Substitute.Alters, .. before.Alters(Reading.Facts)];
+            Said = $"{one.Name}: {string.Join("; ", alters)}. Save to keep it.";
         }
 
         return await AgainAsync(id, stamp, cancel);

@@ -91,23 +91,6 @@ public sealed partial class DayModel(
     /// <summary>The trouble with a field of a form; none where there is none.</summary>
     public string? Trouble(string form, string name) => Form == form ? Troubles.GetValueOrDefault(name) : null;
 
-    /// <summary>The dates of the day.</summary>
-    public IEnumerable<DateOnly> Dates => Enumerable.Range(0, Open.Kept.Days).Select(d => Open.Kept.From.AddDays(d));
-
-    /// <summary>What is odd about the days themselves: a night in which the clocks are changed.</summary>
-    public IEnumerable<string> OddNights()
-    {
-        const int Usual = 24 * 60 / Slot.Minutes;
-        for (var d = 0; d < Open.Kept.Days; d++)
-        {
-            var slots = Open.Clock.DayStart(d + 1) - Open.Clock.DayStart(d);
-            if (slots != Usual)
-                yield return $"The clocks go {(slots < Usual ? "forward" : "back")} on {DayView.Date(Open.Kept.From.AddDays(d))}: "
-                    + $"that day is {DayView.HowLong(Math.Abs(Usual - slots))} {(slots < Usual ? "shorter" : "longer")}, and "
-                    + $"the plan counts it so.";
-        }
-    }
-
     /// <summary>A figure of the day that opens.</summary>
     public IHtmlContent Figure(IWorked figure, string? said = null) =>
         FigureLink.At(
@@ -200,48 +183,20 @@ public sealed partial class DayModel(
     {
         if (!await ShowAsync(id, null, cancel))
             return NotFound();
-        var said = new List<(Baker Baker, DateOnly Date, Hours? Hours, Hours? Seen)>();
-        foreach (var one in Open.Bakers)
-        {
-            foreach (var date in Dates)
-            {
-                var name = HoursField(one, date);
-                if (!Request.Form.ContainsKey(name))
-                    continue;
-                if (!Hours.TryRead(Request.Form[name], out var hours))
-                    Troubles[name] = "From and to, such as 06:00–15:00.";
-                else if (Hours.TryRead(Request.Form["seen-" + name], out var seen) && hours != seen)
-                    said.Add((one, date, hours, seen));
-            }
-        }
-
+        var form = HoursForm.Sent(Open, Request.Form);
+        foreach (var (field, words) in form.Troubles)
+            Troubles[field] = words;
         if (Troubles.Count > 0)
             return await AgainAsync(id, "hours", cancel);
-        var outcome = await book.TryAsync(id, d =>
-        {
-            if (said.Exists(s => DayBook.HoursOf(d, s.Baker, s.Date) is var now && now != s.Seen && now != s.Hours))
-                return false;
-            said.ForEach(s => DayBook.SayHours(d, DayOpener.NumberOf(s.Baker), s.Date, s.Hours));
-            return true;
-        }, cancel);
+        var outcome = await book.TryAsync(id, form.TryApply, cancel);
         if (outcome is KeepOutcome.Kept)
             return Back(id);
         if (outcome is KeepOutcome.Gone || !await ShowAsync(id, null, cancel))
             return NotFound();
         Form = "hours";
-        Changed = Elsewhere.Of(
-            "Hours of this day",
-            said.Select(
-                s =>
-                    new FieldElsewhere(
-                        $"{s.Baker.Name}, {DayView.Date(s.Date)}", s.Hours?.ToString() ?? "off",
-                        DayBook.HoursOf(Open.Kept, s.Baker, s.Date)?.ToString() ?? "off")));
+        Changed = form.Beside(Open.Kept);
         return Page();
     }
-
-    /// <summary>The field of a baker's hours on a date.</summary>
-    public static string HoursField(Baker one, DateOnly date) =>
-        string.Create(CultureInfo.InvariantCulture, $"h-{one.Id}-{date:yyyy-MM-dd}");
 
     /// <summary>Joins like work, or pulls it apart.</summary>
     public async Task<IActionResult> OnPostApartAsync(int id, string? name, bool apart, CancellationToken cancel) => await book.ChangeAsync(

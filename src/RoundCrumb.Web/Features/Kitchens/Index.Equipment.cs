@@ -1,8 +1,5 @@
-using System.Globalization;
 using Microsoft.AspNetCore.Mvc;
 using RoundCrumb.Core.Kitchens;
-using RoundCrumb.Core.Quantities;
-using RoundCrumb.Data.Kitchens;
 
 namespace RoundCrumb.Web.Features.Kitchens;
 
@@ -12,27 +9,13 @@ public sealed partial class IndexModel
     /// <summary>Puts an oven in, or changes one.</summary>
     public async Task<IActionResult> OnPostOvenAsync(int? id, CancellationToken cancel)
     {
-        Keep();
-        var name = Named();
-        var width = Length("width");
-        var depth = Length("depth");
-        var shelves = Whole("shelves", 1, 12, "shelves");
-        var warm = Typed("warm").Length == 0 ? (int)OvenConstants.WarmUp.Usual : Whole("warm", 0, 120, "minutes");
-        var hot = 0.0;
-        if (!BakersNumber.TryRead(Typed("hot").Length == 0 ? "0" : Typed("hot"), out hot, out var unit)
-                || unit is not ("" or "°" or "°c" or "c" or "°f" or "f") || Math.Abs(Celsius(hot)) > 60)
-            _equipmentTroubles[
-                "hot"]
-                = $"How much hotter than its dial says: {Shown.Say(new Quantity(-60, Dimension.HeatDifference))} to "
-                    + $"{Shown.Say(new Quantity(60, Dimension.HeatDifference))}.";
-        if (_equipmentTroubles.Count > 0)
+        Sent.Take(Request.Form);
+        var oven = Sent.Oven();
+        if (Sent.Troubles.Count > 0)
             return await AgainAsync(cancel);
-        var oven = new Oven("", name, width, depth, shelves, Typed("fan").Length > 0, Math.Round(Celsius(hot), 1)) { WarmUp = warm };
         return await AfterAsync(
-            await kitchen.SaveAsync(id, Seen, oven, cancel), Routes.Kitchen + "#equipment", "This oven",
+            await kitchen.SaveAsync(id, Sent.Version, oven, cancel), Routes.Kitchen + "#equipment", "This oven",
             () => Of(oven).Zip(Of(Equipment.Ovens.First(o => o.Id == id).Item), Beside), cancel);
-
-        double Celsius(double typed) => Fahrenheit ? typed * 5 / 9 : typed;
     }
 
     /// <summary>Puts an oven away.</summary>
@@ -50,15 +33,12 @@ public sealed partial class IndexModel
     /// <summary>Puts a cold place in, or changes one.</summary>
     public async Task<IActionResult> OnPostColdAsync(int? id, CancellationToken cancel)
     {
-        Keep();
-        var name = Named();
-        var places = Whole("places", 1, 200, "pies");
-        var widest = Length("widest");
-        if (_equipmentTroubles.Count > 0)
+        Sent.Take(Request.Form);
+        var place = Sent.Cold();
+        if (Sent.Troubles.Count > 0)
             return await AgainAsync(cancel);
-        var place = new ColdPlace("", name, Typed("freezer").Length > 0 ? ColdKind.Freezer : ColdKind.Fridge, places, widest);
         return await AfterAsync(
-            await kitchen.SaveAsync(id, Seen, place, cancel), Routes.Kitchen + "#equipment", "This cold place",
+            await kitchen.SaveAsync(id, Sent.Version, place, cancel), Routes.Kitchen + "#equipment", "This cold place",
             () => Of(place).Zip(Of(Equipment.Cold.First(c => c.Id == id).Item), Beside), cancel);
     }
 
@@ -73,21 +53,12 @@ public sealed partial class IndexModel
     /// <summary>Puts a baker in, or changes their week.</summary>
     public async Task<IActionResult> OnPostBakerAsync(int? id, CancellationToken cancel)
     {
-        Keep();
-        var name = Named();
-        if (name.Length > KitchenBaker.LongestName)
-            _equipmentTroubles["name"] = $"{KitchenBaker.LongestName} characters at most.";
-        var week = new Hours?[7];
-        for (var d = 0; d < 7; d++)
-        {
-            if (!Hours.TryRead(Typed($"day{d}"), out week[d]))
-                _equipmentTroubles[$"day{d}"] = "From and to, such as 06:00–15:00; to comes after from.";
-        }
-
-        if (_equipmentTroubles.Count > 0)
+        Sent.Take(Request.Form);
+        var (name, week) = Sent.Baker();
+        if (Sent.Troubles.Count > 0)
             return await AgainAsync(cancel);
         return await AfterAsync(
-            await kitchen.SaveAsync(id, Seen, name, week, cancel), Routes.Kitchen + "#bakers", "This baker",
+            await kitchen.SaveAsync(id, Sent.Version, name, week, cancel), Routes.Kitchen + "#bakers", "This baker",
             () => Of(name, week).Zip(Equipment.Bakers.First(b => b.Id == id) is var now ? Of(now.Item.Name, now.Item.Week) : [], Beside),
             cancel);
     }
@@ -103,14 +74,12 @@ public sealed partial class IndexModel
     /// <summary>Says how many burners and machines there are.</summary>
     public async Task<IActionResult> OnPostToolsAsync(CancellationToken cancel)
     {
-        Keep();
-        var (burners, mixers, processors) = (
-            Whole("burners", 1, 20, "burners"), Whole("mixers", 1, 10, "mixers"), Whole("processors", 0, 10, "processors"));
-        if (_equipmentTroubles.Count > 0)
+        Sent.Take(Request.Form);
+        var (burners, mixers, processors) = Sent.Tools();
+        if (Sent.Troubles.Count > 0)
             return await AgainAsync(cancel);
-        var seen = Typed("seen").Split('/').Select(t => int.TryParse(t, out var n) ? n : -1).Concat([-1, -1, -1]).ToList();
         return await AfterAsync(
-            await kitchen.ToolsAsync((seen[0], seen[1], seen[2]), burners, mixers, processors, cancel), Routes.Kitchen + "#tools",
+            await kitchen.ToolsAsync(Sent.ToolsSeen(), burners, mixers, processors, cancel), Routes.Kitchen + "#tools",
             "How many there are",
             () =>
             [
@@ -122,44 +91,30 @@ public sealed partial class IndexModel
     }
 
     /// <summary>Says how warm the room is.</summary>
-    public async Task<IActionResult> OnPostRoomAsync(string? room, CancellationToken cancel)
+    public async Task<IActionResult> OnPostRoomAsync(CancellationToken cancel)
     {
-        Keep();
-        var (least, most) = Fahrenheit ? (32, 120) : (0, 50);
-        if (!BakersNumber.TryRead(room, out var value, out var unit) || unit is not ("" or "°" or "°c" or "c" or "°f" or "f")
-                || value < least || value > most)
-        {
-            RoomTyped = room ?? "";
-            RoomTrouble = $"Between {least} and {most} {WarmthUnit}.";
-            await ShowAsync(cancel);
-            return Page();
-        }
-
-        RoomTyped = room;
-        var seen = double.TryParse(Typed("seen"), NumberStyles.Float, CultureInfo.InvariantCulture, out var was) && double.IsFinite(was)
-            ? was
-            : -273;
+        Sent.Take(Request.Form);
+        var room = Sent.Room();
+        if (Sent.Troubles.Count > 0)
+            return await AgainAsync(cancel);
         return await AfterAsync(
-            await kitchen.WarmAsync(new(seen), new(Math.Round(Fahrenheit ? (value - 32) * 5 / 9 : value, 1)), cancel),
-            Routes.Kitchen + "#equipment", "How warm it is", () => [new("It is", room!.Trim(), RoomText)], cancel);
+            await kitchen.WarmAsync(Sent.RoomSeen(), room, cancel),
+            Routes.Kitchen + "#equipment", "How warm it is", () => [new("It is", Sent["room"], RoomText)], cancel);
     }
 
     /// <summary>The computer's own time zone.</summary>
     public string OwnZone => clock.LocalTimeZone.Id;
 
     /// <summary>Says in which time zone the kitchen is.</summary>
-    public async Task<IActionResult> OnPostZoneAsync(string? zone, CancellationToken cancel)
+    public async Task<IActionResult> OnPostZoneAsync(CancellationToken cancel)
     {
-        Keep();
-        var said = (zone ?? "").Trim();
-        if (said.Length > 0 && !TimeZoneInfo.TryFindSystemTimeZoneById(said, out _))
-            _equipmentTroubles[
-                "zone"] = "No time zone has that name. They go by continent and town: Europe/London, America/Chicago, Australia/Sydney.";
-        if (_equipmentTroubles.Count > 0)
+        Sent.Take(Request.Form);
+        var zone = Sent.Zone();
+        if (Sent.Troubles.Count > 0)
             return await AgainAsync(cancel);
         return await AfterAsync(
-            await kitchen.ZoneAsync(Typed("seen"), said, cancel), Routes.Kitchen + "#zone", "The time zone",
-            () => [new("Time zone", said.Length > 0 ? said : OwnZone, Equipment.TimeZone.Length > 0 ? Equipment.TimeZone : OwnZone)],
+            await kitchen.ZoneAsync(Sent["seen"], zone, cancel), Routes.Kitchen + "#zone", "The time zone",
+            () => [new("Time zone", zone.Length > 0 ? zone : OwnZone, Equipment.TimeZone.Length > 0 ? Equipment.TimeZone : OwnZone)],
             cancel);
     }
 
@@ -169,9 +124,9 @@ public sealed partial class IndexModel
         var schools = Schools.All.Aggregate(
             Schools.None,
             (settled, school) => settled.With(school.Id, Request.Form[school.Id].ToString() is { Length: > 0 } way ? way : null));
-        Keep();
+        Sent.Take(Request.Form);
         return await AfterAsync(
-            await kitchen.SettleAsync(Schools.Read(Typed("seen")), schools, cancel), Routes.Kitchen + "#schools", "How this house does it",
+            await kitchen.SettleAsync(Schools.Read(Sent["seen"]), schools, cancel), Routes.Kitchen + "#schools", "How this house does it",
             () => Schools.All.Select(school => new FieldElsewhere(school.Name, Way(school, schools), Way(school, Equipment.Schools))),
             cancel);
 

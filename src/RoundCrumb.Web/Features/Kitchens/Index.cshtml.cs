@@ -17,12 +17,10 @@ namespace RoundCrumb.Web.Features.Kitchens;
 /// <summary>The kitchen: its pans on a rack, drawn to one scale.</summary>
 public sealed partial class IndexModel(PanRack rack, KitchenBook kitchen, Preferences baker, TimeProvider clock) : PageModel
 {
-    private const int LongestName = 60;
-    private const double LeastShelf = 150;
-    private const double MostShelf = 1500;
-    private readonly Dictionary<string, string> _equipmentTroubles = new(StringComparer.Ordinal);
     private static readonly string[] Needed = [CompositionAddress.OwnTop, CompositionAddress.OwnBase, CompositionAddress.OwnDepth];
-    private readonly Dictionary<string, string> _typed = new(StringComparer.Ordinal);
+
+    /// <summary>The form that was sent.</summary>
+    public EquipmentForm Sent { get; } = new(baker.Shown);
 
     /// <summary>The pans.</summary>
     public IReadOnlyList<OwnedPan> Pans { get; private set; } = [];
@@ -75,20 +73,14 @@ public sealed partial class IndexModel(PanRack rack, KitchenBook kitchen, Prefer
 
     /// <summary>The version that a form is filled in over: the one that was seen, until both have been shown.</summary>
     public int VersionOf(string form, int now) =>
-        Typed("form") == form && ChangedIn(form) is null && int.TryParse(Typed("version"), out var seen) ? seen : now;
+        Sent.Name == form && ChangedIn(form) is null && int.TryParse(Sent["version"], out var seen) ? seen : now;
 
     /// <summary>What a form was opened over, where that is told by its values: as it was seen, until both have been shown.</summary>
     public string SeenBy(string form, string now) =>
-        Typed("form") == form && ChangedIn(form) is null && Typed("seen").Length > 0 ? Typed("seen") : now;
+        Sent.Name == form && ChangedIn(form) is null && Sent["seen"].Length > 0 ? Sent["seen"] : now;
 
     /// <summary>The burners and machines as a form says that it has seen them.</summary>
     public string ToolsNow => FormattableString.Invariant($"{Equipment.Burners}/{Equipment.Mixers}/{Equipment.Processors}");
-
-    /// <summary>The room's warmth as typed, where it could not be used.</summary>
-    public string? RoomTyped { get; private set; }
-
-    /// <summary>Why it could not be used.</summary>
-    public string? RoomTrouble { get; private set; }
 
     private bool Fahrenheit => Shown.Units.Oven is OvenUnit.Fahrenheit;
 
@@ -116,19 +108,19 @@ public sealed partial class IndexModel(PanRack rack, KitchenBook kitchen, Prefer
         oven.DialFor(new Worked<OvenCelsius>("oven", "Oven", new(180), "a moderate oven")).Amount;
 
     /// <summary>The trouble with a field of an oven or a cold place; none where there is none.</summary>
-    public string? EquipmentTrouble(string form, string name) => Typed("form") == form ? _equipmentTroubles.GetValueOrDefault(name) : null;
+    public string? EquipmentTrouble(string form, string name) => Sent.Name == form ? Sent.Troubles.GetValueOrDefault(name) : null;
 
     /// <summary>What was typed into a field of an oven or a cold place that could not be kept; null where nothing was.</summary>
-    public string? EquipmentTyped(string form, string name) => Typed("form") == form ? _typed.GetValueOrDefault(name) : null;
+    public string? EquipmentTyped(string form, string name) => Sent.Name == form && Sent.Has(name) ? Sent[name] : null;
 
     /// <summary>True when a form is to stand open.</summary>
-    public bool EquipmentOpen(string form) => Typed("form") == form;
+    public bool EquipmentOpen(string form) => Sent.Name == form;
 
     /// <summary>The baker's units.</summary>
     public QuantityFormatter Shown { get; } = baker.Shown;
 
     /// <summary>What a field of the form holds.</summary>
-    public string Typed(string name) => _typed.GetValueOrDefault(name, "");
+    public string Typed(string name) => Sent[name];
 
     /// <summary>By how much its sizes and its water differ.</summary>
     public static string Off(Pan pan)
@@ -189,8 +181,7 @@ public sealed partial class IndexModel(PanRack rack, KitchenBook kitchen, Prefer
     /// <summary>Puts a measured pan on the rack.</summary>
     public async Task<IActionResult> OnPostMeasureAsync(CancellationToken cancel)
     {
-        foreach (var field in Request.Form)
-            _typed[field.Key] = field.Value.ToString().Trim();
+        Sent.Take(Request.Form);
         foreach (var field in Needed.Where(f => Typed(f).Length == 0))
             Troubles[field] = "Measure this inside the pan.";
         if (Typed(CompositionAddress.OwnName).Length == 0)
@@ -218,9 +209,6 @@ public sealed partial class IndexModel(PanRack rack, KitchenBook kitchen, Prefer
         await rack.AddAsync(read.Composition.Pan, owned, cancel);
         return Redirect(Routes.Kitchen);
     }
-
-    /// <summary>The version that a form came with.</summary>
-    private int Seen => int.TryParse(Typed("version"), out var version) ? version : 0;
 
     private static FieldElsewhere Beside((string Name, string Value) mine, (string Name, string Value) now) =>
         new(mine.Name, mine.Value, now.Value);
@@ -251,62 +239,20 @@ public sealed partial class IndexModel(PanRack rack, KitchenBook kitchen, Prefer
         if (outcome is KeepOutcome.Gone)
         {
             // The form of a new one stands under the same name without a number.
-            _typed["form"] = Typed("form").Split('-')[0];
-            Changed = (Typed("form"), Elsewhere.Gone(what));
+            Sent.BecomeNew();
+            Changed = (Sent.Name, Elsewhere.Gone(what));
         }
         else
         {
-            Changed = (Typed("form"), Elsewhere.Of(what, both()));
+            Changed = (Sent.Name, Elsewhere.Of(what, both()));
         }
 
         return Page();
-    }
-
-    private void Keep()
-    {
-        foreach (var field in Request.Form)
-            _typed[field.Key] = field.Value.ToString().Trim();
     }
 
     private async Task<IActionResult> AgainAsync(CancellationToken cancel)
     {
         await ShowAsync(cancel);
         return Page();
-    }
-
-    private string Named()
-    {
-        var name = Typed("name");
-        if (name.Length is 0 or > LongestName || name.Any(char.IsControl))
-            _equipmentTroubles["name"] = $"Give it a name, {LongestName} characters at most.";
-        return name;
-    }
-
-    private Millimetres Length(string name)
-    {
-        double? factor = null;
-        if (BakersNumber.TryRead(Typed(name), out var value, out var unit))
-            factor = unit switch
-            {
-                "" => Shown.Units.Length is LengthUnit.Inches ? 25.4 : 1,
-                "mm" => 1,
-                "cm" => 10,
-                "in" or "\"" or "″" or "inch" or "inches" => 25.4,
-                _ => null
-            };
-        var mm = new Millimetres(value * (factor ?? 0));
-        if (factor is null || mm.Value < LeastShelf || mm.Value > MostShelf)
-            _equipmentTroubles[
-                name]
-                = $"Between {Shown.Say(new Millimetres(LeastShelf).AsQuantity())} and "
-                    + $"{Shown.Say(new Millimetres(MostShelf).AsQuantity())}.";
-        return mm;
-    }
-
-    private int Whole(string name, int least, int most, string what)
-    {
-        if (!int.TryParse(Typed(name), out var value) || value < least || value > most)
-            _equipmentTroubles[name] = $"A whole number of {what} from {least} to {most}.";
-        return value;
     }
 }

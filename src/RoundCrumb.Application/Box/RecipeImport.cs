@@ -1,0 +1,162 @@
+using RoundCrumb.Application.Reading;
+using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Recipes;
+using RoundCrumb.Core.Toppings;
+using RoundCrumb.Core.Units;
+using RoundCrumb.Data.Recipes;
+using RoundCrumb.Formats.Import;
+using RoundCrumb.Formats.Reading;
+
+namespace RoundCrumb.Application.Box;
+
+/// <summary>A recipe that is being brought in, as it is looked over.</summary>
+public sealed record RecipeToImport
+{
+    /// <summary>What the pie will be called.</summary>
+    public string Title { get; init => field = value ?? ""; } = "";
+
+    /// <summary>True when a pie is to be made of its parts.</summary>
+    public bool Pie { get; init; }
+
+    /// <summary>True when it has a crust and a filling.</summary>
+    public bool MayBePie { get; init; }
+
+    /// <summary>The pan that it is for, by id.</summary>
+    public string Pan { get; init; } = PanCupboard.Plate23.Id;
+
+    /// <summary>Heats, sizes and times in its method.</summary>
+    public string Says { get; init => field = value ?? ""; } = "";
+}
+
+/// <summary>A section of a recipe that is being brought in: a part, if it is taken.</summary>
+public sealed record SectionToImport
+{
+    /// <summary>Which of the recipes it belongs to, from 0.</summary>
+    public int Recipe { get; init; }
+
+    /// <summary>True when it is to be kept.</summary>
+    public bool Take { get; init; }
+
+    /// <summary>The part as it will be.</summary>
+    public PartForm Form { get; init => field = value ?? new(); } = new();
+}
+
+/// <summary>Recipes on their way into the box: what was found, guessed part by part, to be looked over before anything is kept.</summary>
+/// <param name="Recipes">The recipes.</param>
+/// <param name="Sections">Their sections, in order.</param>
+/// <param name="Trouble">What is not shown, and why; empty where all is.</param>
+public sealed record RecipeImport(
+    IReadOnlyList<RecipeToImport> Recipes, IReadOnlyList<SectionToImport> Sections, string Trouble = "")
+{
+    /// <summary>The most sections that are looked over at once.</summary>
+    public const int MostSections = 120;
+
+    /// <summary>What was found, each section as the part that it looks like.</summary>
+    public static RecipeImport Of(ImportResult found, Importer importer, QuantityFormatter shown)
+    {
+        var sections = new List<SectionToImport>();
+        var recipes = new List<RecipeToImport>();
+        foreach (var recipe in found.Recipes)
+        {
+            if (sections.Count + recipe.Sections.Count > MostSections)
+                return new(recipes, sections, $"Only the first {recipes.Count} recipes are shown; bring the rest in afterwards.");
+            var mine = recipe.Sections.Select((s, i) => Section(recipe, s, i, recipes.Count, importer)).ToList();
+            sections.AddRange(mine);
+            var whole = mine.Exists(s => s.Form.KindOf is PartKind.Crust) && mine.Exists(s => s.Form.KindOf is PartKind.Filling);
+            var said = MethodReader.Read(recipe.Title + "\n" + recipe.Method);
+            recipes.Add(new()
+            {
+                Title = recipe.Title,
+                MayBePie = whole,
+                Pie = whole,
+                Pan = PanFor(said, recipe.Title + " " + recipe.Method),
+                Says = Says(said, shown),
+            });
+        }
+
+        return new(recipes, sections, found.Trouble);
+    }
+
+    /// <summary>
+    /// The recipes as they come back from the page; none where they do not belong together. A family of another kind gives way to one that
+    /// the lines look like.
+    /// </summary>
+    public static RecipeImport? Sent(List<RecipeToImport>? recipes, List<SectionToImport>? sections, LineReader reader)
+    {
+        if (recipes is not { Count: > 0 } || sections is not { Count: > 0 and <= MostSections }
+                || sections.Exists(x => x.Recipe < 0 || x.Recipe >= recipes.Count))
+            return null;
+        return new(recipes, [.. sections.Select(s => PartFamilies.Of(s.Form.KindOf).Any(f => f.Id == s.Form.Family) ? s : s with
+        {
+            Form = s.Form with
+            {
+                Family = PartGuess.FamilyOf(s.Form.KindOf, CompositionReader.Understood(reader.ReadAll(s.Form.Lines))),
+            },
+        })]);
+    }
+
+    /// <summary>The address of the pie that a recipe makes of its parts; none where it lacks a crust or a filling.</summary>
+    /// <param name="recipe">Which recipe, from 0.</param>
+    /// <param name="kept">The parts that were kept, by section.</param>
+    public string? AddressOf(int recipe, IReadOnlyDictionary<int, Part> kept)
+    {
+        var mine = kept.Where(k => Sections[k.Key].Recipe == recipe).Select(k => k.Value).ToList();
+        if (mine.Find(p => p.Kind is PartKind.Crust) is not { } crust || mine.Find(p => p.Kind is PartKind.Filling) is not { } filling)
+            return null;
+        var topping = mine.Find(p => p.Kind is PartKind.Topping);
+        var pan = PanCupboard.Find(Recipes[recipe].Pan) ?? PanCupboard.Plate23;
+        return $"pan={pan.Id}&crust={RecipeBox.IdOf(crust.Id, 1)}&fill={RecipeBox.IdOf(filling.Id, 1)}&"
+            + $"top={(topping is null ? Topping.None.Id : RecipeBox.IdOf(topping.Id, 1))}";
+    }
+
+    private static SectionToImport Section(ImportedRecipe recipe, ImportedSection section, int index, int number, Importer importer)
+    {
+        var lines = CompositionReader.Understood(importer.Lines(section.Lines));
+        var named = Importer.Named(section.Heading);
+        var kind = section.Kind ?? named?.Kind ?? PartGuess.KindOf(section.Heading) ?? PartGuess.KindOf(lines);
+        var family = PartFamilies.Of(kind).Any(f => f.Id == section.FamilyId) ? section.FamilyId : PartGuess.FamilyOf(kind, lines);
+        var name = named?.Name ?? (section.Kind is not null && section.Heading.Length > 0 ? section.Heading
+            : recipe.Sections.Count == 1 ? recipe.Title
+            : recipe.Title.Length > 0 ? $"{recipe.Title}: {kind.ToString().ToLowerInvariant()}" : section.Heading);
+        if (name.Length == 0)
+            name = $"{PartFamilies.NameOf(kind, family)} {index + 1}";
+        return new()
+        {
+            Recipe = number,
+            Take = lines.Count > 0,
+            Form = new()
+            {
+                Name = name.Length > Part.LongestName ? name[..Part.LongestName] : name,
+                Kind = kind.ToString(),
+                Family = family,
+                Lines = section.Lines,
+                Method = section.Method.Length > 0
+                    ? section.Method
+                    : index == 0 ? recipe.Method[..Math.Min(recipe.Method.Length, Part.LongestText)]
+                    : "",
+            },
+        };
+    }
+
+    /// <summary>The known pan nearest to the size that is named, of the kind that is named.</summary>
+    private static string PanFor(ReadMethod said, string text)
+    {
+        if (said.Sizes.FirstOrDefault(s => s.Count == 1 && s[0].Value is > 60 and < 320) is not { } size)
+            return PanCupboard.Plate23.Id;
+        PanKind? kind = Says("springform") || Says("cake tin") ? PanKind.Springform
+            : Says("square") || Says("brownie tin") ? PanKind.SquareTin
+            : Says("tart") || Says("flan") || Says("fluted") || Says("loose-bottom") ? PanKind.TartTin
+            : Says("plate") || Says("pie dish") || Says("pie pan") ? PanKind.PiePlate
+            : null;
+        return PanCupboard.All.MinBy(p => Math.Abs(p.Top.Value - size[0].Value) + (kind is null || p.Kind == kind ? 0 : 60))!.Id;
+
+        bool Says(string word) => text.Contains(word, StringComparison.OrdinalIgnoreCase);
+    }
+
+    private static string Says(ReadMethod said, QuantityFormatter s) => string.Join("; ", new[]
+    {
+        string.Join(", ", said.Heats.Take(4).Select(h => s.Say(h.AsQuantity()))),
+        string.Join(", ", said.Sizes.Take(4).Select(z => string.Join(" × ", z.Select(x => s.Say(x.AsQuantity()))))),
+        string.Join(", ", said.Minutes.Take(8).Select(m => s.Say(m.AsQuantity()))),
+    }.Where(t => t.Length > 0));
+}
