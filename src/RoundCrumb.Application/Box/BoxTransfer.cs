@@ -200,7 +200,9 @@ public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder la
                 Rest = v.Rest,
                 Lines = RecipeBox.Pack(
                     v.Lines.Select(
-                        l => (ingredients.GetValueOrDefault(l.Ingredient, l.Ingredient), l.Grams, l.GoesIn, l.Note ?? "", l.Optional))),
+                        l => new KeptLine(
+                            ingredients.GetValueOrDefault(l.Ingredient, l.Ingredient), l.Grams, l.GoesIn, l.Note ?? "", l.Optional,
+                            l.ReducedTo is > 0 and < 1 ? l.ReducedTo : null))),
                 SavedAt = v.SavedAt ?? DateTimeOffset.UnixEpoch,
             }),
         ],
@@ -230,7 +232,8 @@ public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder la
 
     private static BoxVersion ToBox(PartVersion v) => new(
         v.Number, v.FamilyId, v.Text,
-        [.. RecipeBox.Unpack(v.Lines).Select(l => new BoxLine(l.Ingredient, l.Grams, l.GoesIn, l.Note, l.Optional))], v.Method, v.Cup,
+        [.. RecipeBox.Unpack(v.Lines).Select(l => new BoxLine(l.Ingredient, l.Grams, l.GoesIn, l.Note, l.Optional, l.ReducedTo))],
+        v.Method, v.Cup,
         v.Egg,
         v.MethodLoss, v.FillLine, v.Rest, v.SavedAt);
 

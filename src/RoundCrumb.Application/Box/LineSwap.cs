@@ -41,7 +41,7 @@ public sealed record LineSwap(int At, Substitute Substitute)
                     var whole = recipe.Lines[i];
                     text.AddRange(
                         (i == At ? Substitute.Lines(whole) : [whole]).Select(
-                            l => LineWriter.Write(l.Ingredient, l.Grams, l.GoesIn, l.Note, l.Optional)));
+                            LineWriter.Write));
                 }
             }
 

@@ -73,10 +73,10 @@ public sealed class CompositionReader(Larder larder, RecipeBox box, PanRack rack
             .. lines.SelectMany(
                 l =>
                     l.Items.Where(i => i.Ingredient is not null).Select(
-                        i => new RecipeLine(i.Ingredient!, i.Grams, i.GoesIn, l.Note, l.Optional)))
+                        i => new RecipeLine(i.Ingredient!, i.Grams, i.GoesIn, l.Note, l.Optional) { ReducedTo = i.ReducedTo }))
         ];
 
     /// <summary>A part's lines as text that reads back as they are.</summary>
     public static string Text(IEnumerable<RecipeLine> lines) =>
-        string.Join('\n', lines.Select(l => LineWriter.Write(l.Ingredient, l.Grams, l.GoesIn, l.Note, l.Optional)));
+        string.Join('\n', lines.Select(l => LineWriter.Write(l)));
 }

@@ -140,7 +140,8 @@ internal static class LayerRules
                 top.Topping.Piece!.Name,
                 [new("Leave them off", "no fruit on it", p => p.Retop(top, Toppings.ToppingChoice.Usual(Toppings.Topping.None)))]);
         if (c.Fillings.SelectMany(f => f.Lines).FirstOrDefault(
-                l => l.Ingredient.ProteaseWhenRaw && l.GoesIn is not GoesIn.Reduced && l.Grams > 0) is { } line
+                l => l.Ingredient.ProteaseWhenRaw && l.Grams > 0
+                    && l.GoesIn is not (GoesIn.Reduced or GoesIn.Boiled or GoesIn.Toasted)) is { } line
                 && c.Filling.Formula.Lines.Contains(line)
                 && c.Filling.Formula.Family.Scale == SetScale.Gelatine)
             return Says(

@@ -29,7 +29,7 @@ public enum GoesIn
     /// <summary>Whisked to a ribbon, as yolks and sugar are.</summary>
     Ribbon,
 
-    /// <summary>Boiled down to half.</summary>
+    /// <summary>Boiled down: to what is said, or to half.</summary>
     Reduced,
 
     /// <summary>Milk that is soured and drained: its curd goes in.</summary>
@@ -37,6 +37,12 @@ public enum GoesIn
 
     /// <summary>What sours the milk; it goes with the whey.</summary>
     Drained,
+
+    /// <summary>Boiled for two minutes and more before it goes in: what is in raw fruit to digest gelatine is gone.</summary>
+    Boiled,
+
+    /// <summary>Toasted or browned before it goes in: it loses what it usually loses.</summary>
+    Toasted,
 }
 
 /// <summary>One line of a filling.</summary>
@@ -44,7 +50,13 @@ public enum GoesIn
 /// <param name="Grams">For one batch as written.</param>
 /// <param name="GoesIn">How it goes in.</param>
 /// <param name="Note">What to mind, empty where there is nothing.</param>
-public sealed record FormulaLine(Ingredient Ingredient, double Grams, GoesIn GoesIn = GoesIn.Mixed, string Note = "");
+public sealed record FormulaLine(Ingredient Ingredient, double Grams, GoesIn GoesIn = GoesIn.Mixed, string Note = "")
+{
+    /// <summary>
+    /// What it is boiled down to, as a share of its volume, more than 0 and less than 1; none for half, or where nothing boils.
+    /// </summary>
+    public double? ReducedTo { get; init; }
+}
 
 /// <summary>A filling as written: a batch of known weight.</summary>
 /// <param name="Id">Stable short name, used in addresses.</param>

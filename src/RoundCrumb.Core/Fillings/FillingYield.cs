@@ -29,15 +29,23 @@ public sealed record FillingYield(
     public Worked<MinuteRange>? Reducing { get; private init; }
 
     /// <summary>
-    /// How much of a line stays in the filling: nothing of what is strained out, half of what is boiled down, the curd of soured milk.
+    /// How much of a line's weight stays in the filling: nothing of what is strained out, of what is boiled down all but the water that
+    /// leaves (half, where nothing is said), the curd of soured milk.
     /// </summary>
     public static double KeptOf(FormulaLine line) => line.GoesIn switch
     {
         GoesIn.Steeped or GoesIn.Drained => 0,
+        GoesIn.Reduced when line.ReducedTo is { } left => Math.Max(
+            1 - line.Ingredient.Makeup.Water - line.Ingredient.Alcohol, 1 - (line.Ingredient.InMixture * (1 - left))),
         GoesIn.Reduced => FillingConstants.Reduced.Usual,
+        GoesIn.Toasted => 1 - line.Ingredient.UsualLoss,
         GoesIn.Soured => FillingConstants.CurdFromMilk.Usual,
         _ => 1,
     };
+
+    /// <summary>What a line is boiled down to, as a share of its volume; 1 for what is not.</summary>
+    public static double BoiledDownTo(FormulaLine line) =>
+        line.GoesIn is GoesIn.Reduced ? line.ReducedTo ?? FillingConstants.Reduced.Usual : 1;
 
     /// <summary>The yield of a formula.</summary>
     /// <param name="formula">As written.</param>
@@ -63,7 +71,7 @@ public sealed record FillingYield(
             sugars += stays * line.Ingredient.Sugars;
             juice += stays * line.Ingredient.Juice;
             spirit += stays * line.Ingredient.Alcohol;
-            reduced += line.GoesIn is GoesIn.Reduced ? g * line.Ingredient.InMixture * (1 - FillingConstants.Reduced.Usual) : 0;
+            reduced += g * line.Ingredient.InMixture * (1 - BoiledDownTo(line));
             if (line.GoesIn is GoesIn.Steeped)
             {
                 steeped += g;
@@ -159,7 +167,8 @@ public sealed record FillingYield(
         GoesIn.WhippedStiff => grams / line.Ingredient.BulkDensity * FillingConstants.StiffPeak.Usual * FillingConstants.Folded.Usual,
         GoesIn.WhitesFolded => grams * line.Ingredient.InMixture * FillingConstants.FrenchMeringue.Usual * FillingConstants.Folded.Usual,
         GoesIn.Ribbon => grams * line.Ingredient.InMixture * FillingConstants.Ribbon.Usual,
-        GoesIn.Reduced or GoesIn.Soured => grams * line.Ingredient.InMixture * KeptOf(line),
+        GoesIn.Reduced => grams * line.Ingredient.InMixture * BoiledDownTo(line),
+        GoesIn.Soured or GoesIn.Toasted => grams * line.Ingredient.InMixture * KeptOf(line),
         GoesIn.Drained => 0,
         GoesIn.Steeped => -grams * FillingConstants.SteepedDrinks.Usual,
         _ => grams * line.Ingredient.InMixture,

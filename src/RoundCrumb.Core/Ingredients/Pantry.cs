@@ -10,8 +10,11 @@ public static class Pantry
     /// <summary>All of them, shelf by shelf.</summary>
     public static IReadOnlyList<Ingredient> All { get; } =
     [
-        .. FlourShelf.Rows, .. BiscuitShelf.Rows, .. SugarShelf.Rows, .. FatShelf.Rows, .. DairyShelf.Rows, .. EggShelf.Rows,
-        .. SetterShelf.Rows, .. ChocolateShelf.Rows, .. NutShelf.Rows, .. FruitShelf.Rows, .. DrinkShelf.Rows, .. FlavourShelf.Rows,
+        .. FlourShelf.Rows, .. GrainShelf.Rows, .. BiscuitShelf.Rows, .. BiscuitKindShelf.Rows, .. BoughtPastryShelf.Rows,
+        .. SugarShelf.Rows, .. SweetShelf.Rows, .. FatShelf.Rows, .. DairyShelf.Rows, .. CreamAndCultureShelf.Rows, .. EggShelf.Rows,
+        .. SetterShelf.Rows, .. GumShelf.Rows, .. ChocolateShelf.Rows, .. ChocolateFormShelf.Rows, .. NutShelf.Rows,
+        .. NutFormShelf.Rows, .. FruitShelf.Rows, .. FruitSortShelf.Rows, .. FrozenAndTinnedFruitShelf.Rows, .. DriedFruitShelf.Rows,
+        .. DrinkShelf.Rows, .. LiqueurShelf.Rows, .. SoftDrinkShelf.Rows, .. FlavourShelf.Rows, .. ExtractShelf.Rows,
     ];
 
     private static readonly Dictionary<string, Ingredient> ById = All.ToDictionary(i => i.Id, StringComparer.Ordinal);

@@ -84,6 +84,12 @@ public enum Traits
 
     /// <summary>Crumb that is a quarter butter already.</summary>
     ButteryCrumb = 1 << 24,
+
+    /// <summary>Fruit that gives up much juice, as frozen fruit does: it wants a quarter more starch.</summary>
+    GivesMuchJuice = 1 << 25,
+
+    /// <summary>Fruit weighed with the juice or syrup that it lies in: drained, three fifths are left.</summary>
+    InLiquid = 1 << 26,
 }
 
 /// <summary>How traits are told to a baker.</summary>
@@ -123,6 +129,8 @@ public static class TraitWords
             Traits.CoarseCrumb => "a coarse crumb",
             Traits.RichCrumb => "a rich, sugary crumb",
             Traits.ButteryCrumb => "a buttery crumb",
+            Traits.GivesMuchJuice => "fruit that gives up much juice",
+            Traits.InLiquid => "weighed in its juice or syrup",
             Traits.None or _ => throw new ArgumentOutOfRangeException(nameof(trait), trait, "Not one trait."),
         };
     }

@@ -72,6 +72,9 @@ public enum StepKind
     /// <summary>Something is boiled down for the filling.</summary>
     Reduce,
 
+    /// <summary>Nuts and the like are toasted for the filling.</summary>
+    Toast,
+
     /// <summary>The filling is made.</summary>
     MakeFilling,
 
@@ -143,6 +146,7 @@ public static class StepKinds
             StepKind.ChillCrust => "Chill crusts",
             StepKind.CoolShell => "Cool shells",
             StepKind.Reduce => "Boil down",
+            StepKind.Toast => "Toast",
             StepKind.MakeFilling => "Make the filling",
             StepKind.FirstLayer => "First layer",
             StepKind.ChillLayer => "Chill the layer",

@@ -28,6 +28,11 @@ public enum PartKind
 /// <param name="Optional">True when it may be left out.</param>
 public sealed record RecipeLine(Ingredient Ingredient, double? Grams, GoesIn GoesIn = GoesIn.Mixed, string Note = "", bool Optional = false)
 {
+    /// <summary>
+    /// What it is boiled down to, as a share of its volume, more than 0 and less than 1; none for half, or where nothing boils.
+    /// </summary>
+    public double? ReducedTo { get; init; }
+
     /// <summary>What is reckoned with: nothing for what is to taste.</summary>
     public double Mass => Grams ?? 0;
 }
@@ -160,7 +165,8 @@ public sealed record PartRecipe(
                 },
             };
         return new(
-            Id, Name, family, [.. Lines.Where(l => l.Mass > 0).Select(l => new FormulaLine(l.Ingredient, l.Mass, l.GoesIn, l.Note))],
+            Id, Name, family, [.. Lines.Where(l => l.Mass > 0).Select(
+                l => new FormulaLine(l.Ingredient, l.Mass, l.GoesIn, l.Note) { ReducedTo = l.ReducedTo })],
             WholeBy(), Tint());
     }
 

@@ -198,6 +198,17 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                     baked is null ? family.SetCaution : Phrase.None));
     }
 
+    /// <summary>A part as it is said: "half", "a third", else in per cent.</summary>
+    private static string PartWords(FormulaLine line)
+    {
+        var left = FillingYield.BoiledDownTo(line);
+        (double Part, string Words)[] parts =
+        [
+            (0.5, "half"), (1 / 3.0, "a third"), (0.25, "a quarter"), (0.2, "a fifth"), (2 / 3.0, "two thirds"), (0.75, "three quarters"),
+        ];
+        return Array.Find(parts, p => Math.Abs(p.Part - left) < 0.012).Words ?? FormattableString.Invariant($"{left * 100:0} %");
+    }
+
     /// <summary>All that is done for a filling before it goes in.</summary>
     private static void Make(List<Step> steps, FillingFormula formula, double setter, bool named, int pies)
     {
@@ -209,11 +220,21 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                 new(
                     StepKind.Reduce, StepPart.Filling,
                     Named(
-                        $"Boil the {string.Join(" and ", reduced.Select(l => l.Ingredient.ShortName))} down to half in a wide pan; "
-                            + $"measure it. Let it cool."),
-                    new(2, 0.5, pies), reducing + MinuteRange.Between(15, 30), Place.Hob, "half of what it was, by the jug",
-                    "Steam and hot juice scald."));
+                        $"Boil the {string.Join(", the ", reduced.Select(l => $"{l.Ingredient.ShortName} down to {PartWords(l)}"))} in a "
+                            + $"wide pan; measure it. Let it cool."),
+                    new(2, 0.5, pies), reducing + MinuteRange.Between(15, 30), Place.Hob,
+                    $"{PartWords(reduced[0])} of what it was, by the jug", "Steam and hot juice scald."));
         }
+
+        if (formula.Lines.Where(l => l.GoesIn is GoesIn.Toasted && !l.Ingredient.IsFat).ToList() is { Count: > 0 } toasted)
+            steps.Add(
+                new(
+                    StepKind.Toast, StepPart.Filling,
+                    Named(
+                        $"Toast the {string.Join(" and the ", toasted.Select(l => l.Ingredient.ShortName))} on a tray; tip out "
+                            + $"and cool."),
+                    new(2, 0.5, pies), MinuteRange.Between(8, 10), Place.Oven, "golden right through; they go on colouring on the tray")
+                { Heat = StepHeat.Of(170, 165, 175) });
 
         foreach (var step in formula.Family.Method)
             steps.Add(

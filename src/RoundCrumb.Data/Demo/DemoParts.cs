@@ -118,7 +118,7 @@ internal static class DemoParts
                 Method = part.Method,
                 FamilyId = part.Family,
                 Cup = CupSize.Metric,
-                Lines = RecipeBox.Pack(read(text).Select(l => (l.Ingredient.Id, l.Grams, l.GoesIn, l.Note, l.Optional))),
+                Lines = RecipeBox.Pack(read(text).Select(KeptLine.Of)),
                 SavedAt = now.AddDays(-30 + (20 * i)),
             }),
         ],

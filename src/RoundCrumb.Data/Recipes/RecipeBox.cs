@@ -221,12 +221,12 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     });
 
     /// <summary>Lines as they are kept.</summary>
-    public static string Pack(IEnumerable<(string Ingredient, double? Grams, GoesIn GoesIn, string Note, bool Optional)> lines) =>
-        JsonSerializer.Serialize(lines.Select(l => new KeptLine(l.Ingredient, l.Grams, l.GoesIn, l.Note, l.Optional)));
+    public static string Pack(IEnumerable<KeptLine> lines) =>
+        JsonSerializer.Serialize(lines.Select(l => new StoredLine(l.Ingredient, l.Grams, l.GoesIn, l.Note, l.Optional, l.ReducedTo)));
 
     /// <summary>Lines as they were kept.</summary>
-    public static IEnumerable<(string Ingredient, double? Grams, GoesIn GoesIn, string Note, bool Optional)> Unpack(string lines) =>
-        (JsonSerializer.Deserialize<List<KeptLine>>(lines) ?? []).Select(l => (l.I, l.G, l.W, l.N, l.O));
+    public static IEnumerable<KeptLine> Unpack(string lines) =>
+        (JsonSerializer.Deserialize<List<StoredLine>>(lines) ?? []).Select(l => new KeptLine(l.I, l.G, l.W, l.N, l.O, l.R));
 
     /// <summary>All parts, deleted ones too when asked for, with their versions.</summary>
     public Task<List<Part>> AllAsync(CancellationToken cancel = default) =>
@@ -373,7 +373,9 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
             IdOf(part.Id, version.Number), part.Name, part.Kind, version.FamilyId,
             [
                 .. lines.Where(l => l.What is not null).Select(
-                    l => new RecipeLine(l.What!, l.Kept.Grams, l.Kept.GoesIn, l.Kept.Note, l.Kept.Optional))
+                    l =>
+                        new RecipeLine(
+                            l.What!, l.Kept.Grams, l.Kept.GoesIn, l.Kept.Note, l.Kept.Optional) { ReducedTo = l.Kept.ReducedTo })
             ],
             new(version.MethodLoss, version.FillLine, version.Rest))
         {
@@ -399,11 +401,26 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         MethodLoss = draft.Figures.MethodLoss,
         FillLine = draft.Figures.FillLine,
         Rest = draft.Figures.Rest,
-        Lines = Pack(draft.Lines.Select(l => (l.Ingredient.Id, l.Grams, l.GoesIn, l.Note, l.Optional))),
+        Lines = Pack(draft.Lines.Select(KeptLine.Of)),
         SavedAt = now,
     };
 
-    /// <summary>A line as it is kept: ingredient, grams, how it goes in, note, optional.</summary>
-    private sealed record KeptLine(
-        string I, double? G, [property: JsonConverter(typeof(JsonStringEnumConverter<GoesIn>))] GoesIn W, string N, bool O);
+    /// <summary>A line as it is stored: ingredient, grams, how it goes in, note, optional, what it is boiled down to.</summary>
+    private sealed record StoredLine(
+        string I, double? G, [property: JsonConverter(typeof(JsonStringEnumConverter<GoesIn>))] GoesIn W, string N, bool O,
+        [property: JsonIgnore(Condition = JsonIgnoreCondition.WhenWritingNull)] double? R = null);
+}
+
+/// <summary>A line of a part as it is kept: its ingredient by id, so that it outlives one that is no longer known.</summary>
+/// <param name="Ingredient">The ingredient's id.</param>
+/// <param name="Grams">How much, for one batch; none where it is to taste.</param>
+/// <param name="GoesIn">How it goes in.</param>
+/// <param name="Note">What to mind.</param>
+/// <param name="Optional">True when it may be left out.</param>
+/// <param name="ReducedTo">What it is boiled down to, as a share of its volume; none for half, or where nothing boils.</param>
+public sealed record KeptLine(string Ingredient, double? Grams, GoesIn GoesIn, string Note, bool Optional, double? ReducedTo = null)
+{
+    /// <summary>A line that was understood, as it is kept.</summary>
+    public static KeptLine Of(RecipeLine line) =>
+        new(line.Ingredient.Id, line.Grams, line.GoesIn, line.Note, line.Optional, line.ReducedTo);
 }

@@ -8,7 +8,8 @@ using RoundCrumb.Core.Recipes;
 namespace RoundCrumb.Formats.Import;
 
 /// <summary>A line as it was understood.</summary>
-public sealed record BoxLine(string Ingredient, double? Grams, GoesIn GoesIn = GoesIn.Mixed, string Note = "", bool Optional = false);
+public sealed record BoxLine(string Ingredient, double? Grams, GoesIn GoesIn = GoesIn.Mixed, string Note = "", bool Optional = false,
+    double? ReducedTo = null);
 
 /// <summary>One version of a part.</summary>
 public sealed record BoxVersion(

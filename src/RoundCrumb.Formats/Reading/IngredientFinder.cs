@@ -22,7 +22,11 @@ public enum Likeness
 /// <param name="Ingredient">The ingredient; none when nothing is near.</param>
 /// <param name="Likeness">How surely.</param>
 /// <param name="Candidates">The closest others, the closest first.</param>
-public sealed record Found(Ingredient? Ingredient, Likeness Likeness, IReadOnlyList<Ingredient> Candidates);
+public sealed record Found(Ingredient? Ingredient, Likeness Likeness, IReadOnlyList<Ingredient> Candidates)
+{
+    /// <summary>The ingredient, where there is one, and the others.</summary>
+    public IEnumerable<Ingredient> All => Ingredient is { } one ? Candidates.Prepend(one) : Candidates;
+}
 
 /// <summary>Finds ingredients by the names bakers give them, British and American, singular and plural, misspelt.</summary>
 public sealed class IngredientFinder
@@ -34,43 +38,67 @@ public sealed class IngredientFinder
     private static readonly HashSet<string> Descriptions = new(StringComparer.Ordinal)
     {
         "fresh", "freshly", "squeezed", "grated", "finely", "coarsely", "roughly", "chopped", "sliced", "diced", "crushed", "cold",
-        "chilled", "ice", "iced", "warm", "warmed",
-        "hot", "softened", "melted", "room", "temperature", "beaten", "lightly", "sifted", "toasted", "unsalted", "organic", "free",
-        "range", "good", "quality", "best", "ripe",
-        "large", "medium", "small", "extra", "whole", "peeled", "cored", "stoned", "pitted", "hulled", "halved", "quartered", "frozen",
-        "thawed", "drained", "packed",
-        "firmly", "heaped", "level", "unwaxed", "homemade", "pure", "full", "fat", "thick", "runny", "cooled", "cubed", "separated", "of",
-        "the", "some", "your", "favourite",
-        "favorite", "very", "well", "more", "piece", "boiling", "plain", "dairy", "natural", "set", "block", "fine", "shelled", "blanched",
-        "roasted", "unsweetened", "raw",
-        "nice", "about", "in", "washed", "trimmed", "dried", "black", "golden", "pouring", "liquid", "tinned", "canned", "a", "an", "semi",
-        "semisweet", "sweetened", "cultured",
-        "prepared", "mixed", "flavoured", "style", "medjool", "roast", "salted", "lukewarm", "tepid", "cooking", "baking", "standard",
-        "ordinary", "regular", "quick", "split", "lump", "ready", "made", "rolled", "old", "fashioned", "mini", "active",
+        "chilled", "ice", "iced", "warm", "warmed", "hot", "softened", "melted", "room", "temperature", "beaten", "lightly", "sifted",
+        "toasted", "unsalted", "organic", "free", "range", "good", "quality", "best", "ripe", "large", "medium", "small", "extra", "whole",
+        "peeled", "cored", "stoned", "pitted", "hulled", "halved", "quartered", "thawed", "packed", "firmly", "heaped", "level", "unwaxed",
+        "homemade", "pure", "full", "fat", "thick", "runny", "cooled", "cubed", "separated", "of", "the", "some", "your", "favourite",
+        "favorite", "very", "well", "more", "piece", "boiling", "plain", "dairy", "natural", "block", "fine", "shelled", "blanched",
+        "roasted", "unsweetened", "raw", "nice", "about", "in", "washed", "trimmed", "pouring", "a", "an", "cultured", "prepared",
+        "medjool", "roast", "lukewarm", "tepid", "cooking", "baking", "standard", "ordinary", "regular", "quick", "split", "lump", "ready",
+        "made", "rolled", "old", "fashioned", "mini", "active", "whipped", "softly", "soft", "firm", "little", "big", "few", "such",
+        "brick",
+        "creamy", "smooth", "juicy", "heated", "seedless", "store", "bought", "additional", "skinned", "flesh", "pulp", "loose", "leaf",
+        "drained", "undrained", "strained", "sieved", "infused", "reduced", "zested", "clean", "dry", "thin", "thinly", "reserved",
+        "individual", "and", "or", "then", "style", "coarse", "to", "eat", "strong",
     };
 
+    /// <summary>Words that change what an ingredient is: leaving one out is a guess, and is asked about.</summary>
+    private static readonly HashSet<string> States = new(StringComparer.Ordinal)
+    {
+        "frozen", "tinned", "canned", "black", "golden", "liquid", "semi", "semisweet", "sweetened", "salted", "mixed", "smoked",
+        "light", "dark", "red", "green", "yellow", "blue", "pink", "white", "brown", "set", "sour", "sweet", "baby", "wild", "low", "half",
+        "candied", "powdered", "instant", "vegan", "ground",
+    };
+
+    /// <summary>Words that make so much another thing that nothing near it can be chosen, only offered.</summary>
+    private static readonly HashSet<string> OtherThings = new(StringComparer.Ordinal)
+    {
+        "dried", "flavoured", "flavored", "freeze", "imitation", "substitute",
+    };
+
+    private readonly Dictionary<string, int> _order = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, Ingredient> _byId = new(StringComparer.Ordinal);
     private readonly Dictionary<string, Ingredient> _byName = new(StringComparer.Ordinal);
     private readonly (string Key, Ingredient Ingredient)[] _names;
     private readonly Dictionary<string, Ingredient> _remembered = new(StringComparer.Ordinal);
     private readonly JaroWinkler _likeness = new();
+    private readonly Spelling _spelling;
 
     /// <param name="ingredients">All that can be found; where two share a name, the later one has it, so that a baker's own come
     /// last.</param>
     /// <param name="remembered">Words that the baker has said stand for an ingredient's id.</param>
     public IngredientFinder(IEnumerable<Ingredient> ingredients, IReadOnlyDictionary<string, string>? remembered = null)
     {
-        var byId = new Dictionary<string, Ingredient>(StringComparer.Ordinal);
         foreach (var one in ingredients)
         {
-            byId[one.Id] = one;
+            _order[one.Id] = _order.Count;
+            _byId[one.Id] = one;
             foreach (var name in NamesOf(one))
                 _byName[Key(name)] = one;
         }
 
+        // "shortbread fingers", "digestive biscuits": the name with what its pieces are called.
+        foreach (var (name, one) in _byName.ToList())
+        {
+            if (one.Piece.One is { Length: > 0 } piece && piece.All(char.IsAsciiLetter))
+                _byName.TryAdd($"{name} {Singular(piece)}", one);
+        }
+
         _names = [.. _byName.Select(n => (n.Key, n.Value))];
+        _spelling = new(_names.SelectMany(n => n.Key.Split(' ')).Concat(Descriptions).Concat(States).Concat(OtherThings));
         foreach (var (words, id) in remembered ?? new Dictionary<string, string>())
         {
-            if (byId.TryGetValue(id, out var one))
+            if (_byId.TryGetValue(id, out var one))
                 _remembered[Key(words)] = one;
         }
     }
@@ -114,27 +142,82 @@ public sealed class IngredientFinder
         if (_remembered.TryGetValue(key, out var known) || _byName.TryGetValue(key, out known))
             return new(known, Likeness.Known, []);
 
-        // Leave out descriptions one by one from the front, then all of them.
-        for (var from = 1; from < words.Length && Descriptions.Contains(words[from - 1]); from++)
+        if (Without(words, Descriptions) is { } plain)
+            return new(plain, Likeness.Known, []);
+        if (Without(words, StatesToo) is { } like)
+            return new(like, Likeness.Near, []);
+        if (Respelt(words) is { } respelt)
+            return respelt;
+
+        var bare = words.Where(w => !Descriptions.Contains(w)).ToArray();
+        var guess = Guess(key, bare.Length > 0 ? bare : words);
+        if (words.Any(OtherThings.Contains))
+            return guess with { Ingredient = null, Likeness = Likeness.None, Candidates = [.. guess.All.Take(4)] };
+
+        // A sort of something that is known: "russet apples" are apples, most likely.
+        for (var from = 1; from < words.Length; from++)
         {
             if (_byName.TryGetValue(string.Join(' ', words[from..]), out known))
-                return new(known, Likeness.Known, []);
+                return new(known, Likeness.Near, [.. guess.All.Where(c => c != known).Take(3)]);
         }
 
-        // Descriptions behind the name, with or without those before it.
-        for (var to = words.Length - 1; to > 0 && Descriptions.Contains(words[to]); to--)
+        return guess;
+    }
+
+    /// <summary>True for words that only describe: "toasted", "peeled and diced".</summary>
+    public bool OnlyDescribes(string name) =>
+        name.Length is > 0 and <= 200 && !_byName.ContainsKey(Key(name)) && Words(name).All(Descriptions.Contains);
+
+    /// <summary>The ingredient that has just this name, word for word; none otherwise.</summary>
+    public Ingredient? Exactly(string name) => name.Length > 200 ? null : _byName.GetValueOrDefault(Key(name));
+
+    /// <summary>The ingredient with an id, if it can be found here.</summary>
+    public Ingredient? ById(string id) => _byId.GetValueOrDefault(id);
+
+    /// <summary>True for a word of some ingredient's name, or one that describes ingredients.</summary>
+    public bool Knows(string word) => _spelling.Knows(Singular(word));
+
+    private static readonly HashSet<string> StatesToo = [.. Descriptions, .. States];
+
+    /// <summary>What is known once words are left out: one by one from the front, then from behind, then all of them.</summary>
+    private Ingredient? Without(string[] words, HashSet<string> droppable)
+    {
+        for (var from = 1; from < words.Length && droppable.Contains(words[from - 1]); from++)
         {
-            for (var from = 0; from < to && (from == 0 || Descriptions.Contains(words[from - 1])); from++)
+            if (_byName.TryGetValue(string.Join(' ', words[from..]), out var known))
+                return known;
+        }
+
+        for (var to = words.Length - 1; to > 0 && droppable.Contains(words[to]); to--)
+        {
+            for (var from = 0; from < to && (from == 0 || droppable.Contains(words[from - 1])); from++)
             {
-                if (_byName.TryGetValue(string.Join(' ', words[from..to]), out known))
-                    return new(known, Likeness.Known, []);
+                if (_byName.TryGetValue(string.Join(' ', words[from..to]), out var known))
+                    return known;
             }
         }
 
-        var bare = words.Where(w => !Descriptions.Contains(w)).ToArray();
-        if (bare.Length > 0 && bare.Length < words.Length && _byName.TryGetValue(string.Join(' ', bare), out known))
-            return new(known, Likeness.Known, []);
-        return Guess(key, bare.Length > 0 ? bare : words);
+        var bare = words.Where(w => !droppable.Contains(w)).ToArray();
+        return bare.Length > 0 && bare.Length < words.Length ? _byName.GetValueOrDefault(string.Join(' ', bare)) : null;
+    }
+
+    /// <summary>What is known once each word that is not is spelt as one that is: a question, with the likely answer chosen.</summary>
+    private Found? Respelt(string[] words)
+    {
+        var spelt = new List<string[]> { words };
+        for (var i = 0; i < words.Length; i++)
+        {
+            if (_spelling.Knows(words[i]) || _spelling.Near(words[i]).Take(4).ToList() is not { Count: > 0 } near)
+                continue;
+            spelt = [.. spelt.Take(8).SelectMany(s => near.Select(n => (string[])[.. s[..i], n, .. s[(i + 1)..]]))];
+        }
+
+        if (ReferenceEquals(spelt[0], words))
+            return null;
+        var found = spelt.Select(s => _byName.GetValueOrDefault(string.Join(' ', s)) ?? Without(s, StatesToo)).OfType<Ingredient>()
+            .Distinct()
+            .OrderBy(i => _order[i.Id]).ToList();
+        return found.Count > 0 ? new(found[0], Likeness.Near, found[1..]) : null;
     }
 
     private Found Guess(string key, string[] words)

@@ -3,6 +3,7 @@ using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
+using static RoundCrumb.Formats.Reading.LinePatterns;
 
 namespace RoundCrumb.Formats.Reading;
 
@@ -17,23 +18,7 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
     /// <summary>Said of a line without an amount that wants none, such as salt.</summary>
     public const string ToTaste = "to taste: not weighed";
 
-    private static readonly string[] Bare = ["pinch", "splash", "dash", "knob", "handful", "drizzle", "drop", "glug", "dollop"];
-
-    private static readonly string[] CutAt =
-    [
-        " plus extra", " plus more", " plus a little", " and extra", " for dusting", " for greasing", " for rolling", " for the tin",
-        " for brushing", " to serve", " to taste", " to finish",
-        " to decorate", " at room temperature", " room temperature", " if needed", " as needed", " or to taste", " for the gelatine",
-        " to bloom", " for blooming", " cut into", " from about", " such as ",
-        " broken into", " in small pieces", " torn into", " to soft peaks", " to stiff peaks", " soaked in", " left to", " straight from",
-        " preferably", " (",
-    ];
-
-    private static readonly string[] Parts = [
-        "juice", "zest", "rind", "peel", "grated zest", "grated rind", "finely grated zest", "finely grated rind", "zest and juice",
-        "juice and zest", "grated zest and juice", "finely grated zest and juice", "rind and juice", "juice and rind", "strained juice",
-        "squeeze"
-    ];
+    private static readonly string[] Bare = ["pinch", "splash", "dash", "knob", "handful", "drizzle", "drop", "glug", "dollop", "squeeze"];
 
     private readonly Weigher _weigher = new(measures);
     private readonly MeasureGrammar _grammar = MeasureGrammar.For(measures.Cup);
@@ -62,7 +47,7 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
     public ReadLine Read(string text)
     {
         // What is far too long is not even tidied.
-        var line = Tidy(text.Length > 2 * LongestLine ? text[..(2 * LongestLine)] : text);
+        var line = LineTidier.Line(text.Length > 2 * LongestLine ? text[..(2 * LongestLine)] : text);
         if (line.Length == 0)
             return new(text, []);
         if (line.Length > LongestLine)
@@ -71,17 +56,32 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
                 Trouble: $"A line of {text.Trim().Length} characters; {LongestLine} can be read. Break it up.");
         if (Heading(line) is { } heading)
             return new(text, [], Heading: heading);
-
-        var lower = Lower(line);
-        var optional = lower.Contains("optional", StringComparison.Ordinal) || lower.Contains("if liked", StringComparison.Ordinal)
-            || lower.Contains("if you like", StringComparison.Ordinal);
+        var tidy = LineTidier.Tidy(line);
+        var lower = tidy.Text;
+        var optional = Optional().IsMatch(lower);
         if (optional)
             lower = WithoutOptional(lower);
+        var said = new SaidLine(text, optional, tidy);
+        var read = ReadTidy(said, FruitParts.WithOf(lower));
+        if (read.Trouble.Length == 0 && read.NotRead.Length == 0 && Divided().IsMatch(lower) && !lower.Contains('('))
+            read = read with { Trouble = "Divided: between which parts, and how much in each? All of it is counted here." };
+        if (read.Trouble.Length == 0 && read.NotRead.Length == 0 && tidy.Question.Length > 0)
+            read = read with { Trouble = tidy.Question };
+        return tidy.Repaired.Count == 0 || read.Items.Count == 0
+            ? read
+            : read with { Items = [.. read.Items.Select(i => i with { Assumed = [.. tidy.Repaired, .. i.Assumed] })] };
+    }
 
-        // "juice of 2 lemons"
-        if (PartsOf(text, lower, optional) is { } juice)
+    private ReadLine ReadTidy(SaidLine said, string lower)
+    {
+        if (FruitParts.Halves(lower) is var (one, other) && PartsOf(said, one) is { } first && PartsOf(said, other) is { } second)
+            return Line(
+                said,
+                [.. first.Items.Concat(second.Items).OrderBy(i => i.Ingredient?.Shelf is PantryShelf.Fruit && i.Ingredient.Juice > 0)],
+                "", "");
+        if (PartsOf(said, lower) is { } juice)
             return juice;
-
+        lower = Some().Replace(lower, "");
         foreach (var bare in Bare)
         {
             if (lower.StartsWith(bare, StringComparison.Ordinal) && (lower.Length == bare.Length || !char.IsLetter(lower[bare.Length])))
@@ -89,32 +89,8 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         }
 
         var head = _grammar.Head.Parse(lower);
-        if (head.Success)
-        {
-            var (first, second, rest) = head.Value;
-            return Measured(text, first, second, rest, optional);
-        }
-
-        return NameFirst(text, lower, optional);
+        return head.Success ? Measured(said, head.Value, lower) : NameFirst(said, lower);
     }
-
-    private static string Tidy(string text)
-    {
-        var line = text.Replace('\u00a0', ' ').Replace('\t', ' ').Replace('\u2009', ' ').Replace("&frac12;", "½", StringComparison.Ordinal)
-            .Trim();
-        line = line.TrimStart('-', '•', '*', '·', '–', '▢', '□', '☐', '+').TrimStart();
-        if (line.StartsWith("[ ]", StringComparison.Ordinal))
-            line = line[3..].TrimStart();
-        while (line.Contains("  ", StringComparison.Ordinal))
-            line = line.Replace("  ", " ", StringComparison.Ordinal);
-        return line.TrimEnd('.', ';', ' ');
-    }
-
-    private static string Lower(string line) => string.Create(line.Length, line, static (span, from) =>
-    {
-        for (var i = 0; i < span.Length; i++)
-            span[i] = char.ToLowerInvariant(from[i]);
-    });
 
     private static string? Heading(string line)
     {
@@ -133,8 +109,8 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         return lower.Trim().TrimEnd(',').Trim();
     }
 
-    /// <summary>"Juice of 2 lemons", "grated zest and juice of 1 lime".</summary>
-    private ReadLine? PartsOf(string text, string lower, bool optional)
+    /// <summary>"Juice of 2 lemons", "grated zest and juice of 1 lime", "yolks of 4 eggs".</summary>
+    private ReadLine? PartsOf(SaidLine said, string lower)
     {
         var of = lower.IndexOf(" of ", StringComparison.Ordinal);
         var from = lower.IndexOf(" from ", StringComparison.Ordinal);
@@ -144,241 +120,251 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         var before = lower[..at].Trim();
         if (before.StartsWith("the ", StringComparison.Ordinal))
             before = before[4..];
-        if (before.StartsWith("a ", StringComparison.Ordinal))
-            before = before[2..];
         var rest = lower[(at + (at == of ? 4 : 6))..].Trim();
-        var eggs = before is "yolks" or "yolk" or "egg yolks" or "whites" or "white" or "egg whites"
-            || before.EndsWith(" yolks", StringComparison.Ordinal) && before.Split(' ').Length == 1;
-        if (!Parts.Contains(before) && !eggs)
+        var asked = FruitParts.Asked(before);
+        var egg = EggParts().Match(before) is { Success: true } part ? part.Groups[1].Value : "";
+        if (!asked.Any && egg.Length == 0 && before is not "seeds")
             return null;
         var read = _grammar.Measure.Then(Parser<char>.Any.ManyString(), (m, r) => (Measure: m, Behind: r)).Parse(rest);
         var (measure, name) = read.Success && read.Value.Measure.Low.IsCount
             ? read.Value
             : (Measure: new Measure(new Amounts(0, Pieces: 1)), Behind: " " + rest);
-        var (fruit, note) = NameAndNote(name);
-        if (eggs)
-            return Line(
-                text,
-                [
-                    Resolve(
-                        before.Contains("yolk", StringComparison.Ordinal) ? "egg yolks" : "egg whites", measure, null, note + fruit,
-                        out var t)
-                ],
-                note, optional, t);
-        return Fruit(text, before, measure, fruit, note, optional);
+        var words = LineWords.Of(name);
+        if (asked.Any)
+            return Fruit(said, asked, measure, words);
+        var whole = egg.Length > 0 ? $"egg {egg}s" : words.Name;
+        if (egg.Length == 0 && finder.Find(whole) is not { Likeness: Likeness.Known, Ingredient.Id: "vanilla-pod" })
+            return null;
+        return Line(said, [Resolve(said, whole, measure, null, words with { Note = words.Note + words.Name }, out var t)], words.Note, t);
     }
 
     /// <summary>The juice, the zest or both of some fruit.</summary>
-    private ReadLine? Fruit(string text, string wanted, Measure measure, string fruit, string note, bool optional)
+    private ReadLine? Fruit(SaidLine said, FruitParts asked, Measure measure, LineWords words)
     {
-        var key = IngredientFinder.Key(fruit);
+        var key = IngredientFinder.Key(SizeWord().Replace(words.Name, ""));
         var items = new List<ReadItem>(2);
+        var trouble = "";
         foreach (var part in (string[])["zest", "juice"])
         {
-            var want = part == "juice"
-                ? wanted.Contains("juice", StringComparison.Ordinal) || wanted.Contains("squeeze", StringComparison.Ordinal)
-                : wanted.Contains("zest", StringComparison.Ordinal) || wanted.Contains("rind", StringComparison.Ordinal)
-                    || wanted.Contains("peel", StringComparison.Ordinal);
-            if (!want)
+            if (part == "juice" ? !asked.Juice && !asked.Squeeze : !asked.Zest)
                 continue;
             var name = key.EndsWith(part, StringComparison.Ordinal) ? key : $"{key} {part}";
-            foreach (var size in (string[])["large ", "small ", "medium ", "unwaxed ", "whole "])
-                name = name.Replace(size, "", StringComparison.Ordinal);
-            var squeeze = wanted.Contains("squeeze", StringComparison.Ordinal)
-                ? measure with
-                {
-                    Low = new(0, Ml: KitchenMeasures.Teaspoon(measures.Cup)),
-                    High = new(0, Ml: KitchenMeasures.Teaspoon(measures.Cup)),
-                }
-                : measure;
-            items.Add(Resolve(name, squeeze, null, note, out _));
+            var spoon = KitchenMeasures.Teaspoon(measures.Cup);
+            var amount = asked.Squeeze ? measure with { Low = new(0, Ml: spoon), High = new(0, Ml: spoon) } : measure;
+
+            // "4 lemons, juiced (about 3/4 cup)": what was measured of the juice is believed.
+            var second = part == "juice" && !asked.Zest && SecondIn(words.Bracket, out _) is { } beside && !beside.Low.IsCount
+                ? beside
+                : null;
+            items.Add(Resolve(said, name, amount, second, words with { Bracket = "" }, out var odd));
+            trouble = odd.Length > 0 ? odd : trouble;
         }
 
-        return items.Count > 0 && items.TrueForAll(i => i.Ingredient is not null) ? Line(text, items, note, optional, "") : null;
+        return items.Count > 0 && items.TrueForAll(i => i.Ingredient is not null) ? Line(said, items, words.Note, trouble) : null;
     }
 
-    private ReadLine Measured(string text, Measure first, Measure? second, string rest, bool optional)
+    private ReadLine Measured(SaidLine said, MeasuredHead head, string lower)
     {
-        var (name, note) = NameAndNote(rest);
+        var (first, second, rest) = head;
+        if (first.Each && EachOf(said, first, rest) is { } list)
+            return list;
+        if (first.Low.IsCount && first.Container.Length == 0 && second is null)
+        {
+            // "a 2 kg apple": so much each.
+            if (_grammar.Head.Parse(rest.TrimStart()) is { Success: true, Value: var inner } && !inner.First.Low.IsCount
+                    && inner.Rest.Length > 1)
+                (second, rest) = (inner.First with { Each = true }, inner.Rest);
+            else if (Misspelt(rest) is var (typed, unit))
+                return Misread(said, lower, typed, unit);
+        }
+
+        var words = LineWords.Of(rest);
+        if (finder.OnlyDescribes(words.Name) && rest.IndexOf(',', StringComparison.Ordinal) is var comma and > 0)
+            words = LineWords.Of(rest.Remove(comma, 1));
+        var drainedWeight = false;
 
         // A second measure may stand behind the name: "1 cup flour (120 g)".
-        if (second is null && Bracketed(rest) is { } inside && SecondIn(inside) is { } behind)
+        if (second is null && SecondIn(words.Bracket, out drainedWeight) is { } behind)
         {
             second = behind;
-            note = Trimmed(note.Replace(inside, "", StringComparison.Ordinal).Replace("()", "", StringComparison.Ordinal));
+            words = words with
+            {
+                Note = LineWords.Trimmed(
+                    words.Note.Replace(words.Bracket, "", StringComparison.Ordinal).Replace("()", "", StringComparison.Ordinal)),
+            };
         }
 
         // "1 lemon, juiced", "½ lemon, juice only", "1 lemon, zest and juice"
-        if (first.Low.IsCount && WantsParts(note) && Fruit(text, WordsFor(note), first, name, note, optional) is { } fruit)
+        if (first.Low.IsCount && FruitParts.Named(words.Note + " " + words.Bracket) is { Any: true } asked
+                && Fruit(said, asked, first, words) is { } fruit)
             return fruit;
-        if (name.Length == 0 && first.Container is "leaf" or "leaves" or "sheet" or "sheets")
-            name = "leaf gelatine";
-        if (name.Length == 0)
-            return new(text, [], note, optional, NotRead: text.Trim(), Trouble: "An amount, but of what?");
-
-        // "1 large egg plus 1 yolk": two ingredients on one line.
-        foreach (var and in (string[])[" plus ", " and ", " + ", " & "])
-        {
-            if (name.IndexOf(and, StringComparison.Ordinal) is var at and > 0
-                    && _grammar.Head.Parse(name[(at + and.Length)..]) is { Success: true, Value: { Rest.Length: > 0 } more })
-            {
-                var one = Resolve(name[..at], first, second, note, out var oddOne);
-                var other = Resolve(NameAndNote(more.Rest).Name, more.First, more.Second, note, out var oddOther);
-                return Line(text, [one, other], note, optional, oddOne.Length > 0 ? oddOne : oddOther);
-            }
-        }
-
-        var item = Resolve(name, first, second, note, out var trouble);
-        return Line(text, [item], note, optional, trouble);
+        if (words.Name is "lemon" or "lime" or "orange" && lower.Contains("squeeze", StringComparison.Ordinal))
+            return Fruit(said, new(false, true, true), first, words)!;
+        if (words.Name.Length == 0 && first.Container is "leaf" or "leaves" or "sheet" or "sheets")
+            words = words with { Name = "leaf gelatine" };
+        if (words.Name.Length == 0)
+            return new(said.Text, [], words.Note, said.Optional, NotRead: said.Text.Trim(), Trouble: "An amount, but of what?");
+        if (Two(said, first, second, rest, words) is { } two)
+            return two;
+        var item = Resolve(said, words.Name, first, second, words, out var trouble, drainedWeight);
+        return Line(said, [item], words.Note, trouble);
     }
 
-    /// <summary>"Plain flour 200 g", "Butter: 120 g", "Salt", "Salt to taste".</summary>
-    private ReadLine NameFirst(string text, string lower, bool optional)
+    /// <summary>"1 large egg plus 1 yolk", "1 egg beaten with 1 tbsp milk": two ingredients on one line.</summary>
+    private ReadLine? Two(SaidLine said, Measure first, Measure? second, string rest, LineWords words)
+    {
+        if (
+            AndMore().Match(rest) is { Success: true } and
+                && _grammar.Head.Parse(and.Groups["more"].Value) is { Success: true, Value: var more }
+                && LineWords.Of(more.Rest) is { Name.Length: > 0 } what && finder.Find(what.Name).Ingredient is not null)
+            return Both(LineWords.Of(and.Groups["name"].Value).Name, more, words);
+        if (BeatenWith().Match(rest) is { Success: true } with
+                && _grammar.Head.Parse(with.Groups["more"].Value) is { Success: true, Value: { Rest.Length: > 0 } behind }
+                && finder.Find(LineWords.Of(behind.Rest).Name).Ingredient is not null)
+        {
+            var one = LineWords.Of(with.Groups["name"].Value);
+            return Both(one.Name, behind, one with { Note = LineWords.Trimmed(one.Note + ", " + with.Groups["how"].Value) });
+        }
+
+        return null;
+
+        ReadLine? Both(string name, MeasuredHead more, LineWords of)
+        {
+            var one = Resolve(said, name, first, second, of, out var oddOne);
+            var behind = LineWords.Of(more.Rest);
+            var note = one.Ingredient is { Bloom: > 0 } ? "to bloom the gelatine, " + behind.Note : behind.Note;
+            var other = Resolve(said, behind.Name, more.First, more.Second, behind with { Note = note }, out var oddOther);
+            if (other.Grams is null)
+                return null;
+            return Line(said, [one, other], of.Note, oddOne.Length > 0 ? oddOne : oddOther);
+        }
+    }
+
+    /// <summary>"1/2 tsp each cinnamon and ginger": as much of every one.</summary>
+    private ReadLine? EachOf(SaidLine said, Measure each, string rest)
+    {
+        var words = LineWords.Of(rest.Replace(", ", " and ", StringComparison.Ordinal));
+        var names = words.Name.Split([" and ", " & ", " + ", "/"], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries);
+        if (names.Length < 2)
+            return null;
+        var trouble = "";
+        var items = new List<ReadItem>(names.Length);
+        foreach (var name in names)
+        {
+            items.Add(Resolve(said, name, each with { Each = false }, null, words, out var odd));
+            trouble = odd.Length > 0 ? odd : trouble;
+        }
+
+        return items.TrueForAll(i => i.Ingredient is not null) ? Line(said, items, words.Note, trouble) : null;
+    }
+
+    /// <summary>"Plain flour 200 g", "Butter: 120 g", "Eggs: 2 large", "egg yolks x 4", "Salt", "Salt to taste".</summary>
+    private ReadLine NameFirst(SaidLine said, string lower)
     {
         for (var i = 1; i < lower.Length; i++)
         {
             var starts = (char.IsAsciiDigit(lower[i]) || "½⅓⅔¼¾⅛".Contains(lower[i], StringComparison.Ordinal))
-                && lower[i - 1] is ' ' or ':' or '-' or '–' or '—' or '=';
+                && lower[i - 1] is ' ' or ':' or '-' or '–' or '—' or '=' or '(' or 'x' or '×';
             if (!starts)
                 continue;
             var head = _grammar.Head.Parse(lower[i..]);
-            if (head.Success && !head.Value.First.Low.IsCount
-                    && NameAndNote(" " + head.Value.Rest.TrimStart(',', ' ')) is var (left, noteAfter)
-                    && left.Length == 0 | head.Value.Rest.StartsWith(','))
-            {
-                var (name, note) = NameAndNote(" " + lower[..i].Trim().TrimEnd(':', '-', '–', '—', '=', ','));
-                var said = Trimmed(note + (left.Length > 0 ? ", " + left : "") + (noteAfter.Length > 0 ? ", " + noteAfter : ""));
-                var item = Resolve(name, head.Value.First, head.Value.Second, said, out var trouble);
-                return Line(text, [item], said, optional, trouble);
-            }
+            if (!head.Success)
+                continue;
+            var before = lower[..i].TrimEnd(' ', '(');
+            if (before.Length == 0)
+                continue;
+            var counted = head.Value.First.Low.IsCount;
+            if (counted && !before.EndsWith(" x", StringComparison.Ordinal) && !before.EndsWith('×')
+                    && before[^1] is not (':' or '-' or '–' or ',' or '='))
+                continue;
+            var behind = head.Value.Rest.TrimStart(')', ' ');
+            if (behind.Length > 0 && behind[0] is not (',' or '-' or '–' or '—' or '(' or ';') && !(counted && OnlySize().IsMatch(behind)))
+                continue;
+            var words = LineWords.Of(" " + Times().Replace(before, "").TrimEnd(':', '-', '–', '—', '=', ',', ' '));
+            var note = LineWords.Trimmed(words.Note + ", " + behind.Trim(',', '-', '–', '—', ' '));
+            var item = Resolve(said, words.Name, head.Value.First, head.Value.Second, words with { Note = note }, out var trouble);
+            return Line(said, [item], note, trouble);
         }
 
-        var (bare, rest) = NameAndNote(" " + lower);
-        if (WantsParts(rest) && Fruit(text, WordsFor(rest), new Measure(new Amounts(0, Pieces: 1)), bare, rest, optional) is { } fruit)
+        return Unweighed(said, lower);
+    }
+
+    private ReadLine Unweighed(SaidLine said, string lower)
+    {
+        var words = LineWords.Of(" " + lower);
+        if (FruitParts.Named(words.Note) is { Any: true } asked
+                && Fruit(said, asked, new Measure(new Amounts(0, Pieces: 1)), words) is { } fruit)
             return fruit;
-        var found = finder.Find(bare);
-        if (found.Ingredient is null)
+        var names = words.Name.Split(" and ") is { Length: 2 } two && two.All(n => finder.Find(n).Likeness is Likeness.Known)
+            ? two
+            : [words.Name];
+        var found = names.Select(n => (Name: n, Found: Named(n, "", words))).ToList();
+        if (found.Exists(f => f.Found.Ingredient is null))
             return new(
-                text, [], NotRead: text.Trim(), Trouble: "No amount that can be read, and no ingredient known by this name.")
-            { Optional = optional };
-        var unweighed = new ReadItem(bare, found, null, GoesIn.Mixed, [ToTaste]);
-        return new(text, [unweighed], rest, optional);
+                said.Text, [], NotRead: said.Text.Trim(), Trouble: "No amount that can be read, and no ingredient known by this name.")
+            { Optional = said.Optional };
+        return new(
+            said.Text, [.. found.Select(f => new ReadItem(f.Name, f.Found, null, GoesIn.Mixed, [ToTaste]))], words.Note, said.Optional);
     }
 
-    private static ReadLine Line(string text, List<ReadItem> items, string note, bool optional, string trouble)
+    private static ReadLine Line(SaidLine said, IReadOnlyList<ReadItem> items, string note, string trouble)
     {
-        var unknown = items.Find(i => i.Found.Likeness is Likeness.None);
-        return new(text, items, note, optional, NotRead: unknown?.Name ?? "", Trouble: unknown is null ? trouble : "");
+        var unknown = items.FirstOrDefault(i => i.Found.Likeness is Likeness.None);
+        var whole = said.Tidy.Note is { Length: > 0 } aside ? note.Length > 0 ? note + ", " + aside : aside : note;
+        return new(said.Text, items, whole, said.Optional, NotRead: unknown?.Name ?? "", Trouble: unknown is null ? trouble : "");
     }
 
-    /// <summary>The name up to a comma, a bracket or a phrase that is no name, and what follows as a note.</summary>
-    private static (string Name, string Note) NameAndNote(string rest)
+    /// <summary>A measure in a bracket, with words round it: "about 500 g", "400 g flesh", "350 g drained weight".</summary>
+    private Measure? SecondIn(string inside, out bool drained)
     {
-        var text = rest.TrimStart();
-        if (text.StartsWith("of ", StringComparison.Ordinal))
-            text = text[3..];
-        if (text.StartsWith("each ", StringComparison.Ordinal))
-            text = text[5..];
-
-        // A bracket before the name belongs to the amount: "(about 2 sticks) butter".
-        var prefix = "";
-        if (text.StartsWith('(') && text.IndexOf(')') is var closing and > 0 && closing < text.Length - 1)
+        drained = false;
+        if (inside.Length == 0)
+            return null;
+        foreach (var piece in (IEnumerable<string>)[inside, .. Alternatives().Split(inside)])
         {
-            prefix = text[1..closing];
-            text = text[(closing + 1)..].TrimStart(' ', ',');
-            if (text.StartsWith("of ", StringComparison.Ordinal))
-                text = text[3..];
-        }
-
-        var end = text.Length;
-        foreach (var mark in (string[])[",", ";", " - ", " – ", " — ", "*"])
-        {
-            if (text.IndexOf(mark, StringComparison.Ordinal) is var at and >= 0 && at < end)
-                end = at;
-        }
-
-        foreach (var mark in CutAt)
-        {
-            if (text.IndexOf(mark, StringComparison.Ordinal) is var at and > 0 && at < end)
-                end = at;
-        }
-
-        var name = text[..end].Trim();
-        var note = Trimmed(text[end..]);
-
-        // "1 (unwaxed) lemon": a bracket in the middle of a name is a note on it.
-        if (name.Length == 0 && text.StartsWith('('))
-            note = Trimmed(text);
-        return (
-            name.Trim('(', ')', ' ', ':'),
-            Trimmed(prefix.Length > 0 && !char.IsAsciiDigit(prefix[0]) ? note.Length > 0 ? prefix + ", " + note : prefix : note));
-    }
-
-    private static string Trimmed(string note) => note.Trim(' ', ',', ';', '-', '–', '—', '*', '.');
-
-    private static string? Bracketed(string rest)
-    {
-        var open = rest.IndexOf('(');
-        var close = open < 0 ? -1 : rest.IndexOf(')', open);
-        return close > open + 1 ? rest[(open + 1)..close].Trim() : null;
-    }
-
-    private Measure? SecondIn(string inside)
-    {
-        foreach (var piece in inside.Split('/', ';', ','))
-        {
-            var text = piece.Trim();
-            foreach (var word in (string[])["about ", "or ", "approx ", "approx. ", "= ", "total ", "weighing "])
-            {
-                if (text.StartsWith(word, StringComparison.Ordinal))
-                    text = text[word.Length..];
-            }
-
-            foreach (var word in (string[])[" total", " in total", " in all", " drained"])
-            {
-                if (text.EndsWith(word, StringComparison.Ordinal))
-                    text = text[..^word.Length];
-            }
-
-            if (_grammar.Whole(text) is { } measure && (!measure.Low.IsCount || measure.Container.Length > 0)
-                    && measure.Container.Length == 0)
-                return measure;
+            var text = BeforeMeasure().Replace(piece.Trim(), "");
+            var read = _grammar.Measure.Then(Parser<char>.Any.ManyString(), (m, r) => (Measure: m, Behind: r)).Parse(text);
+            if (!read.Success || read.Value.Measure is not { } measure || measure.Container.Length > 0
+                    || !BehindMeasure().IsMatch(read.Value.Behind))
+                continue;
+            if (measure.Low.IsCount)
+                continue;
+            drained = Drained().IsMatch(piece);
+            return measure;
         }
 
         return null;
     }
 
-    private static bool WantsParts(string note) =>
-        note.Split(' ', ',').Any(w => w is "juice" or "juiced" or "zest" or "zested" or "rind" or "squeezed");
+    /// <summary>The word behind a number that is a unit but for one slip, and that unit.</summary>
+    private (string Typed, string Unit)? Misspelt(string rest)
+    {
+        var word = FirstWord().Match(rest) is { Success: true } m ? m.Groups[1].Value : "";
+        return word.Length >= Spelling.Shortest && !finder.Knows(word) && MeasureGrammar.Units.Near(word).FirstOrDefault() is { } unit
+            ? (word, unit)
+            : null;
+    }
 
-    private static string WordsFor(string note) =>
-        note.Replace("juiced", "juice", StringComparison.Ordinal).Replace("squeezed", "juice", StringComparison.Ordinal)
-            .Replace("zested", "zest", StringComparison.Ordinal);
+    private ReadLine Misread(SaidLine said, string lower, string typed, string unit)
+    {
+        var read = ReadTidy(said, lower.Replace(typed, unit, StringComparison.Ordinal));
+        return read.Trouble.Length > 0 ? read : read with { Trouble = $"“{typed}” is read as {unit}. Is that right?" };
+    }
 
     /// <summary>Which ingredient a name is, and what the measure weighs of it.</summary>
-    private ReadItem Resolve(string name, Measure first, Measure? second, string note, out string trouble)
+    private ReadItem Resolve(
+        SaidLine said, string name, Measure first, Measure? second, LineWords words, out string trouble, bool drainedWeight = false)
     {
         trouble = "";
-        var size = EggSizeIn(name) ?? EggSizeIn(note);
-        var found = Named(name, first.Container, note);
-        if (found.Likeness is not Likeness.Known && name.IndexOf(" or ", StringComparison.Ordinal) is var cut and > 0
-                && finder.Find(name[..cut]) is { Likeness: Likeness.Known } one)
-            found = one;
-
-        // "3 yolks", "2 gelatine leaves", "1 can evaporated milk": the container may be half of the name.
-        if (found.Likeness is not Likeness.Known && first.Container.Length > 0
-                && finder.Find($"{name} {first.Container}") is { Likeness: Likeness.Known } whole)
-            found = whole;
-        if (first.Container is "leaf" or "leaves" or "sheet" or "sheets" && found.Ingredient?.Id == Pantry.Gelatine.Id
-                && Pantry.Find("gelatine-leaf") is { } leaf)
-            found = found with { Ingredient = leaf };
-
-        // "8 bergamot tea bags": bags of leaves are pieces, whole fruit is not its juice.
+        var size = EggSizeIn(name) ?? EggSizeIn(words.Note) ?? EggSizeIn(said.Tidy.Text);
+        var found = Named(name, first.Middle.Sticks > 0 ? "stick" : first.Container, words);
         if (found.Ingredient is not { } what)
             return new(name, found, null, GoesIn.Mixed, []);
-
         var assumed = new List<string>(3);
-        var grams = _weigher.GramsOf(first, what, size, assumed);
+        if (!what.IsFat)
+            first = first.SticksAsPieces();
+        var grams = drainedWeight ? null : _weigher.GramsOf(first, what, size, assumed);
+        var counted = first.Middle.IsCount ? first.Middle.Pieces : 0;
         if (second is not null)
         {
             var heard = new List<string>(2);
@@ -386,20 +372,65 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
             grams = Weigher.Agree(first, second, what, grams, other, heard, assumed, out trouble);
         }
 
+        var note = words.Note + " " + said.Tidy.Note;
+        if (grams is { } weight)
+        {
+            if (second is null && said.Tidy.Across > 0)
+                grams = weight = Weigher.Sized(what, weight, said.Tidy.Across, assumed);
+            if (!drainedWeight && what.Is(Traits.InLiquid) && Drained().IsMatch($"{note} {name} {words.Bracket}"))
+                grams = weight = Weigher.Drained(weight, assumed);
+            if (trouble.Length == 0 && second is not null && counted > 0)
+                trouble = Plausible.PieceQuestion(what, counted, weight);
+            if (trouble.Length == 0)
+                trouble = Plausible.Question(what, weight);
+        }
+
         if (found.Likeness is Likeness.Near)
             assumed.Insert(0, $"“{name}” taken as {what.Name}");
-        return new(name, found, grams, WaysIn.Of(what, note + " " + name), assumed);
+        var way = WaysIn.Of(what, note, name);
+        double? left = null;
+        if (way is GoesIn.Reduced && grams is { } before)
+        {
+            left = Reduction.Left(note + " " + words.Bracket, what, before, _grammar, out var impossible);
+            if (impossible && trouble.Length == 0)
+                trouble = $"That is more than the water in {what.ShortName}. To half is counted: what is it boiled down to?";
+        }
+
+        return new(name, found, grams, way, assumed) { ReducedTo = left };
     }
 
-    /// <summary>A tin of pineapple is tinned pineapple, and chocolate may say its share of cocoa behind its name.</summary>
-    private Found Named(string name, string container, string note)
+    /// <summary>
+    /// Which ingredient is meant: by its name; by its share of fat or cocoa; by the name with what stands in brackets behind it, or
+    /// with its
+    /// container ("2 gelatine leaves"); by the first of two ("butter or margarine"). A tin of pineapple is tinned pineapple.
+    /// </summary>
+    private Found Named(string name, string container, LineWords words)
     {
         if (container is "tin" or "tins" or "can" or "cans" && finder.Find("tinned " + name) is { Likeness: Likeness.Known } tinned)
             return tinned;
-        if (note.Contains("70%", StringComparison.Ordinal) && name.Contains("chocolate", StringComparison.Ordinal)
-                && finder.Find("70% " + name) is { Likeness: Likeness.Known } dark)
-            return dark;
-        return finder.Find(name);
+        if (container is "jar" or "jars" && finder.Find("jarred " + name) is { Likeness: Likeness.Known } jarred)
+            return jarred;
+        if (ByShare.Find(name, words.Note + " " + words.Bracket) is { } share && finder.ById(share) is { } one)
+            return new(one, Likeness.Known, []);
+        foreach (var behind in (string[])[words.Bracket, words.Note.Split(',', 2)[0]])
+        {
+            if (behind.Length > 0 && finder.Exactly($"{name} {behind}") is { } closer)
+                return new(closer, Likeness.Known, []);
+        }
+
+        if (container.Length > 0 && finder.Exactly($"{name} {container}") is { } packed)
+            return new(packed, Likeness.Known, []);
+        var found = finder.Find(name);
+        if (found.Likeness is Likeness.Known)
+            return container is "leaf" or "leaves" or "sheet" or "sheets" && found.Ingredient?.Id == Pantry.Gelatine.Id
+                && Pantry.Find("gelatine-leaf") is { } leaf
+                ? found with { Ingredient = leaf }
+                : found;
+        if (container.Length > 0 && finder.Find($"{name} {container}") is { Likeness: Likeness.Known } whole)
+            return whole;
+        return Or().Match(name) is { Success: true } or && finder.Find(name[..or.Index]) is { Likeness: Likeness.Known } first
+            ? first
+            : found;
     }
 
     private static EggSize? EggSizeIn(string words) =>
@@ -411,3 +442,9 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         : words.Contains("small", StringComparison.Ordinal) ? EggSize.Small
         : null;
 }
+
+/// <summary>A line while it is read.</summary>
+/// <param name="Text">As written.</param>
+/// <param name="Optional">True when it may be left out.</param>
+/// <param name="Tidy">Made ready to be read.</param>
+internal sealed record SaidLine(string Text, bool Optional, TidyLine Tidy);

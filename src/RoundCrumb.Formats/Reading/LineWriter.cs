@@ -1,19 +1,26 @@
 using System.Globalization;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Recipes;
 
 namespace RoundCrumb.Formats.Reading;
 
 /// <summary>Writes a line so that <see cref="LineReader"/> reads it back as it was.</summary>
 public static class LineWriter
 {
+    /// <summary>A line as it was understood.</summary>
+    public static string Write(RecipeLine line) =>
+        Write(line.Ingredient, line.Grams, line.GoesIn, line.Note, line.Optional, line.ReducedTo);
+
     /// <summary>"72 g egg yolk, keep the whites".</summary>
     /// <param name="ingredient">What.</param>
     /// <param name="grams">How much; none for "to taste".</param>
     /// <param name="goesIn">How it goes in, where that is not what its name says.</param>
     /// <param name="note">What to mind.</param>
     /// <param name="optional">True when it may be left out.</param>
-    public static string Write(Ingredient ingredient, double? grams, GoesIn goesIn = GoesIn.Mixed, string note = "", bool optional = false)
+    /// <param name="reducedTo">What it is boiled down to, as a share of its volume; none for half.</param>
+    public static string Write(Ingredient ingredient, double? grams, GoesIn goesIn = GoesIn.Mixed, string note = "", bool optional = false,
+        double? reducedTo = null)
     {
         var words = grams is { } g ? string.Create(CultureInfo.InvariantCulture, $"{Round(g):0.##} g ") : "";
         words += NameOf(ingredient);
@@ -23,7 +30,11 @@ public static class LineWriter
             GoesIn.WhippedStiff when !Says(note, "stiff") => "whipped stiff and folded in",
             GoesIn.WhitesFolded when !Says(note, "whisk", "whip", "fold") => "whisked and folded in",
             GoesIn.Ribbon when !Says(note, "ribbon") => "whisked to a ribbon",
-            GoesIn.Reduced when !Says(note, "boiled down", "reduced to half", "reduced by half") => "boiled down to half",
+            GoesIn.Reduced when !Says(note, "boiled down", "reduced", "simmered down", "concentrated") => reducedTo is { } left
+                ? string.Create(CultureInfo.InvariantCulture, $"boiled down to {left * 100:0.###}%")
+                : "boiled down to half",
+            GoesIn.Boiled when !Says(note, "boiled", "stewed", "poached", "simmered", "cooked") => "boiled first",
+            GoesIn.Toasted when !Says(note, "toast", "brown") => ingredient.IsFat ? "browned" : "toasted",
             GoesIn.Soured when !Says(note, "soured and drained") => "soured and drained",
             GoesIn.Drained when !Says(note, "whey") => "goes with the whey",
             GoesIn.Bloom when !Says(note, "gelatin", "bloom") => "for the gelatine",

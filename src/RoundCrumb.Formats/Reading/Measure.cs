@@ -46,6 +46,11 @@ public sealed record Measure(Amounts Low, Amounts High, bool Each = false, strin
     /// <summary>True when the two ends differ.</summary>
     public bool IsRange => Low != High;
 
+    /// <summary>The same of something that is no fat: a stick of rhubarb is a piece.</summary>
+    public Measure SticksAsPieces() => this with { Low = Pieces(Low), High = Pieces(High) };
+
+    private static Amounts Pieces(Amounts a) => a with { Pieces = a.Pieces + a.Sticks, Sticks = 0 };
+
     /// <summary>So many times.</summary>
     public Measure Times(double n) => this with { Low = Low * n, High = High * n };
 }

@@ -29,7 +29,7 @@ internal sealed class MeasureGrammar
 
     private static readonly HashSet<string> RoughWords = [
         "about", "approximately", "approx", "around", "roughly", "circa", "generous", "heaped", "heaping", "rounded", "scant", "level",
-        "good", "full", "small", "large"
+        "good", "full", "small", "large", "big"
     ];
 
     private static readonly Parser<char, Unit> Dot = Token('.').Optional().IgnoreResult();
@@ -105,7 +105,10 @@ internal sealed class MeasureGrammar
         var second = Try(Blanks.Then(OneOf(
             Token(c => c is '/' or '|').Then(Blanks).Then(Measure),
             open.Then(leadIn).Then(Measure).Before(andMore).Before(close))));
-        Head = Map((m, s, rest) => new MeasuredHead(m, s.HasValue ? s.Value : null, rest), Measure, second.Optional(), Any.ManyString());
+        var third = Try(Blanks.Then(Token('/')).Then(Blanks).Then(Measure)).Optional();
+        Head = Map(
+            (m, s, rest) => new MeasuredHead(m, s.HasValue ? s.Value : null, rest), Measure, second.Before(third).Optional(),
+            Any.ManyString());
     }
 
     /// <summary>A measure alone.</summary>
@@ -116,6 +119,9 @@ internal sealed class MeasureGrammar
 
     /// <summary>The grammar for a kind of cup.</summary>
     public static MeasureGrammar For(CupSize cup) => Grammars[(int)cup];
+
+    /// <summary>The names of units and containers, as they are rightly spelt.</summary>
+    public static Spelling Units { get; } = new(UnitsFor(CupSize.Metric).Keys.Concat(Containers));
 
     /// <summary>A whole text as a measure, or nothing.</summary>
     public Measure? Whole(string text)
@@ -129,7 +135,7 @@ internal sealed class MeasureGrammar
         var rough = before.Length > 0 ? before : u.HasValue ? u.Value.Rough : "";
         var factor = RoughFactor(rough);
         var unit = (u.HasValue ? u.Value.Unit : new Amounts(0, Pieces: 1)) * factor;
-        var said = rough is "small" or "large" or "level" or "full" ? "" : rough;
+        var said = rough is "small" or "large" or "big" or "level" or "full" ? "" : rough;
         return new(unit * low, end.HasValue ? end.Value * factor : unit * Math.Max(low, high.GetValueOrDefault(low)), Rough: said);
     }
 

@@ -17,6 +17,9 @@ public readonly record struct RecipeMeasures(CupSize Cup = CupSize.American, Egg
 /// <param name="Assumed">What was assumed, each in a few words.</param>
 public sealed record ReadItem(string Name, Found Found, double? Grams, GoesIn GoesIn, IReadOnlyList<string> Assumed)
 {
+    /// <summary>What it is boiled down to, as a share of its volume; none for half, or where nothing boils.</summary>
+    public double? ReducedTo { get; init; }
+
     /// <summary>The ingredient, or none.</summary>
     public Ingredient? Ingredient => Found.Ingredient;
 }

@@ -1,3 +1,4 @@
+using System.Text.RegularExpressions;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
@@ -5,14 +6,18 @@ using RoundCrumb.Core.Quantities;
 namespace RoundCrumb.Formats.Reading;
 
 /// <summary>What is done to an ingredient before it goes in, by what its line says.</summary>
-internal static class WaysIn
+internal static partial class WaysIn
 {
-    /// <summary>How a line goes in, by its ingredient and by what is said of it.</summary>
-    public static GoesIn Of(Ingredient what, string said)
+    /// <summary>How a line goes in, by its ingredient, by what is said of it behind its name, and by the name.</summary>
+    public static GoesIn Of(Ingredient what, string note, string name)
     {
-        if (said.Contains("boiled down", StringComparison.Ordinal) || said.Contains("reduced to half", StringComparison.Ordinal)
-                || said.Contains("reduced by half", StringComparison.Ordinal))
+        var said = note + " " + name;
+        if (what.Makeup.Water > 0.3 && BoiledDown().IsMatch(said))
             return GoesIn.Reduced;
+        if (what.ProteaseWhenRaw && CookedFirst().IsMatch(said))
+            return GoesIn.Boiled;
+        if (what.UsualLoss > 0 && ToastedAfter().IsMatch(note))
+            return GoesIn.Toasted;
         if (said.Contains("soured and drained", StringComparison.Ordinal))
             return GoesIn.Soured;
         if (said.Contains("whey", StringComparison.Ordinal) && what.Juice > 0)
@@ -40,7 +45,11 @@ internal static class WaysIn
                     said.Contains("gelatin", StringComparison.Ordinal) || said.Contains("bloom", StringComparison.Ordinal)
                         || said.Contains("soak", StringComparison.Ordinal)))
             return GoesIn.Bloom;
-        return what.InMixture == 0 || said.Contains("steep", StringComparison.Ordinal) || said.Contains("infuse", StringComparison.Ordinal)
+
+        // Milk that something is steeped in stays; what was steeped is strained out.
+        var wet = what.Makeup.Water > 0.4 && what.Shelf is PantryShelf.Dairy or PantryShelf.Drinks;
+        return what.InMixture == 0
+            || (!wet && (said.Contains("steep", StringComparison.Ordinal) || said.Contains("infuse", StringComparison.Ordinal)))
             || said.Contains("strained out", StringComparison.Ordinal)
             ? GoesIn.Steeped
             : GoesIn.Mixed;
@@ -51,4 +60,13 @@ internal static class WaysIn
                 && !said.Contains("whisk", StringComparison.Ordinal) && !said.Contains("peaks", StringComparison.Ordinal)
                 && !said.Contains("fold", StringComparison.Ordinal);
     }
+
+    [GeneratedRegex(@"(?<!un)\b(?:boiled|stewed|poached|simmered|blanched|cooked)\b")]
+    private static partial Regex CookedFirst();
+
+    [GeneratedRegex(@"\b(?:toasted|roasted|browned)\b")]
+    private static partial Regex ToastedAfter();
+
+    [GeneratedRegex(@"\b(?:(?:boiled|simmered|cooked|reduced|concentrated|evaporated) (?:down|to|by)\b|reduced\b(?!-))")]
+    private static partial Regex BoiledDown();
 }

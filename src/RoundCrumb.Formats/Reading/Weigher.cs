@@ -1,4 +1,5 @@
 using System.Globalization;
+using System.Text.RegularExpressions;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
 
@@ -6,10 +7,16 @@ namespace RoundCrumb.Formats.Reading;
 
 /// <summary>What a measure of an ingredient weighs, and which of two measures is believed.</summary>
 /// <param name="measures">Whose cups and eggs are meant.</param>
-internal sealed class Weigher(RecipeMeasures measures)
+internal sealed partial class Weigher(RecipeMeasures measures)
 {
     /// <summary>Two measures that differ by more than this are pointed out.</summary>
     private const double Disagree = 0.08;
+
+    /// <summary>What the customary pairs differ by: 25 g and 1 oz, 50 g and 2 oz.</summary>
+    private const double CustomsDisagree = 0.13;
+
+    /// <summary>Imperial pints in an American one: 568.3 / 473.2.</summary>
+    private const double ImperialPint = 1.201;
 
     /// <summary>A weight this near to whole or half packs, in packs, speaks for itself.</summary>
     private const double PackFits = 0.03;
@@ -35,21 +42,17 @@ internal sealed class Weigher(RecipeMeasures measures)
 
         if (amount.Sticks != 0)
         {
-            if (!what.IsFat)
-            {
-                amount = amount with { Pieces = amount.Pieces + amount.Sticks };
-            }
-            else
-            {
-                grams += amount.Sticks * KitchenMeasures.GramsPerStick;
-                assumed.Add("a stick is 113.4 g");
-            }
+            grams += amount.Sticks * KitchenMeasures.GramsPerStick;
+            assumed.Add("a stick is 113.4 g");
         }
 
         if (amount.Pieces != 0)
         {
             var each = what.Egg is not EggPart.None && what.GramsEach > 0
                 ? KitchenMeasures.Egg(what.Egg, size ?? measures.Egg)
+                : IsPack(measure.Container) && what.Pack.Grams > 0 && what.Piece.One is not ("sachet" or "tea bag")
+                    && !char.IsAsciiDigit(what.Piece.One.FirstOrDefault())
+                    && !what.Piece.One.StartsWith(measure.Container.TrimEnd('s'), StringComparison.Ordinal) ? what.Pack.Grams
                 : what.GramsEach > 0 ? what.GramsEach
                 : measure.Container.Length > 0 ? what.Pack.Grams
                 : 0;
@@ -65,6 +68,39 @@ internal sealed class Weigher(RecipeMeasures measures)
 
         return grams is > 0 and < 1e6 ? grams : null;
     }
+
+    /// <summary>What is left of fruit that lay in its juice or syrup, as a share of the tin's weight: 55 to 65 %.</summary>
+    private const double DrainedShare = 0.60;
+
+    /// <summary>A weight once the liquid is poured off.</summary>
+    public static double Drained(double grams, List<string> assumed)
+    {
+        assumed.Add(FormattableString.Invariant($"drained: {DrainedShare * 100:0} % of the tin is left"));
+        return grams * DrainedShare;
+    }
+
+    /// <summary>A bought shell of another size than the usual one: by the square of its diameter. Anything else stays as it is.</summary>
+    public static double Sized(Ingredient what, double grams, double across, List<string> assumed)
+    {
+        if (ShellSize().Match(what.Piece.One) is not { Success: true } usual)
+            return grams;
+        var by = across / 10 / double.Parse(usual.Groups[1].ValueSpan, CultureInfo.InvariantCulture);
+        assumed.Add(FormattableString.Invariant($"{across / 10:0.#} cm across instead of {usual.Groups[1].Value}: × {by * by:0.00}"));
+        return grams * by * by;
+    }
+
+    [GeneratedRegex(@"^(\d+) cm (?:shell|crust|case|round)")]
+    private static partial Regex ShellSize();
+
+    private static readonly HashSet<string> Packs = new(StringComparer.Ordinal)
+    {
+        "punnet", "punnets", "bunch", "bag", "bags", "box", "boxes", "pack", "packs", "packet", "packets", "package", "packages", "pkg",
+        "pkt", "tub", "tubs", "carton", "cartons", "jar", "jars", "bottle", "bottles", "container", "containers", "tin", "tins", "can",
+        "cans",
+    };
+
+    /// <summary>True for what is bought by the pack, however many pieces are in it.</summary>
+    private static bool IsPack(string container) => Packs.Contains(container);
 
     /// <summary>What so many pieces or packs weigh, where a weight stands beside their number: of each, or of all.</summary>
     private static double OfPieces(Measure first, Measure second, Ingredient what, double? a, double other, out string trouble)
@@ -89,7 +125,7 @@ internal sealed class Weigher(RecipeMeasures measures)
     /// <summary>Of two weights the one that fits a pack, and why; the first where neither or both do.</summary>
     private static (double Grams, string How) OfTwoWeights(Ingredient what, double grams, double other)
     {
-        var pack = what.GramsEach > 20 ? what.GramsEach : what.Pack.Grams;
+        var pack = what.Piece.One.Length > 0 && char.IsAsciiDigit(what.Piece.One[0]) ? what.GramsEach : what.Pack.Grams;
         var fits = pack > 0 && Off(other) < PackFits && Off(grams) > PackFits ? other : grams;
         return (fits, pack > 0 && Off(fits) < PackFits
             ? FormattableString.Invariant($"{fits:0} g fits a pack of {pack:0} g, and is taken")
@@ -118,8 +154,8 @@ internal sealed class Weigher(RecipeMeasures measures)
             return other;
         var apart = Math.Abs(grams - other) / Math.Max(grams, other);
 
-        // Spoons and cups are roughly weighed anyway: the scale's word is taken.
-        if (apart <= Disagree)
+        // Spoons and cups are roughly weighed anyway: the scale's word is taken. An ounce is by custom 25 to 30 g.
+        if (apart <= (ByCustom(first.Middle, second.Middle) || ByCustom(second.Middle, first.Middle) ? CustomsDisagree : Disagree))
             return first.Middle.IsMass || !second.Middle.IsMass ? grams : Weighed(other);
         var weighedFirst = first.Middle.IsMass;
         var weighedSecond = second.Middle.IsMass;
@@ -133,6 +169,9 @@ internal sealed class Weigher(RecipeMeasures measures)
 
         if (weighedFirst == weighedSecond)
         {
+            // A British pint beside millilitres is a fifth more than an American one.
+            if (Math.Abs((other * ImperialPint / grams) - 1) <= Disagree)
+                return grams;
             trouble = FormattableString.Invariant(
                 $"The two measures differ by {by}: {grams:0} g and {other:0} g of {what.ShortName}. The first is taken.");
             return grams;
@@ -167,6 +206,11 @@ internal sealed class Weigher(RecipeMeasures measures)
             return g;
         }
     }
+
+    /// <summary>True for a round weight in grams beside whole ounces, as recipes print them.</summary>
+    private static bool ByCustom(Amounts grams, Amounts ounces) =>
+        grams.IsMass && ounces.IsMass && grams.Grams % 5 < 1e-6 && ounces.Grams < 3.1 * KitchenMeasures.GramsPerOunce
+            && Math.Abs((ounces.Grams / KitchenMeasures.GramsPerOunce) - Math.Round(ounces.Grams / KitchenMeasures.GramsPerOunce)) < 1e-6;
 
     private static string SizeWord(EggSize size) => size is EggSize.ExtraLarge ? "extra large" : size.ToString().ToLowerInvariant();
 }

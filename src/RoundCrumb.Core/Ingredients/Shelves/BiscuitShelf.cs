@@ -83,7 +83,8 @@ internal static class BiscuitShelf
             source: P),
         R(
             "tart-shell", "sweet tart shell, bought baked",
-            "pastry case|sweet pastry case|ready-made tart shell|baked pastry case|ready-made pie crust|prepared pie crust|pie shell",
+            "ready-made shell|ready-made pastry shell|ready-made pastry case|shortcrust pastry case|pastry case|"
+                + "sweet pastry case|ready-made tart shell|baked pastry case|ready-made pie crust|prepared pie crust|pie shell",
             0.60, Floury, M(4, 26, 20, 6, 41, 3), Biscuits, Wheat | Milk | Egg, each: 190, piece: "23 cm shell|23 cm shells", pack: 190,
             price: 2.20, source: P),
         R(

@@ -33,15 +33,17 @@ internal static class ChocolateShelf
             pack: 200, price: 2.20, source: P, traits: Traits.PaleChocolate),
         R(
             "chocolate-chips", "chocolate chips",
-            "dark chocolate chips|chocolate drops|chocolate morsels|semisweet chocolate chips|chocolate chunks|milk chocolate chips", 0.72,
+            "semi-sweet chocolate chips|choc chips|dark chocolate chips|chocolate drops|chocolate morsels|"
+                + "semisweet chocolate chips|chocolate chunks", 0.72,
             Melted, M(1, 29, 53, 5, 3, 9), Chocolate, Milk | Soya, pack: 100, price: 1.30, source: P),
         R(
-            "cocoa", "cocoa powder", "cocoa|unsweetened cocoa|unsweetened cocoa powder|dutch-process cocoa|dutched cocoa|cacao powder",
+            "cocoa", "cocoa powder",
+            "natural cocoa powder|dark cocoa powder|cocoa|unsweetened cocoa|unsweetened cocoa powder|dutch-process cocoa|dutched cocoa",
             0.36, Meal, M(4, 21, 1.5, 20, 14, 39.5), Chocolate, sets: 0.35, pack: 250, price: 3.00),
         R("cocoa-butter", "cocoa butter", "", 0.90, Fatty, M(0, 100, 0, 0, 0, 0), Chocolate, pack: 100, price: 4.50),
         R("cocoa-nibs", "cocoa nibs", "cacao nibs", 0.55, Nutty, M(4, 50, 1, 13, 8, 24), Chocolate, pack: 100, price: 3.00),
         R(
-            "chocolate-spread", "chocolate hazelnut spread", "hazelnut spread|chocolate spread|hazelnut chocolate spread|gianduja", 1.22,
+            "chocolate-spread", "chocolate hazelnut spread", "hazelnut spread|chocolate spread|hazelnut chocolate spread", 1.22,
             0.82, M(1, 31, 56, 6, 1, 5), Chocolate, Hazelnut | Milk | Soya, from: Origin.OfAnimal, pack: 400, price: 2.60, source: P),
         R(
             "drinking-chocolate", "drinking chocolate", "hot chocolate powder|hot chocolate mix|sweetened cocoa powder", 0.55, 0.65,

@@ -34,13 +34,14 @@ internal static class DairyShelf
             Dairy, Milk | Barley | Wheat, from: Cow, pack: 300, price: 3.00, source: SourceKind.Packets),
         R(
             "double-cream", "double cream (heavy)",
-            "heavy cream|heavy whipping cream|thick cream|cream|pouring double cream|fresh cream|extra thick double cream", 0.99, Wet,
+            "whipped cream|heavy cream|heavy whipping cream|thick cream|cream|pouring double cream|fresh cream|"
+                + "extra thick double cream", 0.99, Wet,
             M(47.5, 48, 2.7, 1.6, 0, 0.2), Dairy, Milk, from: Cow, pack: 300, price: 1.65, traits: Traits.Whips),
         R(
             "whipping-cream", "whipping cream", "light whipping cream|35% cream|uht whipping cream", 0.99, Wet,
             M(58, 36, 3.2, 2.2, 0, 0.6), Dairy, Milk, from: Cow, pack: 300, price: 1.45, traits: Traits.Whips),
         R(
-            "single-cream", "single cream (light)", "light cream|coffee cream|table cream|pouring cream|half and half|half-and-half", 1.01,
+            "single-cream", "single cream (light)", "light cream|table cream|pouring cream", 1.01,
             Wet, M(74, 19, 3.6, 2.9, 0, 0.5), Dairy, Milk, from: Cow, pack: 300, price: 1.20),
         R("clotted-cream", "clotted cream", "", 0.95, 1.02, M(32, 63, 2.3, 1.6, 0, 1.1), Dairy, Milk, from: Cow, pack: 227, price: 2.60),
         R(
@@ -58,7 +59,8 @@ internal static class DairyShelf
             Wet, M(79, 10, 4, 5.7, 0, 1.3), Dairy, Milk, juice: 0.1, from: Cow, pack: 500, price: 1.80),
         R(
             "cream-cheese", "full-fat cream cheese",
-            "cream cheese|soft cheese|full-fat soft cheese|brick cream cheese|spreadable cheese|soft white cheese", 0.98, 1.02,
+            "brick-style cream cheese|cream cheese|soft cheese|full-fat soft cheese|brick cream cheese|spreadable cheese|"
+                + "soft white cheese", 0.98, 1.02,
             M(62, 28, 3, 6, 0, 1), Dairy, Milk, from: Cow, each: 200, piece: "200 g pack|200 g packs", pack: 200, price: 1.60,
             traits: Traits.CreamCheese | Traits.FreshCheese),
         R(
@@ -68,7 +70,7 @@ internal static class DairyShelf
             "ricotta", "ricotta", "ricotta cheese|whole-milk ricotta", 1.03, 0.98, M(73, 12, 3, 10.5, 0, 1.5), Dairy, Milk, from: Cow,
             each: 250, piece: "250 g tub|250 g tubs", pack: 250, price: 1.50, traits: Traits.FreshCheese),
         R(
-            "quark", "quark", "curd cheese|fromage frais|farmer's cheese|farmer cheese|fresh curd|fresh cheese|tvorog", 1.03, 0.97,
+            "quark", "quark", "curd cheese|farmer's cheese|farmer cheese|fresh curd|fresh cheese|tvorog", 1.03, 0.97,
             M(80, 3, 4, 11.5, 0, 1.5), Dairy, Milk, from: Cow, pack: 250, price: 1.20, traits: Traits.FreshCheese),
         R("cottage-cheese", "cottage cheese", "", 0.95, 0.98, M(79, 4.5, 3, 12, 0, 1.5), Dairy, Milk, from: Cow, pack: 300, price: 1.30),
         R(

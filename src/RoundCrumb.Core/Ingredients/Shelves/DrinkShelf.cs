@@ -27,20 +27,21 @@ internal static class DrinkShelf
             "bergamot-tea", "black tea with bergamot, loose", "bergamot tea|bergamot tea leaves|bergamot black tea|tea with bergamot",
             0.40, 0, M(6, 2, 0, 20, 5, 67), Drinks, each: 2, piece: "tea bag|tea bags", pack: 125, price: 3.20),
         R(
-            "tea-leaves", "black tea, loose", "tea leaves|black tea|tea|loose tea|chai tea|breakfast tea", 0.40, 0, M(6, 2, 0, 20, 5, 67),
+            "tea-leaves", "black tea, loose", "tea bags|black tea bags|tea leaves|black tea|tea|loose tea|breakfast tea", 0.40, 0,
+            M(6, 2, 0, 20, 5, 67),
             Drinks, each: 2, piece: "tea bag|tea bags", pack: 125, price: 2.60),
         R("matcha", "matcha", "matcha powder|green tea powder", 0.45, Meal, M(5, 5, 1, 30, 5, 54), Drinks, pack: 30, price: 6.00),
         R(
-            "rum", "rum", "dark rum|white rum|golden rum|spiced rum", 0.95, 1.04, M(67, 0, 0, 0, 0, 33), Drinks, alcohol: 33, pack: 665,
+            "rum", "rum", "dark rum|golden rum", 0.95, 1.04, M(67, 0, 0, 0, 0, 33), Drinks, alcohol: 33, pack: 665,
             price: 16.00),
         R(
-            "brandy", "brandy", "cognac|calvados|apple brandy|kirsch|cherry brandy|grappa", 0.95, 1.04, M(67, 0, 0, 0, 0, 33), Drinks,
+            "brandy", "brandy", "cognac", 0.95, 1.04, M(67, 0, 0, 0, 0, 33), Drinks,
             alcohol: 33, pack: 665, price: 17.00),
         R(
             "whisky", "whisky (whiskey)", "whiskey|bourbon|scotch|irish whiskey|bourbon whiskey", 0.95, 1.04, M(67, 0, 0, 0, 0, 33),
             Drinks, alcohol: 33, pack: 665, price: 18.00),
         R(
-            "vodka", "vodka", "gin|neutral spirit", 0.95, 1.04, M(68, 0, 0, 0, 0, 32), Drinks, alcohol: 32, pack: 665, price: 14.00,
+            "vodka", "vodka", "neutral spirit", 0.95, 1.04, M(68, 0, 0, 0, 0, 32), Drinks, alcohol: 32, pack: 665, price: 14.00,
             traits: Traits.RelaxesDough),
         R(
             "orange-liqueur", "orange liqueur", "triple sec|curaçao|curacao|orange brandy|orange-flavoured liqueur", 1.04, 0.95,
@@ -56,14 +57,13 @@ internal static class DrinkShelf
             Milk, alcohol: 13, from: Origin.OfAnimal, pack: 735, price: 14.00),
         R(
             "fruit-liqueur", "fruit liqueur",
-            "crème de cassis|creme de cassis|blackcurrant liqueur|raspberry liqueur|limoncello|elderflower liqueur|cherry liqueur|"
-                + "peach liqueur|crème de menthe|creme de menthe",
+            "",
             1.10, 0.90, M(48, 0, 35, 0.1, 0, 16.9), Drinks, alcohol: 15, pack: 550, price: 13.00),
         R(
-            "sweet-wine", "sweet fortified wine", "sherry|sweet sherry|port|marsala|madeira|dessert wine|vermouth|sweet wine", 1.03, 0.98,
+            "sweet-wine", "sweet fortified wine", "sherry|sweet sherry|madeira|sweet wine", 1.03, 0.98,
             M(74, 0, 10, 0.1, 0, 15.9), Drinks, Sulphites, alcohol: 14, pack: 770, price: 11.00),
         R(
-            "wine", "wine", "white wine|red wine|dry white wine|sparkling wine|rosé wine|prosecco|champagne", 0.99, 1.00,
+            "wine", "wine", "rosé wine", 0.99, 1.00,
             M(87, 0, 1, 0.1, 0, 11.9), Drinks, Sulphites, juice: 0.2, alcohol: 10, pack: 743, price: 7.00),
         R(
             "cider", "cider (hard)", "hard cider|dry cider", 1.00, Wet, M(92, 0, 3, 0, 0, 5), Drinks, Sulphites, juice: 0.15, alcohol: 4,
@@ -78,12 +78,11 @@ internal static class DrinkShelf
             "pineapple-juice", "pineapple juice", "tinned pineapple juice", 1.05, Wet, M(86.5, 0.1, 11, 0.3, 0, 2.1), Drinks, juice: 0.3,
             pack: 1000, price: 1.60),
         R(
-            "cranberry-juice", "cranberry juice", "pomegranate juice|cherry juice|blackcurrant juice|grape juice", 1.05, Wet,
+            "cranberry-juice", "cranberry juice", "", 1.05, Wet,
             M(87, 0.1, 11, 0.2, 0, 1.7), Drinks, juice: 0.4, pack: 1000, price: 2.00, traits: Traits.Berries),
         R(
             "elderflower-cordial", "elderflower cordial",
-            "cordial|fruit cordial|elderflower syrup|lime cordial|blackcurrant cordial|rose syrup|grenadine|sugar syrup|simple "
-                + "syrup|stock syrup",
+            "cordial|fruit cordial|elderflower syrup",
             1.20, 0.80, M(48, 0, 50, 0, 0, 2), Drinks, juice: 0.1, pack: 500, price: 3.00, source: SourceKind.Packets),
     ];
 }

@@ -12,7 +12,7 @@ internal static class FlavourShelf
     public static Ingredient[] Rows { get; } =
     [
         R(
-            "salt", "fine salt", "salt|table salt|sea salt|fine sea salt|kosher salt", 1.20, 0.40, M(0, 0, 0, 0, 0, 100), Flavours,
+            "salt", "fine salt", "salt|table salt|sea salt|fine sea salt", 1.20, 0.40, M(0, 0, 0, 0, 0, 100), Flavours,
             from: Origin.Mineral, pack: 750, price: 0.70, traits: Traits.Salty),
         R(
             "flaky-salt", "flaky sea salt", "sea salt flakes|flaked sea salt|salt flakes|flaky salt|flake salt", 0.60, 0.40,
@@ -31,10 +31,10 @@ internal static class FlavourShelf
             price: 2.00),
         R(
             "peppermint-extract", "peppermint extract",
-            "mint extract|peppermint essence|lemon extract|orange extract|coffee extract|coffee essence|orange essence", 0.90, Wet,
+            "mint extract|peppermint essence", 0.90, Wet,
             M(30, 0, 0, 0, 0, 70), Flavours, alcohol: 60, pack: 38, price: 2.00),
         R(
-            "rose-water", "rose water", "rosewater|orange flower water|orange-flower water|orange blossom water", 1.00, Wet,
+            "rose-water", "rose water", "rosewater", 1.00, Wet,
             M(100, 0, 0, 0, 0, 0), Flavours, pack: 100, price: 1.80),
         R(
             "cinnamon", "ground cinnamon", "cinnamon|cinnamon powder|powdered cinnamon", 0.53, Spice, M(10, 1.2, 2, 4, 22, 60.8), Flavours,
@@ -43,7 +43,7 @@ internal static class FlavourShelf
             "cinnamon-stick", "cinnamon stick", "cinnamon sticks|cinnamon bark", 0.30, 0, M(10, 1.2, 2, 4, 22, 60.8), Flavours, each: 3,
             piece: "stick|sticks", pack: 15, price: 1.40),
         R(
-            "nutmeg", "ground nutmeg", "nutmeg|grated nutmeg|freshly grated nutmeg|mace|ground mace", 0.47, Spice, M(6, 36, 3, 6, 22, 27),
+            "nutmeg", "ground nutmeg", "nutmeg|grated nutmeg|freshly grated nutmeg", 0.47, Spice, M(6, 36, 3, 6, 22, 27),
             Flavours, pack: 35, price: 1.60),
         R(
             "ground-ginger", "ground ginger", "ginger|powdered ginger|ginger powder|dried ginger", 0.40, Spice, M(10, 4, 3, 9, 50, 24),
@@ -59,29 +59,29 @@ internal static class FlavourShelf
             piece: "clove|cloves", pack: 35, price: 1.60),
         R(
             "mixed-spice", "mixed spice (pumpkin pie spice)",
-            "pumpkin pie spice|apple pie spice|pudding spice|allspice|ground allspice|pie spice|gingerbread spice|quatre épices", 0.45,
+            "pumpkin spice|pumpkin pie spice|apple pie spice|pudding spice|pie spice|gingerbread spice|quatre épices", 0.45,
             Spice, M(9, 9, 2, 6, 30, 44), Flavours, pack: 35, price: 1.30),
         R(
-            "star-anise", "star anise", "anise|aniseed|fennel seeds|ground star anise", 0.40, Spice, M(10, 15, 2, 17, 10, 46), Flavours,
+            "star-anise", "star anise", "anise|ground star anise", 0.40, Spice, M(10, 15, 2, 17, 10, 46), Flavours,
             each: 0.8, piece: "star|stars", pack: 12, price: 1.80),
         R(
-            "black-pepper", "black pepper", "pepper|ground black pepper|pink peppercorns|cayenne|cayenne pepper|chilli flakes", 0.50,
+            "black-pepper", "black pepper", "pepper|ground black pepper", 0.50,
             Spice, M(12, 3, 1, 10, 38, 36), Flavours, pack: 50, price: 1.60),
         R(
-            "saffron", "saffron", "saffron threads|saffron strands|turmeric|ground turmeric", 0.30, Spice, M(12, 6, 5, 11, 30, 36),
+            "saffron", "saffron", "saffron threads|saffron strands", 0.30, Spice, M(12, 6, 5, 11, 30, 36),
             Flavours, pack: 0.4, price: 3.60),
         R(
             "bay-leaf", "bay leaf", "bay leaves|fresh bay leaf|bay", 0.10, 0, M(30, 6, 1, 6, 20, 37), Flavours, each: 0.3,
             piece: "leaf|leaves", pack: 5, price: 1.10),
         R(
-            "mint", "mint leaves", "mint|fresh mint|mint sprigs|basil|basil leaves|fresh basil|lemon balm|lemon verbena|lavender", 0.12,
+            "mint", "mint leaves", "mint|fresh mint|mint sprigs", 0.12,
             Wet, M(82, 0.9, 1, 3.5, 2, 10.6), Flavours, each: 0.5, piece: "leaf|leaves", pack: 25, price: 0.80),
         R(
-            "thyme", "thyme leaves", "thyme|rosemary|fresh thyme|thyme sprigs|rosemary leaves", 0.25, Wet, M(66, 1.7, 1, 5, 5, 21.3),
+            "thyme", "thyme leaves", "thyme|fresh thyme|thyme sprigs", 0.25, Wet, M(66, 1.7, 1, 5, 5, 21.3),
             Flavours, each: 1, piece: "sprig|sprigs", pack: 20, price: 0.80),
         R(
             "vinegar", "cider vinegar",
-            "vinegar|white wine vinegar|white vinegar|apple cider vinegar|distilled vinegar|malt vinegar|balsamic vinegar", 1.01, Wet,
+            "vinegar|white wine vinegar|white vinegar|apple cider vinegar|distilled vinegar|malt vinegar", 1.01, Wet,
             M(94, 0, 0.4, 0, 0, 5.6), Flavours, juice: 1, pack: 350, price: 1.50, traits: Traits.Vinegar | Traits.RelaxesDough),
         R(
             "cream-of-tartar", "cream of tartar", "tartaric acid", 0.65, 0.50, M(1, 0, 0, 0, 0, 99), Flavours, from: Origin.Mineral,
@@ -99,11 +99,14 @@ internal static class FlavourShelf
             "miso", "white miso", "miso|miso paste|sweet white miso", 1.15, 0.85, M(43, 4, 13, 10, 12, 18), Flavours, Soya | Barley,
             pack: 200, price: 3.40, traits: Traits.Salty),
         R(
-            "food-colouring", "food colouring (coloring)", "food coloring|gel food colour|food colouring|colouring|gel colour", 1.20, 0.80,
+            "food-colouring", "food colouring (coloring)",
+            "red food colouring|green food colouring|yellow food colouring|pink food colouring|blue food colouring|red food "
+                + "coloring|green food coloring|food coloring|gel food colour|food colouring|colouring|gel colour",
+            1.20, 0.80,
             M(40, 0, 30, 0, 0, 30), Flavours, pack: 25, price: 2.50, source: SourceKind.Packets),
         R(
             "dried-fruit-powder", "freeze-dried fruit powder",
-            "freeze-dried raspberries|freeze-dried raspberry powder|freeze-dried strawberries|freeze-dried fruit|berry powder", 0.30, 0.66,
+            "freeze-dried fruit|berry powder", 0.30, 0.66,
             M(3, 2, 50, 7, 0, 38), Flavours, juice: 1, pack: 20, price: 3.20),
     ];
 }

@@ -49,7 +49,7 @@ internal static class FlourShelf
             "rice-flour", "rice flour", "white rice flour|ground rice", 0.63, Floury, M(12, 1.2, 0.2, 6.6, 78, 2), Flours, sets: 0.6,
             pack: 500, price: 1.70),
         R(
-            "cornflour", "cornflour (cornstarch)", "cornstarch|corn starch|corn flour|maize starch", 0.54, Floury,
+            "cornflour", "cornflour (cornstarch)", "starch|cornstarch|corn starch|corn flour|maize starch", 0.54, Floury,
             M(11, 0.1, 0, 0.4, 88, 0.5), Flours, sets: 1.0, pack: 500, price: 1.60),
         R(
             "potato-starch", "potato starch", "potato flour", 0.66, Floury, M(17, 0.1, 0, 0.1, 82, 0.8), Flours, sets: 1.1, pack: 500,

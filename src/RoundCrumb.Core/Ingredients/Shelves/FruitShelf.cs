@@ -34,10 +34,10 @@ internal static class FruitShelf
             "orange-zest", "orange zest", "orange peel|orange rind|grated orange zest", 0.40, Wet, M(73, 0.2, 8, 1.5, 0, 17.3), Fruit,
             each: 8, piece: "orange|oranges"),
         R(
-            "orange", "oranges, whole", "orange|oranges|orange segments|mandarin|clementine|clementines|mandarins", 0.65, Fruity,
+            "orange", "oranges, whole", "orange|oranges|orange segments", 0.65, Fruity,
             M(86.5, 0.1, 9, 0.9, 0, 3.5), Fruit, juice: 0.3, each: 160, piece: "orange|oranges", pack: 800, price: 1.80),
         R(
-            "blood-orange-juice", "blood-orange juice", "blood orange juice|blood orange", 1.04, Wet, M(88, 0.2, 8.6, 0.7, 0, 2.5), Fruit,
+            "blood-orange-juice", "blood-orange juice", "blood orange juice", 1.04, Wet, M(88, 0.2, 8.6, 0.7, 0, 2.5), Fruit,
             juice: 0.7, each: 75, piece: "blood orange|blood oranges", pack: 750, price: 2.60),
         R(
             "grapefruit-juice", "grapefruit juice", "pink grapefruit juice|fresh grapefruit juice", 1.04, Wet,
@@ -48,25 +48,25 @@ internal static class FruitShelf
         R("yuzu-juice", "yuzu juice", "yuzu", 1.03, Wet, M(91, 0.1, 2, 0.5, 0, 6.4), Fruit, juice: 1, pack: 100, price: 7.00),
         R(
             "apples", "apples",
-            "apple|eating apples|dessert apples|cooking apples|tart apples|baking apples|green apples|bramley-type apples", 0.55, Fruity,
+            "apple|eating apples|dessert apples|tart apples|green apples|bramley-type apples", 0.55, Fruity,
             M(85.5, 0.2, 10.5, 0.3, 0.3, 3.2), Fruit, juice: 0.1, each: 140, piece: "apple|apples", pack: 900, price: 2.00),
         R(
             "apple-puree", "apple purée", "apple sauce|applesauce|apple puree|stewed apple|unsweetened applesauce", 1.05, Wet,
             M(88, 0.1, 9.5, 0.2, 0.2, 2), Fruit, juice: 0.2, pack: 360, price: 1.60),
         R(
-            "pears", "pears", "pear|ripe pears|poached pears|conference-type pears|tinned pears|canned pears|pear halves", 0.60, Fruity,
+            "pears", "pears", "pear|ripe pears|poached pears|conference-type pears|pear halves", 0.60, Fruity,
             M(84, 0.1, 10, 0.4, 0.2, 5.3), Fruit, each: 150, piece: "pear|pears", pack: 600, price: 1.80),
         R(
             "quinces", "quinces", "quince|poached quince", 0.60, Fruity, M(84, 0.1, 9, 0.4, 0, 6.5), Fruit, juice: 0.1, each: 180,
             piece: "quince|quinces"),
         R(
-            "plums", "plums", "plum|ripe plums|damsons|greengages", 0.62, Fruity, M(87, 0.2, 9.5, 0.7, 0, 2.6), Fruit, juice: 0.15,
+            "plums", "plums", "plum|ripe plums", 0.62, Fruity, M(87, 0.2, 9.5, 0.7, 0, 2.6), Fruit, juice: 0.15,
             each: 55, piece: "plum|plums", pack: 400, price: 1.50),
         R(
-            "apricots", "apricots, fresh", "apricot|fresh apricots|apricots|apricot halves|tinned apricots|canned apricots", 0.65, Fruity,
+            "apricots", "apricots, fresh", "apricot|fresh apricots|apricots|apricot halves", 0.65, Fruity,
             M(86, 0.3, 9, 1.3, 0, 3.4), Fruit, juice: 0.12, each: 35, piece: "apricot|apricots", pack: 320, price: 2.20),
         R(
-            "peaches", "peaches", "peach|nectarines|nectarine|ripe peaches|sliced peaches|canned peaches|tinned peaches", 0.64, Fruity,
+            "peaches", "peaches", "peach|ripe peaches|sliced peaches", 0.64, Fruity,
             M(88, 0.2, 8.5, 0.9, 0, 2.4), Fruit, juice: 0.1, each: 130, piece: "peach|peaches", pack: 500, price: 2.40),
         R(
             "cherries", "cherries, stoned", "cherry|pitted cherries|sweet cherries|stoned cherries|fresh cherries", 0.65, Fruity,
@@ -81,29 +81,29 @@ internal static class FruitShelf
             "gooseberries", "gooseberries", "gooseberry|green gooseberries", 0.62, Fruity, M(88, 0.5, 6, 0.9, 0, 4.6), Fruit, juice: 0.4,
             pack: 300, price: 2.60, traits: Traits.Berries),
         R(
-            "raspberries", "raspberries", "raspberry|fresh raspberries|frozen raspberries", 0.52, Fruity, M(86, 0.6, 4.5, 1.2, 0, 7.7),
+            "raspberries", "raspberries", "raspberry|fresh raspberries", 0.52, Fruity, M(86, 0.6, 4.5, 1.2, 0, 7.7),
             Fruit, juice: 0.25, each: 4, piece: "raspberry|raspberries", pack: 150, price: 2.00, traits: Traits.Berries),
         R(
             "strawberries", "strawberries", "strawberry|fresh strawberries|hulled strawberries", 0.60, Fruity, M(91, 0.3, 5, 0.7, 0, 3),
             Fruit, juice: 0.15, each: 14, piece: "strawberry|strawberries", pack: 400, price: 2.50, traits: Traits.Berries),
         R(
-            "blackberries", "blackberries", "blackberry|brambles|boysenberries|loganberries", 0.58, Fruity, M(88, 0.5, 5, 1.4, 0, 5.1),
+            "blackberries", "blackberries", "blackberry|brambles", 0.58, Fruity, M(88, 0.5, 5, 1.4, 0, 5.1),
             Fruit, juice: 0.2, each: 6, piece: "blackberry|blackberries", pack: 150, price: 2.00, traits: Traits.Berries),
         R(
-            "blueberries", "blueberries", "blueberry|bilberries|huckleberries|frozen blueberries|wild blueberries", 0.60, Fruity,
+            "blueberries", "blueberries", "blueberry", 0.60, Fruity,
             M(84, 0.3, 10, 0.7, 0, 5), Fruit, juice: 0.1, each: 1.5, piece: "blueberry|blueberries", pack: 200, price: 2.00,
             traits: Traits.Berries),
         R(
-            "blackcurrants", "blackcurrants", "black currants|cassis berries|frozen blackcurrants", 0.58, Fruity,
+            "blackcurrants", "blackcurrants", "black currants|cassis berries", 0.58, Fruity,
             M(82, 0.4, 7, 1.3, 0, 9.3), Fruit, juice: 0.45, pack: 300, price: 2.80, traits: Traits.Berries),
         R(
-            "redcurrants", "redcurrants", "red currants|white currants", 0.58, Fruity, M(84, 0.2, 7, 1.3, 0, 7.5), Fruit, juice: 0.4,
+            "redcurrants", "redcurrants", "red currants", 0.58, Fruity, M(84, 0.2, 7, 1.3, 0, 7.5), Fruit, juice: 0.4,
             pack: 150, price: 2.20, traits: Traits.Berries),
         R(
-            "cranberries", "cranberries", "cranberry|fresh cranberries|frozen cranberries", 0.42, Fruity, M(87, 0.1, 4, 0.4, 0, 8.5),
+            "cranberries", "cranberries", "cranberry|fresh cranberries", 0.42, Fruity, M(87, 0.1, 4, 0.4, 0, 8.5),
             Fruit, juice: 0.4, pack: 300, price: 2.00, traits: Traits.Berries),
         R(
-            "mixed-berries", "mixed berries", "frozen berries|summer berries|berries|mixed summer fruits|fruits of the forest|soft fruit",
+            "mixed-berries", "mixed berries", "summer berries|berries|mixed summer fruits|fruits of the forest|soft fruit",
             0.58, Fruity, M(87, 0.4, 6, 1, 0, 5.6), Fruit, juice: 0.25, pack: 350, price: 2.60, traits: Traits.Berries),
         R(
             "blackcurrant-puree", "blackcurrant purée, sieved", "blackcurrant puree|blackcurrant purée|cassis purée|blackcurrant pulp",
@@ -113,8 +113,7 @@ internal static class FruitShelf
             M(87, 0.4, 6, 1.1, 0, 5.5), Fruit, juice: 0.8, pack: 1000, price: 10.00, traits: Traits.Berries),
         R(
             "fruit-puree", "fruit purée",
-            "strawberry purée|strawberry puree|fruit puree|gooseberry purée|rhubarb purée|cherry purée|blueberry purée|peach purée|"
-                + "apricot purée|berry purée|fruit coulis|plum purée",
+            "fruit puree|berry purée|fruit coulis",
             1.05, Wet, M(86, 0.2, 9, 0.8, 0, 4), Fruit, juice: 0.5, pack: 1000, price: 9.00),
         R(
             "mango-puree", "mango purée", "mango puree|mango pulp|tinned mango pulp", 1.08, Wet, M(81, 0.3, 15, 0.6, 0.5, 2.6), Fruit,
@@ -136,7 +135,8 @@ internal static class FruitShelf
         R(
             "tinned-pineapple", "pineapple, tinned",
             "canned pineapple|tinned pineapple|crushed pineapple|canned crushed pineapple|pineapple in juice", 0.95, Fruity,
-            M(83.5, 0.1, 14, 0.4, 0, 2), Fruit, juice: 0.15, each: 435, piece: "435 g tin|435 g tins", pack: 435, price: 1.10),
+            M(83.5, 0.1, 14, 0.4, 0, 2), Fruit, juice: 0.15, each: 435, piece: "435 g tin|435 g tins", pack: 435, price: 1.10,
+            traits: Traits.InLiquid),
         R(
             "kiwi", "kiwi fruit", "kiwi|kiwis|kiwifruit|kiwi fruits", 0.70, Fruity, M(83.5, 0.5, 9, 1.1, 0, 5.9), Fruit, juice: 0.2,
             protease: true, each: 75, piece: "kiwi|kiwis", pack: 400, price: 1.60),
@@ -154,7 +154,7 @@ internal static class FruitShelf
             juice: 0.1, pack: 80, price: 1.60),
         R(
             "pumpkin-puree", "pumpkin purée",
-            "pumpkin puree|canned pumpkin|tinned pumpkin|pumpkin|butternut purée|squash purée|butternut squash purée", 1.03, Wet,
+            "pumpkin puree|canned pumpkin|tinned pumpkin|pumpkin", 1.03, Wet,
             M(90, 0.3, 3.5, 1.1, 2, 3.1), Fruit, sets: 0.02, each: 425, piece: "425 g tin|425 g tins", pack: 425, price: 1.80),
         R(
             "sweet-potato", "sweet potato, mashed", "sweet potatoes|sweet potato|mashed sweet potato|sweet potato purée", 1.05, Wet,
@@ -178,7 +178,7 @@ internal static class FruitShelf
             "prunes", "prunes", "prune|pitted prunes|ready-to-eat prunes", 0.68, 0.75, M(31, 0.4, 42, 2.4, 3, 21.2), Fruit, each: 9,
             piece: "prune|prunes", pack: 250, price: 1.60),
         R(
-            "dried-cranberries", "dried cranberries", "dried sour cherries|dried cherries|sweetened dried cranberries", 0.50, 0.72,
+            "dried-cranberries", "dried cranberries", "sweetened dried cranberries", 0.50, 0.72,
             M(15, 1, 70, 0.2, 2, 11.8), Fruit, pack: 150, price: 1.60, traits: Traits.Berries),
         R(
             "candied-peel", "candied peel", "mixed peel|candied orange peel|candied orange|chopped mixed peel|candied lemon peel", 0.70,

@@ -18,7 +18,7 @@ internal static class NutShelf
             "almonds", "almonds", "whole almonds|blanched almonds|almond", 0.60, Nutty, M(4.5, 51, 4, 21, 3, 16.5), Nuts, Almond,
             loss: Toast, each: 1.2, piece: "almond|almonds", pack: 200, price: 2.60),
         R(
-            "flaked-almonds", "flaked almonds (sliced)", "sliced almonds|slivered almonds|almond flakes|nibbed almonds", 0.38, Nutty,
+            "flaked-almonds", "flaked almonds (sliced)", "sliced almonds|almond flakes", 0.38, Nutty,
             M(4.5, 51, 4, 21, 3, 16.5), Nuts, Almond, loss: 0.07, pack: 150, price: 2.10),
         R(
             "hazelnuts", "hazelnuts (filberts)", "filberts|blanched hazelnuts|roasted hazelnuts|hazelnut|toasted hazelnuts", 0.57, Nutty,
@@ -34,7 +34,7 @@ internal static class NutShelf
             loss: Toast, each: 1.7, piece: "half|halves", pack: 150, price: 3.20),
         R(
             "pistachios", "pistachios, shelled",
-            "pistachio|pistachio nuts|shelled pistachios|pistachio kernels|slivered pistachios|ground pistachios", 0.52, Nutty,
+            "pistachio|pistachio nuts|shelled pistachios|pistachio kernels", 0.52, Nutty,
             M(4, 45, 8, 20, 5, 18), Nuts, Pistachio, loss: Toast, pack: 150, price: 4.50),
         R(
             "cashews", "cashews", "cashew nuts|cashew", 0.56, Nutty, M(5, 44, 6, 18, 23, 4), Nuts, Cashew, loss: Toast, pack: 200,
@@ -46,10 +46,10 @@ internal static class NutShelf
             "brazil-nuts", "brazil nuts", "brazils", 0.56, Nutty, M(3.5, 67, 2.3, 14, 0.3, 12.9), Nuts, BrazilNut, loss: Toast, pack: 200,
             price: 3.00),
         R(
-            "peanuts", "peanuts", "roasted peanuts|salted peanuts|groundnuts", 0.60, Nutty, M(4, 49, 4.7, 26, 6, 10.3), Nuts, Peanut,
+            "peanuts", "peanuts", "roasted peanuts|groundnuts", 0.60, Nutty, M(4, 49, 4.7, 26, 6, 10.3), Nuts, Peanut,
             loss: Toast, pack: 200, price: 1.20),
         R(
-            "peanut-butter", "peanut butter", "smooth peanut butter|crunchy peanut butter", 1.08, 0.95, M(1.5, 51, 6, 25, 5, 11.5), Nuts,
+            "peanut-butter", "peanut butter", "smooth peanut butter", 1.08, 0.95, M(1.5, 51, 6, 25, 5, 11.5), Nuts,
             Peanut, pack: 340, price: 2.20, source: SourceKind.Packets),
         R(
             "almond-butter", "almond butter", "nut butter", 1.06, 0.95, M(2, 55, 5, 21, 1, 16), Nuts, Almond, pack: 170, price: 3.20,
@@ -82,7 +82,7 @@ internal static class NutShelf
             "marzipan", "marzipan (almond paste)", "almond paste|marzipan", 1.20, 0.80, M(11, 24, 54, 8, 1, 2), Nuts, Almond, pack: 250,
             price: 2.60),
         R(
-            "chestnut-puree", "chestnut purée", "chestnut puree|sweetened chestnut purée|crème de marrons|chestnut cream", 1.10, 0.90,
+            "chestnut-puree", "chestnut purée", "chestnut puree", 1.10, 0.90,
             M(50, 1.5, 20, 2, 22, 4.5), Nuts, sets: 0.1, pack: 435, price: 3.20),
     ];
 }

@@ -21,14 +21,14 @@ internal static class SetterShelf
             0.62, 0.70, M(12, 0, 0, 87, 0, 1), Setters, from: Origin.Slaughter, bloom: 180, each: 2, piece: "leaf|leaves", pack: 24,
             price: 2.20),
         R(
-            "agar", "agar powder", "agar|agar-agar|agar agar|agar flakes", 0.60, 0.70, M(9, 0.2, 1, 2, 0, 87.8), Setters, pack: 28,
+            "agar", "agar powder", "agar-agar powder|agar|agar-agar|agar agar", 0.60, 0.70, M(9, 0.2, 1, 2, 0, 87.8), Setters, pack: 28,
             price: 3.60, traits: Traits.Agar),
         R(
             "pectin", "pectin", "powdered pectin|apple pectin", 0.70, 0.66, M(9, 0, 45, 0.3, 0, 45.7), Setters, pack: 39, price: 1.60,
             source: SourceKind.Packets, traits: Traits.Pectin),
         R("xanthan-gum", "xanthan gum", "xanthan", 0.68, 0.66, M(10, 0, 0, 5, 0, 85), Setters, pack: 100, price: 2.50),
         R(
-            "jelly-cubes", "jelly cubes (gelatin dessert)", "jelly|jelly tablet|fruit jelly cubes|packet jelly|jelly powder", 1.30, 0.70,
+            "jelly-cubes", "jelly cubes (gelatin dessert)", "jelly|jelly tablet|fruit jelly cubes|packet jelly", 1.30, 0.70,
             M(30, 0, 62, 5, 0, 3), Setters, from: Origin.Slaughter, each: 135, piece: "135 g tablet|135 g tablets", pack: 135, price: 0.80,
             source: SourceKind.Packets),
     ];

@@ -62,7 +62,7 @@ internal static class SugarShelf
             traits: Traits.CondensedMilk),
         R(
             "caramel-tinned", "caramel, tinned (dulce de leche)",
-            "dulce de leche|caramel|tinned caramel|caramel sauce|thick caramel|milk caramel", 1.30, 0.78, M(26, 8, 55, 7, 1.5, 2.5),
+            "dulce de leche|caramel|tinned caramel|thick caramel|milk caramel", 1.30, 0.78, M(26, 8, 55, 7, 1.5, 2.5),
             Sugars, Milk, from: Origin.OfAnimal, each: 397, piece: "397 g tin|397 g tins", pack: 397, price: 2.20),
         R(
             "apricot-jam", "apricot jam", "apricot preserve|apricot jam or nappage|apricot glaze|nappage", 1.33, Preserve,
@@ -71,7 +71,7 @@ internal static class SugarShelf
             "raspberry-jam", "raspberry jam", "raspberry preserve|seedless raspberry jam", 1.33, Preserve, M(34, 0, 62, 0.5, 0, 3.5),
             Sugars, juice: 0.1, pack: 340, price: 1.70, traits: Traits.Jam | Traits.Berries),
         R(
-            "jam", "jam", "strawberry jam|blackcurrant jam|plum jam|damson jam|cherry jam|jelly preserve|redcurrant jelly|preserves", 1.33,
+            "jam", "jam", "preserves", 1.33,
             Preserve, M(34, 0, 62, 0.4, 0, 3.6), Sugars, juice: 0.1, pack: 340, price: 1.60, traits: Traits.Jam),
         R(
             "marmalade", "marmalade", "orange marmalade|seville marmalade", 1.33, Preserve, M(33, 0, 63, 0.3, 0, 3.7), Sugars, juice: 0.1,
@@ -89,7 +89,7 @@ internal static class SugarShelf
             "sprinkles", "sugar sprinkles", "sprinkles|hundreds and thousands|nonpareils", 0.80, Sweet, M(1, 4, 88, 0.5, 5, 1.5), Sugars,
             pack: 60, price: 1.20, source: SourceKind.Packets),
         R(
-            "brittle", "nut brittle, crushed", "brittle|praline|crushed praline|nougatine|toffee pieces|honeycomb|crushed toffee", 0.60,
+            "brittle", "nut brittle, crushed", "brittle|praline|crushed praline|nougatine", 0.60,
             0.70, M(1, 18, 68, 6, 3, 4), Sugars, Almond | Milk, pack: 150, price: 2.60, source: SourceKind.Packets),
     ];
 }

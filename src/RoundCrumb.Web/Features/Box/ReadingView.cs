@@ -90,7 +90,12 @@ public sealed class ReadingView
                 Core.Fillings.GoesIn.WhippedStiff => " · whipped stiff, folded in",
                 Core.Fillings.GoesIn.WhitesFolded => " · whisked, folded in",
                 Core.Fillings.GoesIn.Ribbon => " · whisked to a ribbon",
-                Core.Fillings.GoesIn.Reduced => " · boiled down to half",
+                Core.Fillings.GoesIn.Reduced => item.ReducedTo is { } left
+                    ? string.Create(CultureInfo.InvariantCulture, $" · boiled down to {left * 100:0} % of its volume")
+                    : " · boiled down to half",
+                Core.Fillings.GoesIn.Boiled => " · boiled first",
+                Core.Fillings.GoesIn.Toasted =>
+                    string.Create(CultureInfo.InvariantCulture, $" · toasted first, {what.UsualLoss * 100:0} % less"),
                 Core.Fillings.GoesIn.Soured => " · only its curd goes in",
                 Core.Fillings.GoesIn.Drained => " · drains away with the whey",
                 Core.Fillings.GoesIn.Beaten => " · beaten",
