@@ -1,5 +1,7 @@
 using RoundCrumb.Application.Reading;
+using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Units;
@@ -24,8 +26,14 @@ public sealed record RecipeToImport
     /// <summary>The pan that it is for, by id.</summary>
     public string Pan { get; init; } = PanCupboard.Plate23.Id;
 
-    /// <summary>Heats, sizes and times in its method.</summary>
+    /// <summary>Heats, sizes and times in its method, and how many it serves.</summary>
     public string Says { get; init => field = value ?? ""; } = "";
+
+    /// <summary>True where it had no headings, and was parted by what belongs together.</summary>
+    public bool IsParted { get; init; }
+
+    /// <summary>What tells which cups it means; empty where nothing does.</summary>
+    public string CupBecause { get; init => field = value ?? ""; } = "";
 }
 
 /// <summary>A section of a recipe that is being brought in: a part, if it is taken.</summary>
@@ -36,6 +44,12 @@ public sealed record SectionToImport
 
     /// <summary>True when it is to be kept.</summary>
     public bool Take { get; init; }
+
+    /// <summary>The crust that is bought instead of made, by id; empty for a part that is kept.</summary>
+    public string Bought { get; init => field = value ?? ""; } = "";
+
+    /// <summary>True where a part is to be kept of it.</summary>
+    public bool IsKept => Take && Bought.Length == 0;
 
     /// <summary>The part as it will be.</summary>
     public PartForm Form { get; init => field = value ?? new(); } = new();
@@ -60,7 +74,8 @@ public sealed record RecipeImport(
         {
             if (sections.Count + recipe.Sections.Count > MostSections)
                 return new(recipes, sections, $"Only the first {recipes.Count} recipes are shown; bring the rest in afterwards.");
-            var mine = recipe.Sections.Select((s, i) => Section(recipe, s, i, recipes.Count, importer)).ToList();
+            var cup = CupGuess.Of(string.Join('\n', recipe.Sections.Select(s => s.Lines).Append(recipe.Method)));
+            var mine = recipe.Sections.Select((s, i) => Section(recipe, s, i, recipes.Count, importer, cup.Cup)).ToList();
             sections.AddRange(mine);
             var whole = mine.Exists(s => s.Form.KindOf is PartKind.Crust) && mine.Exists(s => s.Form.KindOf is PartKind.Filling);
             var said = MethodReader.Read(recipe.Title + "\n" + recipe.Method);
@@ -70,7 +85,9 @@ public sealed record RecipeImport(
                 MayBePie = whole,
                 Pie = whole,
                 Pan = PanFor(said, recipe.Title + " " + recipe.Method),
-                Says = Says(said, shown),
+                Says = string.Join("; ", new[] { recipe.Serves, Says(said, shown) }.Where(t => t.Length > 0)),
+                IsParted = recipe.IsParted,
+                CupBecause = cup.Because,
             });
         }
 
@@ -101,15 +118,17 @@ public sealed record RecipeImport(
     public string? AddressOf(int recipe, IReadOnlyDictionary<int, Part> kept)
     {
         var mine = kept.Where(k => Sections[k.Key].Recipe == recipe).Select(k => k.Value).ToList();
-        if (mine.Find(p => p.Kind is PartKind.Crust) is not { } crust || mine.Find(p => p.Kind is PartKind.Filling) is not { } filling)
+        var bought = Sections.FirstOrDefault(s => s.Recipe == recipe && s.Take && CrustBook.Find(s.Bought) is not null)?.Bought;
+        var crust = mine.Find(p => p.Kind is PartKind.Crust) is { } made ? RecipeBox.IdOf(made.Id, 1) : bought;
+        if (crust is null || mine.Find(p => p.Kind is PartKind.Filling) is not { } filling)
             return null;
         var topping = mine.Find(p => p.Kind is PartKind.Topping);
         var pan = PanCupboard.Find(Recipes[recipe].Pan) ?? PanCupboard.Plate23;
-        return $"pan={pan.Id}&crust={RecipeBox.IdOf(crust.Id, 1)}&fill={RecipeBox.IdOf(filling.Id, 1)}&"
+        return $"pan={pan.Id}&crust={crust}&fill={RecipeBox.IdOf(filling.Id, 1)}&"
             + $"top={(topping is null ? Topping.None.Id : RecipeBox.IdOf(topping.Id, 1))}";
     }
 
-    private static SectionToImport Section(ImportedRecipe recipe, ImportedSection section, int index, int number, Importer importer)
+    private static SectionToImport Section(ImportedRecipe recipe, ImportedSection section, int index, int number, Importer importer, CupSize cup)
     {
         var lines = CompositionReader.Understood(importer.Lines(section.Lines));
         var named = Importer.Named(section.Heading);
@@ -123,12 +142,15 @@ public sealed record RecipeImport(
         return new()
         {
             Recipe = number,
-            Take = lines.Count > 0,
+            Take = lines.Count > 0
+                && (kind is not PartKind.Topping || !new PartRecipe("asked", name, kind, family, lines).Trouble.Exists),
+            Bought = kind is PartKind.Crust ? PartGuess.BoughtCrust(lines)?.Id ?? "" : "",
             Form = new()
             {
                 Name = name.Length > Part.LongestName ? name[..Part.LongestName] : name,
                 Kind = kind.ToString(),
                 Family = family,
+                Cup = cup.ToString(),
                 Lines = section.Lines,
                 Method = section.Method.Length > 0
                     ? section.Method

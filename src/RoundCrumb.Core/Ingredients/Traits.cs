@@ -90,6 +90,12 @@ public enum Traits
 
     /// <summary>Fruit weighed with the juice or syrup that it lies in: drained, three fifths are left.</summary>
     InLiquid = 1 << 26,
+
+    /// <summary>A shell as it is bought: it is unpacked and filled.</summary>
+    BoughtShell = 1 << 27,
+
+    /// <summary>Dough as it is bought, in sheets or a block: it is rolled or only unrolled.</summary>
+    BoughtDough = 1 << 28,
 }
 
 /// <summary>How traits are told to a baker.</summary>
@@ -131,6 +137,8 @@ public static class TraitWords
             Traits.ButteryCrumb => "a buttery crumb",
             Traits.GivesMuchJuice => "fruit that gives up much juice",
             Traits.InLiquid => "weighed in its juice or syrup",
+            Traits.BoughtShell => "a bought shell",
+            Traits.BoughtDough => "bought dough",
             Traits.None or _ => throw new ArgumentOutOfRangeException(nameof(trait), trait, "Not one trait."),
         };
     }

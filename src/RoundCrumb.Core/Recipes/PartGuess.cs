@@ -44,6 +44,18 @@ public static class PartGuess
             : PartKind.Filling;
     }
 
+    /// <summary>The crust that is bought, where the lines are nothing but one; none otherwise.</summary>
+    public static CrustFamily? BoughtCrust(IReadOnlyCollection<RecipeLine> lines)
+    {
+        var bought = lines.Where(l => l.Ingredient.Is(Traits.BoughtShell | Traits.BoughtDough)).ToList();
+        if (bought.Count == 0 || bought.Sum(l => l.Mass) < 0.9 * lines.Sum(l => l.Mass))
+            return null;
+        var what = bought[0].Ingredient;
+        return what.Is(Traits.BoughtDough) ? CrustBook.BoughtSheet
+            : what == CrustBook.BoughtTartlet.Shell ? CrustBook.BoughtTartlet
+            : CrustBook.BoughtShell23;
+    }
+
     /// <summary>The family that some lines of a kind look like.</summary>
     public static string FamilyOf(PartKind kind, IReadOnlyCollection<RecipeLine> lines)
     {
@@ -61,6 +73,8 @@ public static class PartGuess
         if (kind is PartKind.Filling)
             return Filling(lines).Id;
 
+        if (BoughtCrust(lines) is { } bought)
+            return bought.Id;
         var flour = Grams(i => i.IsFlour);
         if (flour <= 0 || Grams(i => i.Shelf is PantryShelf.Biscuits) > flour)
         {

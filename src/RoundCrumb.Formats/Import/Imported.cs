@@ -19,7 +19,14 @@ public sealed record ImportedSection(string Heading, string Lines, string Method
 /// <param name="Title">Its title; empty where there was none.</param>
 /// <param name="Sections">Its parts, in their order.</param>
 /// <param name="Method">Its method, for all parts together.</param>
-public sealed record ImportedRecipe(string Title, IReadOnlyList<ImportedSection> Sections, string Method);
+public sealed record ImportedRecipe(string Title, IReadOnlyList<ImportedSection> Sections, string Method)
+{
+    /// <summary>True where it had no headings, and was parted by what belongs together.</summary>
+    public bool IsParted { get; init; }
+
+    /// <summary>What it says of how many it serves or makes; empty for nothing.</summary>
+    public string Serves { get; init; } = "";
+}
 
 /// <summary>What came of reading a file or a pasted text.</summary>
 /// <param name="Recipes">Recipes in it; several for a page with several.</param>

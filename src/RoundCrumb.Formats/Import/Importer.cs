@@ -23,17 +23,13 @@ public sealed class Importer(LineReader reader)
 
     private const int MostRecipes = 60;
     private const int MostLines = 120;
-    private const int LongestTitle = 80;
 
     /// <summary>The most lines of a pasted text: sixty recipes of a hundred lines.</summary>
     private const int MostTextLines = 6000;
 
     /// <summary>The most scripts of a page that are looked into.</summary>
     private const int MostScripts = 20;
-    private static readonly string[] MethodWords = [
-        "method", "instructions", "directions", "preparation", "steps", "how to make it", "to make", "procedure"
-    ];
-    private static readonly string[] IngredientWords = ["ingredients", "you will need", "what you need"];
+    private readonly TextRecipeReader _texts = new(reader);
 
     /// <summary>The lines of a section, as they are read.</summary>
     public IReadOnlyList<ReadLine> Lines(string text) => reader.ReadAll(text);
@@ -58,6 +54,12 @@ public sealed class Importer(LineReader reader)
     /// <param name="name">The name of the file it came from, if any.</param>
     public ImportResult Read(string text, string name = "")
     {
+        var result = Found(text, name);
+        return result with { Recipes = [.. result.Recipes.Select(r => PartSplitter.Part(r, reader))] };
+    }
+
+    private ImportResult Found(string text, string name)
+    {
         if (string.IsNullOrWhiteSpace(text))
             return ImportResult.Failed("There is nothing in it yet. Paste a recipe, or choose a file.");
         if (text.Length > LargestFile)
@@ -79,7 +81,7 @@ public sealed class Importer(LineReader reader)
         if (text.AsSpan().Count('\n') >= MostTextLines)
             return ImportResult.Failed(
                 $"That is {text.AsSpan().Count('\n') + 1} lines; {MostTextLines} can be read at once. Import it in pieces.");
-        var several = text.ReplaceLineEndings("\n").Split("\n" + Rule + "\n").Take(MostRecipes).Select(FromText).OfType<ImportedRecipe>()
+        var several = text.ReplaceLineEndings("\n").Split("\n" + Rule + "\n").Take(MostRecipes).Select(_texts.Read).OfType<ImportedRecipe>()
             .ToList();
         return several.Count > 0
             ? new(several, null, "")
@@ -153,7 +155,7 @@ public sealed class Importer(LineReader reader)
         }
     }
 
-    private static ImportResult FromPage(string text)
+    private ImportResult FromPage(string text)
     {
         var recipes = new List<ImportedRecipe>();
         var broken = 0;
@@ -166,6 +168,10 @@ public sealed class Importer(LineReader reader)
 
         if (recipes.Count > 0)
             return new([.. recipes.Take(MostRecipes)], null, "");
+        // A page that says nothing about itself still has its words.
+        if (broken == 0 && _texts.Read(Markup.Lines(text)) is { } written
+                && written.Sections.Sum(x => x.Lines.Count(c => c == '\n') + 1) > 2)
+            return new([written], null, "");
         return ImportResult.Failed(broken > 0
             ? "That page carries data about itself, but no recipe in it can be read. Copy the recipe’s words and paste them instead."
             : "That page carries no recipe data. Copy the recipe’s words and paste them instead.");
@@ -239,102 +245,6 @@ public sealed class Importer(LineReader reader)
 
     /// <summary>Without the apostrophe that was put before it so that no spreadsheet takes it for a formula.</summary>
     private static string Unescaped(string field) => field is ['\'', '=' or '+' or '-' or '@' or '\t' or '\r', ..] ? field[1..] : field;
-
-    /// <summary>A title, ingredient lines under headings, a method: in the order in which people paste them.</summary>
-    private ImportedRecipe? FromText(string text)
-    {
-        var title = "";
-        var sections = new List<(string Heading, List<string> Lines)> { ("", []) };
-        var method = new StringBuilder();
-        var inMethod = false;
-        var seen = 0;
-        foreach (var raw in text.ReplaceLineEndings("\n").Split('\n'))
-        {
-            var line = Clean(raw);
-            if (line.Length == 0)
-            {
-                if (inMethod && method.Length > 0)
-                    method.Append('\n');
-                continue;
-            }
-
-            var heading = HeadingIn(line);
-            if (heading is not null && MethodWords.Contains(heading.ToLowerInvariant()))
-            {
-                inMethod = true;
-                continue;
-            }
-
-            if (heading is not null && (IngredientWords.Contains(heading.ToLowerInvariant()) || PartGuess.KindOf(heading) is not null))
-            {
-                inMethod = false;
-                if (PartGuess.KindOf(heading) is not null)
-                    sections.Add((heading, []));
-                continue;
-            }
-
-            // A numbered step or a sentence is no ingredient.
-            var isStep = inMethod || IsStep(line);
-            if (isStep)
-            {
-                inMethod = true;
-                method.Append(line).Append('\n');
-                continue;
-            }
-
-            var isLine = reader.Read(line) is { Items.Count: > 0 } read
-                && (read.Items[0].Grams is not null || read.Items[0].Found.Likeness is Likeness.Known);
-            if (seen == 0 && title.Length == 0 && !isLine && line.Length <= LongestTitle * 2 && !char.IsAsciiDigit(line[0]))
-            {
-                title = line[..Math.Min(line.Length, LongestTitle)].TrimStart('#', ' ');
-                continue;
-            }
-
-            if (++seen <= MostLines)
-                sections[^1].Lines.Add(line);
-        }
-
-        // What stands before the first heading and is no ingredient is a word about the pie.
-        if (sections.Count > 1 && !sections[0].Lines.Exists(l => reader.Read(l).Items.Any(i => i.Ingredient is not null)))
-        {
-            method.Insert(0, string.Concat(sections[0].Lines.Select(l => l + "\n")));
-            sections.RemoveAt(0);
-        }
-
-        var made = sections.Where(s => s.Lines.Count > 0).Select(s => new ImportedSection(s.Heading, string.Join('\n', s.Lines))).ToList();
-        return made.Count == 0 || !made.Exists(s => s.Lines.Split('\n').Any(l => reader.Read(l).Items.Any(i => i.Ingredient is not null)))
-            ? null
-            : new(title, made, method.ToString().Trim());
-    }
-
-    private static string? HeadingIn(string line)
-    {
-        var bare = line.TrimStart('#', '*', ' ').TrimEnd(':', '*', ' ');
-        if (bare.Length is 0 or > 110)
-            return null;
-        if (line[0] == '#' || line.TrimEnd('*', ' ')[^1] == ':')
-            return bare;
-
-        // "For the crust", "FILLING", "Topping": a few words without a number.
-        var few = bare.Length <= 32 && !bare.Any(char.IsAsciiDigit) && bare.Split(' ').Length <= 4;
-        if (!few)
-            return null;
-        var lower = bare.ToLowerInvariant();
-        return MethodWords.Contains(lower) || IngredientWords.Contains(lower) || lower.StartsWith("for the ", StringComparison.Ordinal)
-            || lower is "crust" or "the crust" or "base" or "the base" or "pastry" or "shell" or "filling" or "the filling" or "topping"
-                or "the topping" or "to finish" or "to serve" or "to decorate" or "custard" or "dough" or "biscuit base" or "crumb base"
-            ? bare
-            : null;
-    }
-
-    private static bool IsStep(string line)
-    {
-        var dot = line.IndexOfAny(['.', ')']);
-        if (dot is > 0 and < 3 && line[..dot].All(char.IsAsciiDigit) && line.Length > dot + 12 && line[dot + 1] == ' '
-                && !char.IsAsciiDigit(line[dot + 2]))
-            return true;
-        return line.Length > 90 && !char.IsAsciiDigit(line[0]) && line.Contains(". ", StringComparison.Ordinal);
-    }
 
     /// <summary>The kind and the name in a heading such as "Crust: House flaky", as Round Crumb writes it.</summary>
     public static (PartKind Kind, string Name)? Named(string heading)

@@ -1,5 +1,6 @@
 using System.Net;
 using System.Text;
+using System.Text.RegularExpressions;
 
 namespace RoundCrumb.Formats.Import;
 
@@ -7,7 +8,7 @@ namespace RoundCrumb.Formats.Import;
 /// Takes words and data out of markup in one pass over it. No tree is built: recipes are words with some tags in them,
 /// and a tree of tags that are never closed takes time with the square of their number.
 /// </summary>
-internal static class Markup
+internal static partial class Markup
 {
     private static readonly string[] Hidden = ["script", "style"];
 
@@ -43,6 +44,13 @@ internal static class Markup
 
         return words.ToString();
     }
+
+    /// <summary>The words of a page, a line for each of its blocks.</summary>
+    public static string Lines(string page) => Words(Blocks().Replace(page, "\n$0"));
+
+    [GeneratedRegex(
+        "<(?:/?(?:p|div|li|ul|ol|h[1-6]|tr|table|section|article|header|footer|nav|dt|dd|title)|br)\\b", RegexOptions.IgnoreCase)]
+    private static partial Regex Blocks();
 
     /// <summary>What stands in the scripts of a kind, in the order of the page.</summary>
     /// <param name="page">The page.</param>

@@ -33,6 +33,7 @@ public sealed class IngredientFinder
 {
     private const double NearEnough = 0.90;
     private const double WorthOffering = 0.70;
+    private const double SameWord = 0.84;
 
     /// <summary>Words that say how an ingredient is, not which it is.</summary>
     private static readonly HashSet<string> Descriptions = new(StringComparer.Ordinal)
@@ -232,6 +233,10 @@ public sealed class IngredientFinder
                 score = Math.Max(score, _likeness.Similarity(bare, name));
             if (key.Length != bare.Length && Math.Abs(name.Length - key.Length) <= 3)
                 score = Math.Max(score, _likeness.Similarity(key, name));
+
+            // What a name ends in is the thing itself: one extract may be taken for another that is spelt like it, an extract for juice never.
+            if (score >= NearEnough && _likeness.Similarity(words[^1], name[(name.LastIndexOf(' ') + 1)..]) < SameWord)
+                score = NearEnough - 0.01;
             if (score >= WorthOffering)
                 scored.Add((score, ingredient));
         }

@@ -128,6 +128,9 @@ internal static partial class LineTidier
         return new(lower, aside, repaired, across, question);
     }
 
+    /// <summary>A text in which the letters that stand for noughts are noughts.</summary>
+    public static string Digits(string text) => NoughtsWithin().Replace(text + " ", m => m.Value.Replace('O', '0').Replace('o', '0')).TrimEnd();
+
     private static double Millimetres(string size, string unit) =>
         double.TryParse(size.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value)
             ? value * (unit is "cm" ? 10 : unit is "mm" ? 1 : 25.4)

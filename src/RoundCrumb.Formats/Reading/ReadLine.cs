@@ -39,6 +39,12 @@ public sealed record ReadLine(
     /// <summary>True for a line without anything on it.</summary>
     public bool IsBlank => string.IsNullOrWhiteSpace(Text);
 
+    /// <summary>What is to be asked about it: what is odd, or what a name is only likely to stand for; empty for nothing.</summary>
+    public string Question => Trouble.Length > 0 ? Trouble
+        : Items.FirstOrDefault(i => i.Found.Likeness is Likeness.Near) is { Ingredient: { } taken } guess
+            ? $"“{guess.Name}” is taken as {taken.Name}. Is that right?"
+        : "";
+
     /// <summary>True when every ingredient is known and weighed, and nothing is left over.</summary>
     public bool IsWhole => Heading.Length == 0 && NotRead.Length == 0 && Items.Count > 0
         && Items.All(i => i.Found.Likeness is Likeness.Known && (i.Grams is not null || i.Assumed.Contains(LineReader.ToTaste)));

@@ -54,7 +54,11 @@ public sealed record ComposeAnswer(
     string Composition, int Count, double PanVolumeMl, double FillingDepthMm, double FillingEachMl, double FillingEachGrams,
     double SetIndex, string Cut, double HandsOnMinutes,
     double StartToSliceLeastMinutes, double StartToSliceBestMinutes, IReadOnlyList<string> Contains, IReadOnlyList<WeighAnswer> Weigh,
-    IReadOnlyList<StepAnswer> Steps, IReadOnlyList<AdviceAnswer> Advice);
+    IReadOnlyList<StepAnswer> Steps, IReadOnlyList<AdviceAnswer> Advice)
+{
+    /// <summary>What is only likely to be meant so in the lines that were sent, each with its line; it is worked out as it is said here.</summary>
+    public IReadOnlyList<string> Questions { get; init; } = [];
+}
 
 /// <summary>An ingredient of a line.</summary>
 public sealed record ItemAnswer(
@@ -64,7 +68,7 @@ public sealed record ItemAnswer(
 /// <summary>A line as it was understood.</summary>
 public sealed record LineAnswer(
     string Text, bool Whole, IReadOnlyList<ItemAnswer> Items, string Note, bool Optional, string Heading, string NotRead, string Trouble,
-    MethodAnswer Says);
+    string Question, MethodAnswer Says);
 
 /// <summary>Oven heats (°C, conventional), sizes (mm) and times (minutes, least and most) that a text names.</summary>
 public sealed record MethodAnswer(
@@ -112,6 +116,7 @@ public static class ApiEndpoints
         if (count is < 1 or > BatchSheet.MostPies)
             troubles["count"] = [$"How many pies? A whole number from 1 to {BatchSheet.MostPies}."];
         var own = new List<PartRecipe>(3);
+        var questions = new List<string>();
         var fields = new Dictionary<string, string>(StringComparer.Ordinal);
         foreach (var (name, value) in question.Fields ?? new Dictionary<string, string>())
         {
@@ -140,7 +145,7 @@ public static class ApiEndpoints
                 continue;
             }
 
-            if (await ReadAsync(part, kind, lines, compositions, troubles, cancel) is not { } recipe)
+            if (await ReadAsync(part, kind, lines, compositions, troubles, questions, cancel) is not { } recipe)
                 continue;
             own.Add(recipe);
             fields[field] = recipe.Id;
@@ -151,7 +156,7 @@ public static class ApiEndpoints
         var named = await box.NamedInAsync([string.Join('&', fields.Select(f => $"{f.Key}={Uri.EscapeDataString(f.Value)}"))], cancel);
         return Answer(
             CompositionAddress.Read(name => fields.GetValueOrDefault(name), book: PartBook.Shipped.With([.. named, .. own])), count,
-            await compositions.KitchenAsync(cancel));
+            await compositions.KitchenAsync(cancel), questions);
     }
 
     private static async Task<Results<Ok<LineAnswer>, ValidationProblem>> LineAsync(
@@ -251,10 +256,11 @@ public static class ApiEndpoints
             Worked((await compositions.ReadAsync(pie.Address, cancel)).Composition, count ?? 1, await compositions.KitchenAsync(cancel)));
     }
 
-    private static Results<Ok<ComposeAnswer>, ValidationProblem> Answer(ReadComposition read, int count, Kitchen kitchen)
+    private static Results<Ok<ComposeAnswer>, ValidationProblem> Answer(
+        ReadComposition read, int count, Kitchen kitchen, IReadOnlyList<string>? questions = null)
     {
         if (read.Troubles.Count == 0)
-            return TypedResults.Ok(Worked(read.Composition, count, kitchen));
+            return TypedResults.Ok(Worked(read.Composition, count, kitchen) with { Questions = questions ?? [] });
         var shown = new QuantityFormatter(UnitChoice.Usual);
         return Problem(read.Troubles.ToDictionary(t => t.Field, t => new[] { shown.Say(t.Message) }));
     }
@@ -296,8 +302,7 @@ public static class ApiEndpoints
     /// <summary>Reads a part that is asked about; none where it is too long to be read.</summary>
     private static async Task<PartRecipe?> ReadAsync(
         PartQuestion part, PartKind kind, IReadOnlyList<string> lines, CompositionReader compositions,
-        Dictionary<string, string[]> troubles,
-        CancellationToken cancel)
+        Dictionary<string, string[]> troubles, List<string> questions, CancellationToken cancel)
     {
         var where = kind.ToString().ToLowerInvariant();
         var form = new PartForm
@@ -318,6 +323,8 @@ public static class ApiEndpoints
         {
             if (read[i].NotRead.Length > 0 || read[i].Items.Any(x => x.Ingredient is null))
                 troubles[$"{where}.lines[{i}]"] = [$"“{read[i].Text}” is not understood{Of(read[i])}."];
+            else if (read[i].Question is { Length: > 0 } question)
+                questions.Add($"{where}.lines[{i}]: {question}");
         }
 
         if (form.Family.Length == 0)
@@ -340,7 +347,7 @@ public static class ApiEndpoints
                         i.Name, i.Ingredient?.Id, i.Ingredient?.Name, i.Found.Likeness.ToString(), Round(i.Grams), i.GoesIn.ToString(),
                         i.Assumed, [.. i.Found.Candidates.Select(c => c.Name)]))
         ],
-        line.Note, line.Optional, line.Heading, line.NotRead, line.Trouble, Says(MethodReader.Read(line.Text)));
+        line.Note, line.Optional, line.Heading, line.NotRead, line.Trouble, line.Question, Says(MethodReader.Read(line.Text)));
 
     private static MethodAnswer Says(ReadMethod method) => new(
         [.. method.Heats.Select(h => Math.Round(h.Value, 1))],

@@ -80,21 +80,25 @@ internal static class BiscuitShelf
             "shortcrust-pastry", "shortcrust pastry, bought",
             "ready-made shortcrust pastry|shortcrust pastry|ready-rolled shortcrust|shortcrust|pie crust dough|store-bought pie crust",
             1.20, 0.85, M(22, 29, 1.5, 6, 38.5, 3), Biscuits, Wheat, each: 320, piece: "320 g sheet|320 g sheets", pack: 320, price: 1.60,
-            source: P),
+            source: P,
+            traits: Traits.BoughtDough),
         R(
             "tart-shell", "sweet tart shell, bought baked",
             "ready-made shell|ready-made pastry shell|ready-made pastry case|shortcrust pastry case|pastry case|"
                 + "sweet pastry case|ready-made tart shell|baked pastry case|ready-made pie crust|prepared pie crust|pie shell",
             0.60, Floury, M(4, 26, 20, 6, 41, 3), Biscuits, Wheat | Milk | Egg, each: 190, piece: "23 cm shell|23 cm shells", pack: 190,
-            price: 2.20, source: P),
+            price: 2.20, source: P,
+            traits: Traits.BoughtShell),
         R(
             "tartlet-shell", "sweet tartlet shells, bought baked", "tartlet cases|mini tart shells|tartlet shells|pastry tartlet cases",
             0.60, Floury, M(4, 26, 20, 6, 41, 3), Biscuits, Wheat | Milk | Egg, each: 24, piece: "8 cm shell|8 cm shells", pack: 288,
-            price: 4.80, source: P),
+            price: 4.80, source: P,
+            traits: Traits.BoughtShell),
         R(
             "puff-pastry", "puff pastry, bought", "ready-made puff pastry|puff pastry|ready-rolled puff pastry|puff pastry sheet", 1.15,
             0.85, M(28, 25, 1.5, 6, 37, 2.5), Biscuits, Wheat, each: 320, piece: "320 g sheet|320 g sheets", pack: 320, price: 1.80,
-            source: P),
+            source: P,
+            traits: Traits.BoughtDough),
         R(
             "filo-pastry", "filo pastry", "phyllo|phyllo pastry|filo|phyllo dough", 0.60, 0.75, M(30, 3, 2, 8, 55, 2), Biscuits, Wheat,
             each: 45, piece: "sheet|sheets", pack: 270, price: 1.70, source: P),

@@ -62,7 +62,7 @@ public sealed class ImportModel(BoxTransfer transfer, CompositionReader composit
         if (!await SentAsync(r, s, cancel))
             return BadRequest();
         var (recipes, sections) = (Found.Recipes, Found.Sections);
-        var taken = Enumerable.Range(0, sections.Count).Where(i => sections[i].Take).ToList();
+        var taken = Enumerable.Range(0, sections.Count).Where(i => sections[i].IsKept).ToList();
         if (taken.Count == 0)
             Trouble = "Nothing is ticked to be brought in.";
         foreach (var i in taken)

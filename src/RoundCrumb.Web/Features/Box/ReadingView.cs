@@ -67,8 +67,8 @@ public sealed class ReadingView
             return "";
         if (line.Heading.Length > 0)
             return "heading";
-        odd = line.NotRead.Length > 0 || line.Trouble.Length > 0
-            || line.Items.Any(i => i.Found.Likeness is Likeness.Near || (i.Grams is null && !i.Assumed.Contains(LineReader.ToTaste)));
+        odd = line.NotRead.Length > 0 || line.Question.Length > 0
+            || line.Items.Any(i => i.Grams is null && !i.Assumed.Contains(LineReader.ToTaste));
         if (line.Items.Count == 0)
             return "not understood";
         var at = _firstOf[index];
@@ -95,7 +95,7 @@ public sealed class ReadingView
                     : " · boiled down to half",
                 Core.Fillings.GoesIn.Boiled => " · boiled first",
                 Core.Fillings.GoesIn.Toasted =>
-                    string.Create(CultureInfo.InvariantCulture, $" · toasted first, {what.UsualLoss * 100:0} % less"),
+                    string.Create(CultureInfo.InvariantCulture, $" · {(what.IsFat ? "browned" : "toasted")} first, {what.UsualLoss * 100:0} % less"),
                 Core.Fillings.GoesIn.Soured => " · only its curd goes in",
                 Core.Fillings.GoesIn.Drained => " · drains away with the whey",
                 Core.Fillings.GoesIn.Beaten => " · beaten",
