@@ -51,7 +51,7 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
         var seal = Known(SealField, Seal.Find, Seal.None, "seal");
         var oven = string.IsNullOrEmpty(field(OvenField)) ? null : Known(OvenField, book.Oven, null, "oven");
 
-        var usualLine = new Millimetres(formula.Family.FillLine.Usual);
+        var usualLine = formula.Family.LineIn(pan.Depth);
         var line = newFilling || Follows(Line, 5)
             ? usualLine
             : Length(Line, usualLine, 0, pan.Depth.Value, "The fill line is {0} to {1} below the rim.");

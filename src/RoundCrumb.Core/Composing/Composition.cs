@@ -107,7 +107,7 @@ public sealed record Composition(Pan Pan, CrustChoice Crust, FillingChoice Filli
     public static Composition For(Pan pan, CrustFamily crust, FillingFormula filling, Topping topping) => new(
         pan,
         UsualCrust(pan, crust),
-        new(filling, BatchChoice.Exact, new(filling.Family.FillLine.Usual), 1),
+        new(filling, BatchChoice.Exact, filling.Family.LineIn(pan.Depth), 1),
         ToppingChoice.Usual(topping),
         new(FilledAhead: 14, ToppedAhead: 1, NoOven: false, Vegetarian: false));
 

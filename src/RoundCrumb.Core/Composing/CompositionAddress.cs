@@ -292,7 +292,7 @@ public static partial class CompositionAddress
         var usual = Composition.UsualCrust(c.Pan, c.Crust.Family);
         return string.Join(
             '~', c.Crust.Family.Id, Number(usual.Thickness.Value), Number(usual.Height.Value), NameOf(usual.Edge),
-            c.Filling.Formula.Family.Id, Number(c.Filling.Formula.Family.FillLine.Usual));
+            c.Filling.Formula.Family.Id, Number(c.Filling.Formula.Family.LineIn(c.Pan.Depth).Value));
     }
 
     /// <summary>Reads an address written by <see cref="Write"/>, a form, or a hand.</summary>

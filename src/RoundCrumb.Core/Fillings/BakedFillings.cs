@@ -89,7 +89,7 @@ internal static class BakedFillings
 
     public static readonly FillingFamily AlmondPaste = new(
         "almond", "Almond paste (frangipane)", SetScale.Paste, GoesInHot: false,
-        Line(8, 6, 10, "It rises by a fifth to a quarter: fill three quarters."),
+        Line(8, 5, 14, "It rises by a fifth to a quarter: fill three quarters, whatever the tin."),
         Baked(),
         new(0, 60, 24 * 60),
         Depth(25, 22, 30, "It is eaten cool, not cold."),
@@ -103,6 +103,7 @@ internal static class BakedFillings
         ],
         new("Spread each sealed shell {0} deep and lay the fruit on, skin down.", 1, 4, Place.Bench, "three quarters full"))
     {
+        FillShare = new("filled to", 0.75, 0.70, 0.80, Dimension.Share, "Of the depth: it rises by a fifth to a quarter."),
         Shell = new(
             "almond", "Almond paste (frangipane)", ShellBake.Full, false,
             "It shields the base from the oven: what is pale under it stays pale.", "30–45 min at 175 °C, low in the oven"),

@@ -259,8 +259,8 @@ public static class FillingBook
         [
             new(Of("gooseberries"), 750),
             new(Pantry.CasterSugar, 150),
-            new(Pantry.Cornflour, 22),
-            new(Pantry.PlainFlour, 14),
+            new(Pantry.Cornflour, 16),
+            new(Pantry.PlainFlour, 10),
             new(Pantry.LemonZest, 6),
         ],
         null, "#c9cf8a");

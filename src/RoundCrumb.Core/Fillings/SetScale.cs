@@ -43,6 +43,8 @@ public sealed record SetScale(
         "a gram of butter in a curd, as yolk", 0.5, 0.4, 0.6, Dimension.Factor, "Cold butter stiffens what the yolk has thickened.");
     private static readonly Constant EggInCurd = new(
         "a gram of whole egg in a curd, as yolk", 0.6, 0.5, 0.7, Dimension.Factor, "Less than yolk: its white sets softer against acid.");
+    private static readonly Constant MuchJuice = new(
+        "a gram of very juicy or frozen fruit", 1.25, 1.15, 1.4, Dimension.Factor, "It gives up more of its juice, which wants a quarter more starch.");
     private static readonly Constant MilkChocolate = new(
         "a gram of milk or white chocolate, as dark", 0.75, 0.65, 0.85, Dimension.Factor, "Less cocoa butter, more sugar and milk.");
 
@@ -180,18 +182,19 @@ public sealed record SetScale(
         ],
         28, l => l.Ingredient.Egg is not EggPart.None, [YolkAsEgg, WhiteAsEgg]);
 
-    /// <summary>Starch in juicy fruit.</summary>
+    /// <summary>Starch in juicy fruit: to the fruit and its juice, sugar and the rest not counted.</summary>
     public static readonly SetScale StarchInFruit = new(
-        "starch-fruit", "starch", "100 × starch as cornflour ÷ " + All,
-        l => l.Ingredient.StarchEquivalent, _ => 1, All,
+        "starch-fruit", "starch", "100 × starch as cornflour ÷ fruit and juice; what gives up much juice counts for a quarter more",
+        l => l.Ingredient.StarchEquivalent,
+        l => l.Ingredient.Is(Traits.GivesMuchJuice) ? MuchJuice.Usual : l.Ingredient.Shelf is PantryShelf.Fruit || l.Ingredient.Juice >= 0.5 ? 1 : 0,
+        "fruit and juice",
         [
             new(0, "runs", "juice floods the plate", -2),
-            new(1.6, "juicy", "it spoons, and the base gets wet", -1),
+            new(1.5, "juicy", "warm, it is juicy; cold, it slices soft", -1),
             new(2.3, "clean slice", "cold, it holds its slice", 0),
-            new(4.2, "firm", "it stands, a little jellied", 1),
-            new(5.6, "gluey", "it is paste between the fruit", 2),
+            new(3.5, "gluey", "it is paste between the fruit", 2),
         ],
-        3, l => l.Ingredient.StarchEquivalent > 0, []);
+        2.8, l => l.Ingredient.StarchEquivalent > 0.3, [MuchJuice]);
 
     /// <summary>Sugar and fat in a caramel: what is not water.</summary>
     public static readonly SetScale Caramel = new(

@@ -32,7 +32,7 @@ public sealed record Wish(Pan Pan, Occasion Occasion)
         return Settle(new(
             Pan,
             made with { Treatment = treatment, Seal = seal },
-            new(filling, BatchChoice.Exact, new(Math.Min(filling.Family.FillLine.Usual, Math.Max(0, Pan.Depth.Value - 10))), 1),
+            new(filling, BatchChoice.Exact, new(Math.Min(filling.Family.LineIn(Pan.Depth).Value, Math.Max(0, Pan.Depth.Value - 10))), 1),
             ToppingChoice.Usual(topping),
             Occasion));
     }

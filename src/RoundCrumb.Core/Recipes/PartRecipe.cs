@@ -156,6 +156,7 @@ public sealed record PartRecipe(
         if (Figures.FillLine is { } line)
             family = family with
             {
+                FillShare = null,
                 FillLine = family.FillLine with
                 {
                     Usual = line,

@@ -40,7 +40,7 @@ public static class RatioChecks
         [
             new(
                 "gelatine", i => i.Is(Traits.Agar) ? 2.5 : i.GelatineEquivalent,
-                FamilyRatio.Percent("gelatine in a jelly layer", 1.6, 1.3, 2.4, "It cuts and does not run."), "it runs off the slice",
+                FamilyRatio.Percent("gelatine in a jelly layer", 2.0, 1.6, 2.8, "It cuts and does not run."), "it runs off the slice",
                 "it bounces"),
         ],
             [PartFamilies.Glaze] =

@@ -230,11 +230,11 @@ public static class ToppingBook
             new(
                 Pantry.Gelatine,
                 new(
-                    "gelatine to juice", 0.020, 0.016, 0.024, Dimension.Share,
-                    "So that the whole has 1.6–2 g in 100: it cuts and does not run."),
+                    "gelatine to juice", 0.026, 0.021, 0.036, Dimension.Share,
+                    "So that the whole has 1.6 to 2.8 g in 100: it cuts and does not run."),
                 "bloomed and melted in the warm half"),
             new(
-                Pantry.Water, new("water for the gelatine", 0.10, 0.08, 0.12, Dimension.Share, "Five times the gelatine's own weight."),
+                Pantry.Water, new("water for the gelatine", 0.13, 0.10, 0.18, Dimension.Share, "Five times the gelatine's own weight."),
                 "cold, for the gelatine"),
         ],
         MinuteRange.Between(36 * 60, 48 * 60), "it tightens, then weeps")

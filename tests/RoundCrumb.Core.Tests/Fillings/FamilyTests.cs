@@ -51,8 +51,8 @@ public class FamilyTests
     // 150 ÷ (340 + 110) = 33.3.
     [InlineData("nutmeg-curd", 611.1, 33.3, "clean slice")]
 
-    // 765 + 93 + 14.5 + 9.2 + 5.8 = 887.6 × 0.88 × 0.98 = 765.5. (22 + 14 × 0.5) ÷ 942 = 3.08.
-    [InlineData("gooseberry", 765.5, 3.08, "clean slice")]
+    // 765 + 93 + 10.6 + 6.6 + 5.8 = 881.0 × 0.88 × 0.98 = 759.8. (16 + 10 × 0.5) ÷ 756 of fruit and zest = 2.78.
+    [InlineData("gooseberry", 759.8, 2.78, "clean slice")]
 
     // 124 + 145.5 + 81 + 1.2 = 351.7 × 0.92 × 0.98 = 317.1. Sugars 204.5 and fat 133.5 in 428: 79.0.
     [InlineData("salt-caramel", 317.1, 79.0, "clean slice")]

@@ -59,12 +59,12 @@ public class ToppingKindTests
     [Fact]
     public void A_jelly_layer_by_hand()
     {
-        // 6 mm × 31,416 = 188.5 ml × 1.06 = 199.8 g. Juice 1 + sugar 0.12 + gelatine 0.02 + water 0.10 = 1.24 parts:
-        // 161.1 g juice, 19.3 sugar, 3.22 gelatine, 16.1 water. 3.22 in 199.8 is 1.6 %: a jelly that cuts.
+        // 6 mm × 31,416 = 188.5 ml × 1.06 = 199.8 g. Juice 1 + sugar 0.12 + gelatine 0.026 + water 0.13 = 1.276
+        // parts: 156.6 g juice, 18.8 sugar, 4.07 gelatine, 20.4 water. 4.07 in 199.8 is 2.0 %: a jelly that cuts.
         var sums = On("jelly-orange&cream=6");
-        Grams(sums, "blood-orange-juice").ShouldBe(161.1, 0.2);
-        Grams(sums, "gelatine").ShouldBe(3.22, 0.01);
-        (100 * Grams(sums, "gelatine") / sums.Total.Value.Value).ShouldBe(1.61, 0.01);
+        Grams(sums, "blood-orange-juice").ShouldBe(156.6, 0.2);
+        Grams(sums, "gelatine").ShouldBe(4.07, 0.01);
+        (100 * Grams(sums, "gelatine") / sums.Total.Value.Value).ShouldBe(2.04, 0.01);
     }
 
     [Theory]
@@ -72,7 +72,7 @@ public class ToppingKindTests
     [InlineData("jelly-raspberry")]
     [InlineData("jelly-orange")]
     public void Every_jelly_sets_like_a_jelly(string id) =>
-        (100 * Grams(On(id), "gelatine") / On(id).Total.Value.Value).ShouldBeInRange(1.5, 2.0);
+        (100 * Grams(On(id), "gelatine") / On(id).Total.Value.Value).ShouldBeInRange(1.6, 2.8);
 
     [Fact]
     public void A_glaze_by_hand()
