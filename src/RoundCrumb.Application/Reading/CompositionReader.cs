@@ -67,6 +67,17 @@ public sealed class CompositionReader(Larder larder, RecipeBox box, PanRack rack
         .. (await kitchen.EquipmentAsync(cancel)).Ovens.Select(o => o.Item)
     ];
 
+    /// <summary>What there is of an ingredient, by the fields of a page; none where nothing is said.</summary>
+    /// <param name="field">The fields.</param>
+    /// <param name="cancel">Cancels it.</param>
+    public async Task<InHand?> InHandAsync(Func<string, string?> field, CancellationToken cancel)
+    {
+        if (field(InHand.AmountField)?.Trim() is not { Length: > 0 and <= 60 } typed
+                || (await KnownAsync(cancel)).Find(field(InHand.OfField) ?? "") is not { } what)
+            return null;
+        return InHand.Read(typed, what, await ReaderAsync(new(), cancel));
+    }
+
     /// <summary>What was understood of some lines.</summary>
     public static IReadOnlyList<RecipeLine> Understood(IEnumerable<ReadLine> lines) =>
         [

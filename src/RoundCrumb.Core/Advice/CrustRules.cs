@@ -63,7 +63,7 @@ internal static class CrustRules
                         p with
                         {
                             Filling = new(
-                                FillingBook.LemonCheese, p.Filling.Batch.Kind is BatchKind.Times ? BatchChoice.Exact : p.Filling.Batch,
+                                FillingBook.LemonCheese, p.Filling.Batch.IsSaid ? BatchChoice.Exact : p.Filling.Batch,
                                 new(FillingFamilies.CheeseGelatine.FillLine.Usual), 1),
                         }));
         return new(

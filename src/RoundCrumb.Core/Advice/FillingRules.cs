@@ -13,7 +13,7 @@ internal static class FillingRules
     private static readonly Rule RunsOver = new("runs-over", Layer.Filling, DecidedBy.Physics, static (rule, pie) =>
     {
         var over = pie.Fit.RunsOver.Value.Value;
-        if (over < 5 || pie.Composition.Filling.Batch.Kind is not BatchKind.Times)
+        if (over < 5 || !pie.Composition.Filling.Batch.IsSaid)
             return null;
         var remedies = new List<Remedy>(2) { Fit(pie) };
         if (RoomierPan(pie) is { } pan)
@@ -30,7 +30,7 @@ internal static class FillingRules
     private static readonly Rule LeftOver = new("left-over", Layer.Filling, DecidedBy.Physics, static (rule, pie) =>
     {
         var left = pie.LeftOver.Value;
-        if (left.Value < 60 || (pie.Fit.RunsOver.Value.Value >= 5 && pie.Composition.Filling.Batch.Kind is BatchKind.Times))
+        if (left.Value < 60 || (pie.Fit.RunsOver.Value.Value >= 5 && pie.Composition.Filling.Batch.IsSaid))
             return null;
         var pots = Math.Max(1, Math.Round(left.Value / FillingConstants.SmallPot.Usual));
         return new(

@@ -231,6 +231,6 @@ internal static class Nearest
     public static Composition With(Composition c, FillingFormula filling) => c with
     {
         Filling = new(
-            filling, c.Filling.Batch.Kind is BatchKind.Times ? BatchChoice.Exact : c.Filling.Batch, filling.Family.LineIn(c.Pan.Depth), 1),
+            filling, c.Filling.Batch.IsSaid ? BatchChoice.Exact : c.Filling.Batch, filling.Family.LineIn(c.Pan.Depth), 1),
     };
 }

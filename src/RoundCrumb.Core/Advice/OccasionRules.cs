@@ -98,7 +98,7 @@ internal static class OccasionRules
             c with
             {
                 Filling = new(
-                    FillingBook.GingerCheese, c.Filling.Batch.Kind is BatchKind.Times ? BatchChoice.Exact : c.Filling.Batch,
+                    FillingBook.GingerCheese, c.Filling.Batch.IsSaid ? BatchChoice.Exact : c.Filling.Batch,
                     new(FillingFamilies.CheeseStiff.FillLine.Usual), 1),
             }).Filled(Math.Max(8, c.Occasion.FilledAhead));
 
@@ -106,13 +106,13 @@ internal static class OccasionRules
         c with
         {
             Filling = new(
-                FillingBook.LemonCheese, c.Filling.Batch.Kind is BatchKind.Times ? BatchChoice.Exact : c.Filling.Batch,
+                FillingBook.LemonCheese, c.Filling.Batch.IsSaid ? BatchChoice.Exact : c.Filling.Batch,
                 new(FillingFamilies.CheeseGelatine.FillLine.Usual), 1),
         };
 
     private static Composition Custard(Composition c)
     {
-        var batch = c.Filling.Batch.Kind is BatchKind.Times ? BatchChoice.Exact : c.Filling.Batch;
+        var batch = c.Filling.Batch.IsSaid ? BatchChoice.Exact : c.Filling.Batch;
         return c with { Filling = new(FillingBook.MaltCustard, batch, new(FillingFamilies.StarchCustard.FillLine.Usual), 1) };
     }
 }

@@ -1,4 +1,5 @@
 using System.Diagnostics.CodeAnalysis;
+using System.Globalization;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
@@ -69,7 +70,7 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
         }
 
         var composition = new Composition(
-            pan, crust, new(formula, ReadBatch(), line, setter),
+            pan, crust, new(formula, ReadBatch(formula), line, setter),
             topping, new Occasion(ahead, topped, Flag(NoOven), Flag(Vegetarian))
             {
                 Without = Needs.Groups.Where(g => Flag(g.Field)).Aggregate(Allergens.None, (all, g) => all | g.Of),
@@ -218,7 +219,10 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
         return (thin, new(Math.Min(usualLine.Value, Math.Max(0, pan.Depth.Value - Room - thin.Value))));
     }
 
-    private BatchChoice ReadBatch()
+    /// <summary>The most of one ingredient that is made into one batch, g.</summary>
+    private const double MostInHand = 100_000;
+
+    private BatchChoice ReadBatch(FillingFormula formula)
     {
         var typed = field(Make)?.Trim();
         switch (typed)
@@ -226,6 +230,17 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
             case null or "" or "exact": return BatchChoice.Exact;
             case "below": return BatchChoice.Below;
             case "above": return BatchChoice.Above;
+        }
+
+        if (typed.StartsWith(CompositionAddress.InHand, StringComparison.Ordinal))
+        {
+            var parts = typed[CompositionAddress.InHand.Length..].Split('~');
+            if (parts is [{ Length: > 0 } of, var amount]
+                    && double.TryParse(amount, NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var grams)
+                    && grams is > 0 and <= MostInHand)
+                return formula.Lines.Any(l => l.Ingredient.Id == of && l.Grams > 0) ? BatchChoice.From(of, new(grams)) : BatchChoice.Exact;
+            Say(Make, typed, "No amount in hand that can be read. Made to fit until then.");
+            return BatchChoice.Exact;
         }
 
         var times = Plain(Make, 0, 0.1, 50, "Between a tenth of the formula and 50 times. Made to fit until then.", usualWords: false);

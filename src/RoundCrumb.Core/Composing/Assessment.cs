@@ -43,7 +43,7 @@ public sealed class Assessment
         Yield = FillingYield.Of(composition.Filling.Formula, composition.Filling.Setter);
         Layers = LayerSums.Of(composition.Under, Lined);
         var taken = new Millilitres(Layers.Sum(l => l.Takes.Value.Value));
-        Fit = Fit.Of(composition.Filling.Formula, Yield, Lined, composition.Filling.Line, composition.Filling.Batch, pies, taken);
+        Fit = Fit.Of(composition.Filling.Formula, Yield, Lined, composition.Filling.Line, composition.Filling.Batch, pies, taken, composition.Filling.Setter);
 
         // What is in each pie: never above the fill line, the rest stays in the bowl.
         var depth = Math.Min(Fit.Chosen.Stands.Value.Value, Fit.LineDepth.Value.Value);

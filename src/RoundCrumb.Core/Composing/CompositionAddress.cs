@@ -192,12 +192,16 @@ public static partial class CompositionAddress
     /// <summary>The name a material has in an address.</summary>
     public static string NameOf(PanMaterial value) => NameIn(Materials, value);
 
+    /// <summary>What an amount in hand begins with in an address; the ingredient's id, a wave and grams follow.</summary>
+    internal const string InHand = "from~";
+
     /// <summary>The name a batch has in an address.</summary>
     public static string NameOf(BatchChoice batch) => batch.Kind switch
     {
         BatchKind.Below => "below",
         BatchKind.Above => "above",
         BatchKind.Times => Number(batch.Times),
+        BatchKind.InHand => $"{InHand}{batch.Of}~{Number(batch.Amount.Value)}",
         _ => "exact",
     };
 

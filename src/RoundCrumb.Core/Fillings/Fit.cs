@@ -46,9 +46,10 @@ public sealed record Fit(
     /// <param name="choice">What the baker makes.</param>
     /// <param name="pies">How many, 1 or more.</param>
     /// <param name="taken">Room that layers beneath and pieces take, in one.</param>
+    /// <param name="setter">How much of the written setter goes in: it tells what an amount in hand makes.</param>
     public static Fit Of(
         FillingFormula formula, FillingYield yield, LinedPan lined, Millimetres line, BatchChoice choice, int pies,
-        Millilitres taken = default)
+        Millilitres taken = default, double setter = 1)
     {
         var depth = new Worked<Millimetres>(
             "fill-depth", "Depth of the filling", new(lined.Depth.Value - line.Value), "pan depth − lining − fill line",
@@ -71,9 +72,9 @@ public sealed record Fit(
         var floor = Math.Floor(pieces + 1e-6);
         var ceiling = Math.Max(1, Math.Ceiling(pieces - 1e-6));
 
-        BatchOption Make(BatchKind kind, string id, double scale, string how)
+        BatchOption Make(BatchKind kind, string id, double scale, string how, Worked<Factor>? known = null)
         {
-            var times = new Worked<Factor>(
+            var times = known ?? new Worked<Factor>(
                 id + "-scale", "Times the formula", new(scale), how,
                 Term.Of(needed), Term.Of(yield.Volume), Term.Given("pieces in one batch", formula.PiecesPerBatch, Dimension.Count));
             var volume = new Worked<Millilitres>(
@@ -105,6 +106,8 @@ public sealed record Fit(
             BatchKind.Below => below ?? above,
             BatchKind.Above => above,
             BatchKind.Times => Make(BatchKind.Times, "times", choice.Times, "as the baker says"),
+            BatchKind.InHand when choice.TimesOf(formula, setter) is { } times =>
+                Make(BatchKind.InHand, "in-hand", times.Value.Value, "", times),
             _ => exact,
         };
         var over = new Worked<Millilitres>(

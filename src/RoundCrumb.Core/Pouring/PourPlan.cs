@@ -106,6 +106,9 @@ public sealed record PourPlan(
         var chosen = choice.Kind switch
         {
             BatchKind.Times => Make(BatchKind.Times, choice.Times, "as the baker says"),
+            BatchKind.InHand => choice.TimesOf(formula, setter) is { } times
+                ? Make(BatchKind.InHand, times.Value.Value, "what is in hand ÷ what one batch takes")
+                : batches[0],
             BatchKind.Exact => batches[0],
             BatchKind.Above => batches[^1],
             _ => batches.Find(b => b.Kind is BatchKind.Below) ?? batches[^1],

@@ -1,10 +1,12 @@
 using System.Globalization;
 using Microsoft.AspNetCore.Html;
+using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Arranging;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Pairing;
@@ -249,6 +251,23 @@ public sealed class ComposeView
         return words;
     }
 
+    /// <summary>What the baker has of one ingredient, as it was just typed; none where nothing was.</summary>
+    public InHand? InHand { get; set; }
+
+    /// <summary>What the batch is made from all there is of; none where it is not.</summary>
+    public Ingredient? HandOf =>
+        C.Filling.Formula.Lines.FirstOrDefault(l => l.Ingredient.Id == C.Filling.Batch.Of && C.Filling.Batch.Kind is BatchKind.InHand)?.Ingredient;
+
+    /// <summary>How many of these pans what is made fills, where the baker says how much that is; none elsewhere.</summary>
+    public string? Fills => C.Filling.Batch.IsSaid
+        ? FormattableString.Invariant($"{Pie.Fit.Chosen.Volume.Value.Value / Pie.Fit.Needed.Value.Value * Pie.Pies:0.#}")
+        : null;
+
+    /// <summary>Where the same batch is shared out over other pans.</summary>
+    public string PourFrom =>
+        $"{Routes.Pour}?fill={C.Filling.Formula.Id}&make={Uri.EscapeDataString(CompositionAddress.NameOf(C.Filling.Batch))}"
+            + $"&crust={C.Crust.Family.Id}&set={Number(CompositionAddress.Firmness, C.Filling.Setter * 100)}&p={Uri.EscapeDataString(C.Pan.Key)}&many=1";
+
     /// <summary>The choices of how much filling to make: value, words, chosen or not.</summary>
     public IEnumerable<(string Value, string Words, bool Chosen)> Batches()
     {
@@ -259,7 +278,7 @@ public sealed class ComposeView
         if (fit.Below is { } below)
             yield return ("below", Words(below), chosen.Kind is BatchKind.Below);
         yield return ("above", Words(fit.Above), chosen.Kind is BatchKind.Above);
-        if (chosen.Kind is BatchKind.Times)
+        if (chosen.IsSaid)
             yield return (CompositionAddress.NameOf(chosen), Words(fit.Chosen), true);
         foreach (var times in (double[])[1, 2])
         {
@@ -271,8 +290,9 @@ public sealed class ComposeView
         string Words(BatchOption option)
         {
             var off = option.Difference.Value.Value;
-            var words = option.Kind is BatchKind.Times
-                ? $"{C.Filling.Batch.Times:0.##} × as written"
+            var words = option.Kind is BatchKind.Times ? $"{C.Filling.Batch.Times:0.##} × as written"
+                : option.Kind is BatchKind.InHand && HandOf is { } hand
+                    ? $"from {Shown.Weigh(C.Filling.Batch.Amount, hand)} {hand.ShortName}"
                 : Core.Units.QuantityFormatter.Pieces(option.Pieces, whole);
             if (Math.Abs(off) < 3)
                 return words + ": just right";

@@ -2,7 +2,6 @@ using System.Text;
 using Microsoft.AspNetCore.Html;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
-using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
@@ -59,7 +58,7 @@ public static partial class CutSlice
     }
 
     private static bool Overflows(Assessment pie) =>
-        pie.Composition.Filling.Batch.Kind is BatchKind.Times && pie.Fit.RunsOver.Value.Value >= 5;
+        pie.Composition.Filling.Batch.IsSaid && pie.Fit.RunsOver.Value.Value >= 5;
 
     private sealed partial class Drawing
     {

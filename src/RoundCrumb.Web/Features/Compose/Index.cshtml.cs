@@ -16,6 +16,8 @@ namespace RoundCrumb.Web.Features.Compose;
 /// <summary>Compose: one pie.</summary>
 public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader compositions, Preferences baker) : PageModel
 {
+    private InHand? _inHand;
+
     /// <summary>What is shown.</summary>
     public ComposeView View { get; private set; } = null!;
 
@@ -55,9 +57,11 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
         }
 
         var book = await compositions.OfferedAsync(Request.QueryString.Value ?? "", cancel);
+        _inHand = await compositions.InHandAsync(f => Request.Query[f], cancel);
         View = new ComposeView(
             Request.Query.Count == 0 ? new(Composition.Usual, []) : Read(FormField, book), baker.Shown, opened, book,
             await compositions.KitchenAsync(cancel));
+        View.InHand = _inHand;
         if (Saved is not null && opened is { Seen: 0 } && View.Canonical == Saved.Address)
             View = new ComposeView(
                 new(View.C, View.Troubles), baker.Shown, new OpenedFrom(Saved.Id, Saved.Version), book, View.Pie.Kitchen);
@@ -173,6 +177,8 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
     /// <summary>A field of the form. One in inches that was left alone gives back the millimetres it stood for.</summary>
     private string? FormField(string name)
     {
+        if (name == CompositionAddress.Make && _inHand?.Choice is { } batch)
+            return CompositionAddress.NameOf(batch);
         if (!Request.Query.TryGetValue(name, out var values))
             return null;
         var typed = values.ToString();

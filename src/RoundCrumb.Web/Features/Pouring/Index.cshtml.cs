@@ -1,7 +1,9 @@
 using Microsoft.AspNetCore.Html;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
+using Microsoft.Extensions.Primitives;
 using RoundCrumb.Application.Reading;
+using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pouring;
@@ -27,6 +29,9 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     /// <summary>The fillings and crusts that are offered.</summary>
     public PartBook Book { get; private set; } = PartBook.Shipped;
 
+    /// <summary>What the baker has of one ingredient, as it was just typed; none where nothing was.</summary>
+    public InHand? InHand { get; private set; }
+
     /// <summary>The sets of owned pans that this batch fills best.</summary>
     public IReadOnlyList<PanSet> Sets { get; private set; } = [];
 
@@ -38,7 +43,11 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     {
         _kitchen = await compositions.KitchenAsync(cancel);
         Book = await compositions.OfferedAsync(Request.QueryString.Value ?? "", cancel);
-        Form = PourForm.Read(Request.Query, _kitchen, Book, Shown.Units.Length);
+        InHand = await compositions.InHandAsync(f => Request.Query[f], cancel);
+        IEnumerable<KeyValuePair<string, StringValues>> query = Request.Query;
+        if (InHand?.Choice is { } batch)
+            query = query.Where(f => f.Key != CompositionAddress.Make).Append(new(CompositionAddress.Make, CompositionAddress.NameOf(batch)));
+        Form = PourForm.Read(query, _kitchen, Book, Shown.Units.Length);
         Sets = [.. SetsFor(Form, _kitchen).Where(s => !Same(s))];
         if (Request.Headers["HX-Request"] != "true")
             return Page();
@@ -57,7 +66,10 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     public IHtmlContent Figure(IWorked figure, string? said = null) => FigureLink.To(figure, Shown, Form.Canonical, 1, said);
 
     /// <summary>A batch in words.</summary>
-    public string Says(PourBatch batch) => batch.Kind is BatchKind.Times
+    public string Says(PourBatch batch) => batch.Kind is BatchKind.InHand
+        && Plan.Formula.Lines.FirstOrDefault(l => l.Ingredient.Id == Form.C.Filling.Batch.Of)?.Ingredient is { } hand
+        ? $"from {Shown.Weigh(Form.C.Filling.Batch.Amount, hand)} {hand.ShortName}"
+        : batch.Kind is BatchKind.Times
         ? FormattableString.Invariant($"{batch.Scale.Value.Value:0.##} × as written")
         : QuantityFormatter.Pieces(batch.Pieces, Plan.Formula.Piece);
 
