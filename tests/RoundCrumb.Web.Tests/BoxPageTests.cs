@@ -127,6 +127,43 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
         (await baker.PageAsync(pie.Headers.Location!.OriginalString)).ShouldContain("Plum night pie: filling");
     }
 
+    [Fact]
+    public async Task A_list_without_headings_is_parted_and_a_bought_crust_is_the_one_that_is_bought()
+    {
+        var baker = kitchen.Baker();
+        var text =
+            "Plum shell pie\n\n1 ready-made 23 cm pastry case\n500 ml milk\n4 yolks\n40 g cornflour\n90 g suger\n\n"
+                + "Bake the case for 5 minutes at 180C and fill it hot.";
+        var preview = await (await baker.SendAsync("/box/import", "/box/import?handler=Look", ("text", text))).TextAsync();
+        preview.ShouldContain("It had no headings");
+        preview.ShouldContain("is taken as bought sweet shell, baked, 23 cm");
+        preview.ShouldContain("“suger” is taken as caster sugar (superfine). Is that right?");
+        var saved = await baker.SendAsync("/box/import", "/box/import?handler=Save", Inputs(preview).ToArray());
+        var pie = await baker.GetAsync(saved.Headers.Location, Cancel);
+        var page = await baker.PageAsync(pie.Headers.Location!.OriginalString);
+        pie.Headers.Location!.OriginalString.ShouldContain("crust=bought-shell-23");
+        page.ShouldContain("Plum shell pie: filling");
+    }
+
+    [Fact]
+    public async Task The_api_says_what_it_only_guessed_and_works_it_out_as_it_says()
+    {
+        using var answer = await kitchen.Baker().PostAsJsonAsync("/api/v1/compose", new
+        {
+            filling = new
+            {
+                lines = new[] { "500 ml whole milk", "4 large egg yolks", "32 g cornflour", "90 g caster suger", "500 g salt" },
+            },
+        }, Cancel);
+        var questions = (await answer.Content.ReadFromJsonAsync<JsonElement>(Cancel)).GetProperty("questions").EnumerateArray()
+            .Select(q => q.GetString()!).ToList();
+        questions.Count.ShouldBe(2);
+        questions[0].ShouldStartWith("filling.lines[3]: “caster suger” is taken as caster sugar");
+        questions[1].ShouldStartWith("filling.lines[4]: 500 g of fine salt is far more than a pie takes");
+        var line = await kitchen.Baker().GetFromJsonAsync<JsonElement>("/api/v1/lines?text=2%20tabelspoons%20honey", Cancel);
+        line.GetProperty("question").GetString()!.ShouldContain("is read as tablespoons");
+    }
+
     [Theory]
     [InlineData("", "nothing in it yet")]
     [InlineData("{\"@type\":", "breaks off")]

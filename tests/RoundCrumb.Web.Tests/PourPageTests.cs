@@ -47,12 +47,41 @@ public sealed partial class PourPageTests(DemoKitchen kitchen) : IClassFixture<D
     [Fact]
     public async Task A_new_kind_of_filling_brings_its_own_line()
     {
-        // A ganache goes to 3 mm, an almond paste to 8; a line that the baker set stays within one kind.
+        // A ganache goes to 3 mm, an almond paste to three quarters of the 25 mm tin, which is 6 mm; a line that the baker set stays
+        // within one kind.
         var baker = kitchen.Baker();
         (await baker.PageAsync("/pour?fill=plum-almond&wasfill=ganache&line=3&p=tart-23&many=1")).ShouldContain(
-            "id=\"f-line\" name=\"line\" value=\"8\"");
-        (await baker.PageAsync("/pour?fill=plum-almond&wasfill=almond&line=6&p=tart-23&many=1")).ShouldContain(
             "id=\"f-line\" name=\"line\" value=\"6\"");
+        (await baker.PageAsync("/pour?fill=plum-almond&wasfill=almond&line=7&p=tart-23&many=1")).ShouldContain(
+            "id=\"f-line\" name=\"line\" value=\"7\"");
+    }
+
+    [Theory]
+    [InlineData("half a litre", "milk", "from 515 g whole milk")]
+    [InlineData("7", "yolk", "from 126 g egg yolk")]
+    [InlineData("7 yolks", "yolk", "from 126 g egg yolk")]
+    [InlineData("1 lb", "caster-sugar", "from 455 g caster sugar")]
+    public async Task What_is_in_hand_says_how_much_is_made(string have, string of, string says)
+    {
+        var baker = kitchen.Baker();
+        var asked = $"have={Uri.EscapeDataString(have)}&have-of={of}";
+        AsRead(await baker.PageAsync($"/pour?fill=malt-custard&p=plate-23&many=1&{asked}")).ShouldContain(says);
+        AsRead(await baker.PageAsync($"/compose?pan=plate-23&fill=malt-custard&make=below&{asked}")).ShouldContain(says);
+    }
+
+    [Theory]
+    [InlineData("plenty")]
+    [InlineData("0")]
+    [InlineData("3 cups of love")]
+    [InlineData("-2 l")]
+    public async Task An_amount_that_cannot_be_read_is_said_in_place_and_stays(string have)
+    {
+        foreach (var page in (string[])["/pour?fill=malt-custard&p=plate-23&many=1", "/compose?pan=plate-23&fill=malt-custard"])
+        {
+            var shown = await kitchen.Baker().PageAsync($"{page}&have={Uri.EscapeDataString(have)}&have-of=milk");
+            shown.ShouldContain("No amount of whole milk that can be read");
+            shown.ShouldContain($"value=\"{have}\"");
+        }
     }
 
     private static string AsRead(string page) => Regex.Replace(Regex.Replace(page, "<[^>]*>", " "), @"\s+", " ");

@@ -128,7 +128,8 @@ public sealed record RecipeImport(
             + $"top={(topping is null ? Topping.None.Id : RecipeBox.IdOf(topping.Id, 1))}";
     }
 
-    private static SectionToImport Section(ImportedRecipe recipe, ImportedSection section, int index, int number, Importer importer, CupSize cup)
+    private static SectionToImport Section(
+        ImportedRecipe recipe, ImportedSection section, int index, int number, Importer importer, CupSize cup)
     {
         var lines = CompositionReader.Understood(importer.Lines(section.Lines));
         var named = Importer.Named(section.Heading);

@@ -25,7 +25,7 @@ public sealed record InHand(string Typed, string Of, BatchChoice? Choice, string
     /// <param name="reader">Reads lines, with the baker's cups and eggs.</param>
     public static InHand Read(string typed, Ingredient what, LineReader reader)
     {
-        var grams = GramsIn(typed) ?? GramsIn($"{typed} {LineWriter.NameOf(what)}");
+        var grams = typed.StartsWith('-') || typed.StartsWith('−') ? null : GramsIn(typed) ?? GramsIn($"{typed} {LineWriter.NameOf(what)}");
         return grams is > 0
             ? new(typed, what.Id, BatchChoice.From(what.Id, new(Math.Round(grams.Value, 1))), "")
             : new(typed, what.Id, null, $"No amount of {what.ShortName} that can be read. Try 500 ml, half a litre, 300 g, one tin or 7.");

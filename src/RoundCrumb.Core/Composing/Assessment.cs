@@ -43,7 +43,7 @@ public sealed class Assessment
         Yield = FillingYield.Of(composition.Filling.Formula, composition.Filling.Setter);
         Layers = LayerSums.Of(composition.Under, Lined);
         var taken = new Millilitres(Layers.Sum(l => l.Takes.Value.Value));
-        Fit = Fit.Of(composition.Filling.Formula, Yield, Lined, composition.Filling.Line, composition.Filling.Batch, pies, taken, composition.Filling.Setter);
+        Fit = FitOf(composition.Filling, taken);
 
         // What is in each pie: never above the fill line, the rest stays in the bowl.
         var depth = Math.Min(Fit.Chosen.Stands.Value.Value, Fit.LineDepth.Value.Value);
@@ -90,6 +90,9 @@ public sealed class Assessment
                 Term.Of(FilledDepth), rise);
         }
     }
+
+    private Fit FitOf(FillingChoice filling, Millilitres taken) =>
+        Fit.Of(filling.Formula, Yield, Lined, filling.Line, filling.Batch, Pies, taken, filling.Setter);
 
     /// <summary>The whites that the yolks of all the pies leave over.</summary>
     private Worked<Grams>? Whites()

@@ -59,7 +59,9 @@ public sealed record FillingFamily(
     /// <summary>What a slice of it weighs with its crust and topping, g.</summary>
     public Constant Portion { get; init; } = Portions.Slice;
 
-    /// <summary>How full a pan is filled, as a share of its depth, where that says more than a distance from the rim; none elsewhere.</summary>
+    /// <summary>
+    /// How full a pan is filled, as a share of its depth, where that says more than a distance from the rim; none elsewhere.
+    /// </summary>
     public Constant? FillShare { get; init; }
 
     /// <summary>Where it is usually filled to in a pan, below the rim: by its share of the depth, or by its usual distance.</summary>

@@ -44,7 +44,8 @@ public sealed record SetScale(
     private static readonly Constant EggInCurd = new(
         "a gram of whole egg in a curd, as yolk", 0.6, 0.5, 0.7, Dimension.Factor, "Less than yolk: its white sets softer against acid.");
     private static readonly Constant MuchJuice = new(
-        "a gram of very juicy or frozen fruit", 1.25, 1.15, 1.4, Dimension.Factor, "It gives up more of its juice, which wants a quarter more starch.");
+        "a gram of very juicy or frozen fruit", 1.25, 1.15, 1.4, Dimension.Factor,
+        "It gives up more of its juice, which wants a quarter more starch.");
     private static readonly Constant MilkChocolate = new(
         "a gram of milk or white chocolate, as dark", 0.75, 0.65, 0.85, Dimension.Factor, "Less cocoa butter, more sugar and milk.");
 
@@ -186,7 +187,9 @@ public sealed record SetScale(
     public static readonly SetScale StarchInFruit = new(
         "starch-fruit", "starch", "100 × starch as cornflour ÷ fruit and juice; what gives up much juice counts for a quarter more",
         l => l.Ingredient.StarchEquivalent,
-        l => l.Ingredient.Is(Traits.GivesMuchJuice) ? MuchJuice.Usual : l.Ingredient.Shelf is PantryShelf.Fruit || l.Ingredient.Juice >= 0.5 ? 1 : 0,
+        l => l.Ingredient.Is(Traits.GivesMuchJuice) ? MuchJuice.Usual
+            : l.Ingredient.Shelf is PantryShelf.Fruit || l.Ingredient.Juice >= 0.5 ? 1
+            : 0,
         "fruit and juice",
         [
             new(0, "runs", "juice floods the plate", -2),

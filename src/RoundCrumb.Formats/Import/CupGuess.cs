@@ -28,7 +28,8 @@ public sealed partial record CupGuess(CupSize Cup, string Because)
 
     [GeneratedRegex(
         @"\b(?:all-purpose|heavy (?:whipping )?cream|confectioners[’']? sugar|powdered sugar|graham crackers?|cornstarch|"
-            + @"sticks? (?:of )?(?:cold |unsalted )*butter|half[- ]and[- ]half|granulated sugar|kosher salt|molasses|light corn syrup|unflavored|"
+            + @"sticks? (?:of )?(?:cold |unsalted )*butter|half[- ]and[- ]half|"
+            + @"granulated sugar|kosher salt|molasses|light corn syrup|unflavored|"
             + @"quarts?|pie plate|°F|degrees F)\b|\d{3}\s?°?F\b",
         RegexOptions.IgnoreCase)]
     private static partial Regex American();

@@ -154,6 +154,10 @@ internal sealed partial class TextRecipeReader(LineReader reader)
         if (bare.Length > LongestHeading || bare.Any(char.IsAsciiDigit) || words.Split(' ').Length > 6 || PartGuess.KindOf(bare) is null)
             return null;
 
+        // What a recipe begins with is its title, even where it names a part: "Lemon curd tart".
+        if (!lines[..at].Exists(l => l.Length > 0) && !PartOnly().IsMatch(words) && !words.StartsWith("for the ", StringComparison.Ordinal))
+            return null;
+
         // "For the crust", "FILLING", "Almond pastry": a few words without a number, that measured lines follow.
         var plain = words.StartsWith("for the ", StringComparison.Ordinal) || words.StartsWith("for ", StringComparison.Ordinal)
             || bare.All(c => !char.IsLower(c));
@@ -201,7 +205,8 @@ internal sealed partial class TextRecipeReader(LineReader reader)
     /// <summary>A sentence that says what to do begins with the verb.</summary>
     [GeneratedRegex(
         @"^(?:pre-?heat|heat|bake|cook|boil|simmer|mix|stir|whisk|beat|fold|press|pour|chill|cool|leave|let|line|roll|rub|melt|spread|put|"
-            + @"place|add|combine|whip|sprinkle|scatter|arrange|remove|return|set|make|blend|blitz|tip|cream|grease|prick|serve|top|meanwhile|"
+            + @"place|add|combine|whip|sprinkle|scatter|arrange|remove|return|set|make|blend|blitz|tip|cream|grease|prick|serve|top|"
+            + @"meanwhile|"
             + @"when|once|while|then|to make|in a)\b(?:\W+\w+){4,}", RegexOptions.IgnoreCase)]
     private static partial Regex Order();
 

@@ -234,7 +234,7 @@ public sealed class IngredientFinder
             if (key.Length != bare.Length && Math.Abs(name.Length - key.Length) <= 3)
                 score = Math.Max(score, _likeness.Similarity(key, name));
 
-            // What a name ends in is the thing itself: one extract may be taken for another that is spelt like it, an extract for juice never.
+            // What a name ends in is the thing itself: an extract may be taken for one that is spelt like it, but never for juice.
             if (score >= NearEnough && _likeness.Similarity(words[^1], name[(name.LastIndexOf(' ') + 1)..]) < SameWord)
                 score = NearEnough - 0.01;
             if (score >= WorthOffering)

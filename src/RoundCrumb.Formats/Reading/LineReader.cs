@@ -20,7 +20,7 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
 
     private static readonly string[] Bare = ["pinch", "splash", "dash", "knob", "handful", "drizzle", "drop", "glug", "dollop", "squeeze"];
 
-    private readonly Weigher _weigher = new(measures);
+    private readonly ItemReader _items = new(finder, measures);
     private readonly MeasureGrammar _grammar = MeasureGrammar.For(measures.Cup);
 
     /// <summary>
@@ -135,7 +135,8 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         var whole = egg.Length > 0 ? $"egg {egg}s" : words.Name;
         if (egg.Length == 0 && finder.Find(whole) is not { Likeness: Likeness.Known, Ingredient.Id: "vanilla-pod" })
             return null;
-        return Line(said, [Resolve(said, whole, measure, null, words with { Note = words.Note + words.Name }, out var t)], words.Note, t);
+        var item = _items.Resolve(said, whole, measure, null, words with { Note = words.Note + words.Name }, out var trouble);
+        return Line(said, [item], words.Note, trouble);
     }
 
     /// <summary>The juice, the zest or both of some fruit.</summary>
@@ -153,10 +154,10 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
             var amount = asked.Squeeze ? measure with { Low = new(0, Ml: spoon), High = new(0, Ml: spoon) } : measure;
 
             // "4 lemons, juiced (about 3/4 cup)": what was measured of the juice is believed.
-            var second = part == "juice" && !asked.Zest && SecondIn(words.Bracket, out _) is { } beside && !beside.Low.IsCount
+            var second = part == "juice" && !asked.Zest && _items.SecondIn(words.Bracket, out _) is { } beside && !beside.Low.IsCount
                 ? beside
                 : null;
-            items.Add(Resolve(said, name, amount, second, words with { Bracket = "" }, out var odd));
+            items.Add(_items.Resolve(said, name, amount, second, words with { Bracket = "" }, out var odd));
             trouble = odd.Length > 0 ? odd : trouble;
         }
 
@@ -184,7 +185,7 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         var drainedWeight = false;
 
         // A second measure may stand behind the name: "1 cup flour (120 g)".
-        if (second is null && SecondIn(words.Bracket, out drainedWeight) is { } behind)
+        if (second is null && _items.SecondIn(words.Bracket, out drainedWeight) is { } behind)
         {
             second = behind;
             words = words with
@@ -206,7 +207,7 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
             return new(said.Text, [], words.Note, said.Optional, NotRead: said.Text.Trim(), Trouble: "An amount, but of what?");
         if (Two(said, first, second, rest, words) is { } two)
             return two;
-        var item = Resolve(said, words.Name, first, second, words, out var trouble, drainedWeight);
+        var item = _items.Resolve(said, words.Name, first, second, words, out var trouble, drainedWeight);
         return Line(said, [item], words.Note, trouble);
     }
 
@@ -230,10 +231,10 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
 
         ReadLine? Both(string name, MeasuredHead more, LineWords of)
         {
-            var one = Resolve(said, name, first, second, of, out var oddOne);
+            var one = _items.Resolve(said, name, first, second, of, out var oddOne);
             var behind = LineWords.Of(more.Rest);
             var note = one.Ingredient is { Bloom: > 0 } ? "to bloom the gelatine, " + behind.Note : behind.Note;
-            var other = Resolve(said, behind.Name, more.First, more.Second, behind with { Note = note }, out var oddOther);
+            var other = _items.Resolve(said, behind.Name, more.First, more.Second, behind with { Note = note }, out var oddOther);
             if (other.Grams is null)
                 return null;
             return Line(said, [one, other], of.Note, oddOne.Length > 0 ? oddOne : oddOther);
@@ -251,7 +252,7 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         var items = new List<ReadItem>(names.Length);
         foreach (var name in names)
         {
-            items.Add(Resolve(said, name, each with { Each = false }, null, words, out var odd));
+            items.Add(_items.Resolve(said, name, each with { Each = false }, null, words, out var odd));
             trouble = odd.Length > 0 ? odd : trouble;
         }
 
@@ -282,7 +283,7 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
                 continue;
             var words = LineWords.Of(" " + Times().Replace(before, "").TrimEnd(':', '-', '–', '—', '=', ',', ' '));
             var note = LineWords.Trimmed(words.Note + ", " + behind.Trim(',', '-', '–', '—', ' '));
-            var item = Resolve(said, words.Name, head.Value.First, head.Value.Second, words with { Note = note }, out var trouble);
+            var item = _items.Resolve(said, words.Name, head.Value.First, head.Value.Second, words with { Note = note }, out var trouble);
             return Line(said, [item], note, trouble);
         }
 
@@ -298,7 +299,7 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         var names = words.Name.Split(" and ") is { Length: 2 } two && two.All(n => finder.Find(n).Likeness is Likeness.Known)
             ? two
             : [words.Name];
-        var found = names.Select(n => (Name: n, Found: Named(n, "", words))).ToList();
+        var found = names.Select(n => (Name: n, Found: _items.Named(n, "", words))).ToList();
         if (found.Exists(f => f.Found.Ingredient is null))
             return new(
                 said.Text, [], NotRead: said.Text.Trim(), Trouble: "No amount that can be read, and no ingredient known by this name.")
@@ -312,28 +313,6 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         var unknown = items.FirstOrDefault(i => i.Found.Likeness is Likeness.None);
         var whole = said.Tidy.Note is { Length: > 0 } aside ? note.Length > 0 ? note + ", " + aside : aside : note;
         return new(said.Text, items, whole, said.Optional, NotRead: unknown?.Name ?? "", Trouble: unknown is null ? trouble : "");
-    }
-
-    /// <summary>A measure in a bracket, with words round it: "about 500 g", "400 g flesh", "350 g drained weight".</summary>
-    private Measure? SecondIn(string inside, out bool drained)
-    {
-        drained = false;
-        if (inside.Length == 0)
-            return null;
-        foreach (var piece in (IEnumerable<string>)[inside, .. Alternatives().Split(inside)])
-        {
-            var text = BeforeMeasure().Replace(piece.Trim(), "");
-            var read = _grammar.Measure.Then(Parser<char>.Any.ManyString(), (m, r) => (Measure: m, Behind: r)).Parse(text);
-            if (!read.Success || read.Value.Measure is not { } measure || measure.Container.Length > 0
-                    || !BehindMeasure().IsMatch(read.Value.Behind))
-                continue;
-            if (measure.Low.IsCount)
-                continue;
-            drained = Drained().IsMatch(piece);
-            return measure;
-        }
-
-        return null;
     }
 
     /// <summary>The word behind a number that is a unit but for one slip, and that unit.</summary>
@@ -350,97 +329,6 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         var read = ReadTidy(said, lower.Replace(typed, unit, StringComparison.Ordinal));
         return read.Trouble.Length > 0 ? read : read with { Trouble = $"“{typed}” is read as {unit}. Is that right?" };
     }
-
-    /// <summary>Which ingredient a name is, and what the measure weighs of it.</summary>
-    private ReadItem Resolve(
-        SaidLine said, string name, Measure first, Measure? second, LineWords words, out string trouble, bool drainedWeight = false)
-    {
-        trouble = "";
-        var size = EggSizeIn(name) ?? EggSizeIn(words.Note) ?? EggSizeIn(said.Tidy.Text);
-        var found = Named(name, first.Middle.Sticks > 0 ? "stick" : first.Container, words);
-        if (found.Ingredient is not { } what)
-            return new(name, found, null, GoesIn.Mixed, []);
-        var assumed = new List<string>(3);
-        if (!what.IsFat)
-            first = first.SticksAsPieces();
-        var grams = drainedWeight ? null : _weigher.GramsOf(first, what, size, assumed);
-        var counted = first.Middle.IsCount ? first.Middle.Pieces : 0;
-        if (second is not null)
-        {
-            var heard = new List<string>(2);
-            var other = _weigher.GramsOf(second, what, size, heard);
-            grams = Weigher.Agree(first, second, what, grams, other, heard, assumed, out trouble);
-        }
-
-        var note = words.Note + " " + said.Tidy.Note;
-        if (grams is { } weight)
-        {
-            if (second is null && said.Tidy.Across > 0)
-                grams = weight = Weigher.Sized(what, weight, said.Tidy.Across, assumed);
-            if (!drainedWeight && what.Is(Traits.InLiquid) && Drained().IsMatch($"{note} {name} {words.Bracket}"))
-                grams = weight = Weigher.Drained(weight, assumed);
-            if (trouble.Length == 0 && second is not null && counted > 0)
-                trouble = Plausible.PieceQuestion(what, counted, weight);
-            if (trouble.Length == 0)
-                trouble = Plausible.Question(what, weight);
-        }
-
-        if (found.Likeness is Likeness.Near)
-            assumed.Insert(0, $"“{name}” taken as {what.Name}");
-        var way = WaysIn.Of(what, note, name);
-        double? left = null;
-        if (way is GoesIn.Reduced && grams is { } before)
-        {
-            left = Reduction.Left(note + " " + words.Bracket, what, before, _grammar, out var impossible);
-            if (impossible && trouble.Length == 0)
-                trouble = $"That is more than the water in {what.ShortName}. To half is counted: what is it boiled down to?";
-        }
-
-        return new(name, found, grams, way, assumed) { ReducedTo = left };
-    }
-
-    /// <summary>
-    /// Which ingredient is meant: by its name; by its share of fat or cocoa; by the name with what stands in brackets behind it, or
-    /// with its
-    /// container ("2 gelatine leaves"); by the first of two ("butter or margarine"). A tin of pineapple is tinned pineapple.
-    /// </summary>
-    private Found Named(string name, string container, LineWords words)
-    {
-        if (container is "tin" or "tins" or "can" or "cans" && finder.Find("tinned " + name) is { Likeness: Likeness.Known } tinned)
-            return tinned;
-        if (container is "jar" or "jars" && finder.Find("jarred " + name) is { Likeness: Likeness.Known } jarred)
-            return jarred;
-        if (ByShare.Find(name, words.Note + " " + words.Bracket) is { } share && finder.ById(share) is { } one)
-            return new(one, Likeness.Known, []);
-        foreach (var behind in (string[])[words.Bracket, words.Note.Split(',', 2)[0]])
-        {
-            if (behind.Length > 0 && finder.Exactly($"{name} {behind}") is { } closer)
-                return new(closer, Likeness.Known, []);
-        }
-
-        if (container.Length > 0 && finder.Exactly($"{name} {container}") is { } packed)
-            return new(packed, Likeness.Known, []);
-        var found = finder.Find(name);
-        if (found.Likeness is Likeness.Known)
-            return container is "leaf" or "leaves" or "sheet" or "sheets" && found.Ingredient?.Id == Pantry.Gelatine.Id
-                && Pantry.Find("gelatine-leaf") is { } leaf
-                ? found with { Ingredient = leaf }
-                : found;
-        if (container.Length > 0 && finder.Find($"{name} {container}") is { Likeness: Likeness.Known } whole)
-            return whole;
-        return Or().Match(name) is { Success: true } or && finder.Find(name[..or.Index]) is { Likeness: Likeness.Known } first
-            ? first
-            : found;
-    }
-
-    private static EggSize? EggSizeIn(string words) =>
-        words.Contains("extra large", StringComparison.Ordinal) || words.Contains("extra-large", StringComparison.Ordinal)
-            || words.Contains("very large", StringComparison.Ordinal)
-            ? EggSize.ExtraLarge
-        : words.Contains("large", StringComparison.Ordinal) ? EggSize.Large
-        : words.Contains("medium", StringComparison.Ordinal) ? EggSize.Medium
-        : words.Contains("small", StringComparison.Ordinal) ? EggSize.Small
-        : null;
 }
 
 /// <summary>A line while it is read.</summary>

@@ -129,7 +129,8 @@ internal static partial class LineTidier
     }
 
     /// <summary>A text in which the letters that stand for noughts are noughts.</summary>
-    public static string Digits(string text) => NoughtsWithin().Replace(text + " ", m => m.Value.Replace('O', '0').Replace('o', '0')).TrimEnd();
+    public static string Digits(string text) =>
+        NoughtsWithin().Replace(text + " ", m => m.Value.Replace('O', '0').Replace('o', '0')).TrimEnd();
 
     private static double Millimetres(string size, string unit) =>
         double.TryParse(size.Replace(',', '.'), NumberStyles.AllowDecimalPoint, CultureInfo.InvariantCulture, out var value)

@@ -56,7 +56,9 @@ public sealed record ComposeAnswer(
     double StartToSliceLeastMinutes, double StartToSliceBestMinutes, IReadOnlyList<string> Contains, IReadOnlyList<WeighAnswer> Weigh,
     IReadOnlyList<StepAnswer> Steps, IReadOnlyList<AdviceAnswer> Advice)
 {
-    /// <summary>What is only likely to be meant so in the lines that were sent, each with its line; it is worked out as it is said here.</summary>
+    /// <summary>
+    /// What is only likely to be meant so in the lines that were sent, each with its line; it is worked out as it is said here.
+    /// </summary>
     public IReadOnlyList<string> Questions { get; init; } = [];
 }
 

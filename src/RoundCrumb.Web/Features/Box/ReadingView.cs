@@ -95,7 +95,9 @@ public sealed class ReadingView
                     : " · boiled down to half",
                 Core.Fillings.GoesIn.Boiled => " · boiled first",
                 Core.Fillings.GoesIn.Toasted =>
-                    string.Create(CultureInfo.InvariantCulture, $" · {(what.IsFat ? "browned" : "toasted")} first, {what.UsualLoss * 100:0} % less"),
+                    string.Create(
+                        CultureInfo.InvariantCulture,
+                        $" · {(what.IsFat ? "browned" : "toasted")} first, {what.UsualLoss * 100:0} % less"),
                 Core.Fillings.GoesIn.Soured => " · only its curd goes in",
                 Core.Fillings.GoesIn.Drained => " · drains away with the whey",
                 Core.Fillings.GoesIn.Beaten => " · beaten",

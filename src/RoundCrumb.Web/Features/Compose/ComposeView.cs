@@ -255,8 +255,9 @@ public sealed class ComposeView
     public InHand? InHand { get; set; }
 
     /// <summary>What the batch is made from all there is of; none where it is not.</summary>
-    public Ingredient? HandOf =>
-        C.Filling.Formula.Lines.FirstOrDefault(l => l.Ingredient.Id == C.Filling.Batch.Of && C.Filling.Batch.Kind is BatchKind.InHand)?.Ingredient;
+    public Ingredient? HandOf => C.Filling.Batch is { Kind: BatchKind.InHand, Of: var id }
+        ? C.Filling.Formula.Lines.FirstOrDefault(l => l.Ingredient.Id == id)?.Ingredient
+        : null;
 
     /// <summary>How many of these pans what is made fills, where the baker says how much that is; none elsewhere.</summary>
     public string? Fills => C.Filling.Batch.IsSaid
@@ -266,7 +267,8 @@ public sealed class ComposeView
     /// <summary>Where the same batch is shared out over other pans.</summary>
     public string PourFrom =>
         $"{Routes.Pour}?fill={C.Filling.Formula.Id}&make={Uri.EscapeDataString(CompositionAddress.NameOf(C.Filling.Batch))}"
-            + $"&crust={C.Crust.Family.Id}&set={Number(CompositionAddress.Firmness, C.Filling.Setter * 100)}&p={Uri.EscapeDataString(C.Pan.Key)}&many=1";
+            + $"&crust={C.Crust.Family.Id}&set={Number(CompositionAddress.Firmness, C.Filling.Setter * 100)}"
+            + $"&p={Uri.EscapeDataString(C.Pan.Key)}&many=1";
 
     /// <summary>The choices of how much filling to make: value, words, chosen or not.</summary>
     public IEnumerable<(string Value, string Words, bool Chosen)> Batches()

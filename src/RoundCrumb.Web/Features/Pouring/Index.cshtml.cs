@@ -46,7 +46,8 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
         InHand = await compositions.InHandAsync(f => Request.Query[f], cancel);
         IEnumerable<KeyValuePair<string, StringValues>> query = Request.Query;
         if (InHand?.Choice is { } batch)
-            query = query.Where(f => f.Key != CompositionAddress.Make).Append(new(CompositionAddress.Make, CompositionAddress.NameOf(batch)));
+            query = query.Where(f => f.Key != CompositionAddress.Make)
+                .Append(new(CompositionAddress.Make, CompositionAddress.NameOf(batch)));
         Form = PourForm.Read(query, _kitchen, Book, Shown.Units.Length);
         Sets = [.. SetsFor(Form, _kitchen).Where(s => !Same(s))];
         if (Request.Headers["HX-Request"] != "true")
