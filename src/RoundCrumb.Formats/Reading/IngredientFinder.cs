@@ -35,6 +35,9 @@ public sealed class IngredientFinder
     private const double WorthOffering = 0.70;
     private const double SameWord = 0.84;
 
+    /// <summary>A misspelt name is at most so many letters longer or shorter.</summary>
+    private const int MostOff = 3;
+
     /// <summary>Words that say how an ingredient is, not which it is.</summary>
     private static readonly HashSet<string> Descriptions = new(StringComparer.Ordinal)
     {
@@ -74,6 +77,9 @@ public sealed class IngredientFinder
     private readonly Dictionary<string, Ingredient> _remembered = new(StringComparer.Ordinal);
     private readonly JaroWinkler _likeness = new();
     private readonly Spelling _spelling;
+    private readonly string[][] _wordsOf;
+    private readonly Dictionary<string, int[]> _withWord;
+    private readonly Dictionary<char, int[]> _withFirst;
 
     /// <param name="ingredients">All that can be found; where two share a name, the later one has it, so that a baker's own come
     /// last.</param>
@@ -96,6 +102,10 @@ public sealed class IngredientFinder
         }
 
         _names = [.. _byName.Select(n => (n.Key, n.Value))];
+        _wordsOf = Array.ConvertAll(_names, n => n.Key.Split(' '));
+        _withWord = Enumerable.Range(0, _names.Length).SelectMany(i => _wordsOf[i].Distinct().Select(w => (Word: w, At: i)))
+            .GroupBy(w => w.Word, w => w.At, StringComparer.Ordinal).ToDictionary(g => g.Key, g => g.ToArray(), StringComparer.Ordinal);
+        _withFirst = Enumerable.Range(0, _names.Length).GroupBy(i => _names[i].Key[0]).ToDictionary(g => g.Key, g => g.ToArray());
         _spelling = new(_names.SelectMany(n => n.Key.Split(' ')).Concat(Descriptions).Concat(States).Concat(OtherThings));
         foreach (var (words, id) in remembered ?? new Dictionary<string, string>())
         {
@@ -169,6 +179,18 @@ public sealed class IngredientFinder
     public bool OnlyDescribes(string name) =>
         name.Length is > 0 and <= 200 && !_byName.ContainsKey(Key(name)) && Words(name).All(Descriptions.Contains);
 
+    /// <summary>The ingredient that a name surely stands for; none where that would be a guess.</summary>
+    public Ingredient? Surely(string name)
+    {
+        if (name.Length > 200)
+            return null;
+        var words = Words(name).ToArray();
+        var key = string.Join(' ', words);
+        return words.Length == 0 ? null
+            : _remembered.TryGetValue(key, out var known) || _byName.TryGetValue(key, out known) ? known
+            : Without(words, Descriptions);
+    }
+
     /// <summary>The ingredient that has just this name, word for word; none otherwise.</summary>
     public Ingredient? Exactly(string name) => name.Length > 200 ? null : _byName.GetValueOrDefault(Key(name));
 
@@ -223,51 +245,56 @@ public sealed class IngredientFinder
 
     private Found Guess(string key, string[] words)
     {
-        var scored = new List<(double Score, Ingredient Ingredient)>();
+        var scored = new Dictionary<Ingredient, double>();
         var bare = string.Join(' ', words);
-        foreach (var (name, ingredient) in _names)
+        foreach (var at in Alike(words, bare, key))
         {
             // A misspelt word is worth a guess; so is a name that shares its words with another.
-            var score = Shared(words, name);
-            if (Math.Abs(name.Length - bare.Length) <= 3)
+            var (name, ingredient) = _names[at];
+            var score = Shared(words, _wordsOf[at]);
+            if (Math.Abs(name.Length - bare.Length) <= MostOff && name[0] == bare[0])
                 score = Math.Max(score, _likeness.Similarity(bare, name));
-            if (key.Length != bare.Length && Math.Abs(name.Length - key.Length) <= 3)
+            if (key.Length != bare.Length && Math.Abs(name.Length - key.Length) <= MostOff && name[0] == key[0])
                 score = Math.Max(score, _likeness.Similarity(key, name));
 
             // What a name ends in is the thing itself: an extract may be taken for one that is spelt like it, but never for juice.
-            if (score >= NearEnough && _likeness.Similarity(words[^1], name[(name.LastIndexOf(' ') + 1)..]) < SameWord)
+            if (score >= NearEnough && _likeness.Similarity(words[^1], _wordsOf[at][^1]) < SameWord)
                 score = NearEnough - 0.01;
-            if (score >= WorthOffering)
-                scored.Add((score, ingredient));
+            if (score >= WorthOffering && score > scored.GetValueOrDefault(ingredient))
+                scored[ingredient] = score;
         }
 
-        var best = scored.GroupBy(s => s.Ingredient).Select(g => (Score: g.Max(s => s.Score), Ingredient: g.Key))
-            .OrderByDescending(s => s.Score).ThenBy(s => s.Ingredient.Name.Length).Take(4).ToList();
+        var best = scored.OrderByDescending(s => s.Value).ThenBy(s => s.Key.Name.Length).Take(4).ToList();
         if (best.Count == 0)
             return new(null, Likeness.None, []);
-        return best[0].Score >= NearEnough
-            ? new(best[0].Ingredient, Likeness.Near, [.. best.Skip(1).Select(b => b.Ingredient)])
-            : new(null, Likeness.None, [.. best.Select(b => b.Ingredient)]);
+        return best[0].Value >= NearEnough
+            ? new(best[0].Key, Likeness.Near, [.. best.Skip(1).Select(b => b.Key)])
+            : new(null, Likeness.None, [.. best.Select(b => b.Key)]);
     }
 
-    /// <summary>How much of two names is the same words: 0.89 at most, so that it is offered and never taken.</summary>
-    private static double Shared(string[] words, string name)
+    /// <summary>The names that share a word with another, or begin like it and are about as long.</summary>
+    private HashSet<int> Alike(string[] words, string bare, string key)
     {
-        var (same, all) = (0, 0);
-        foreach (var range in name.AsSpan().Split(' '))
+        var alike = new HashSet<int>();
+        foreach (var word in words)
+            alike.UnionWith(_withWord.GetValueOrDefault(word) ?? []);
+        foreach (var begins in (char[])[bare[0], key[0]])
         {
-            all++;
-            foreach (var word in words)
+            foreach (var at in _withFirst.GetValueOrDefault(begins) ?? [])
             {
-                if (name.AsSpan()[range].SequenceEqual(word))
-                {
-                    same++;
-                    break;
-                }
+                if (Math.Abs(_names[at].Key.Length - bare.Length) <= MostOff || Math.Abs(_names[at].Key.Length - key.Length) <= MostOff)
+                    alike.Add(at);
             }
         }
 
-        return same == 0 ? 0 : 0.89 * 2 * same / (words.Length + all);
+        return alike;
+    }
+
+    /// <summary>How much of two names is the same words: 0.89 at most, so that it is offered and never taken.</summary>
+    private static double Shared(string[] words, string[] others)
+    {
+        var same = others.Count(words.Contains);
+        return same == 0 ? 0 : 0.89 * 2 * same / (words.Length + others.Length);
     }
 
     private static IEnumerable<string> Words(string name)

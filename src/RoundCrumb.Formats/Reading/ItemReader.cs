@@ -93,10 +93,10 @@ internal sealed class ItemReader(IngredientFinder finder, RecipeMeasures measure
     /// </summary>
     public Found Named(string name, string container, LineWords words)
     {
-        if (container is "tin" or "tins" or "can" or "cans" && finder.Find("tinned " + name) is { Likeness: Likeness.Known } tinned)
-            return tinned;
-        if (container is "jar" or "jars" && finder.Find("jarred " + name) is { Likeness: Likeness.Known } jarred)
-            return jarred;
+        if (container is "tin" or "tins" or "can" or "cans" && finder.Surely("tinned " + name) is { } tinned)
+            return new(tinned, Likeness.Known, []);
+        if (container is "jar" or "jars" && finder.Surely("jarred " + name) is { } jarred)
+            return new(jarred, Likeness.Known, []);
         if (ByShare.Find(name, words.Note + " " + words.Bracket) is { } share && finder.ById(share) is { } one)
             return new(one, Likeness.Known, []);
         foreach (var behind in (string[])[words.Bracket, words.Note.Split(',', 2)[0]])
@@ -107,17 +107,15 @@ internal sealed class ItemReader(IngredientFinder finder, RecipeMeasures measure
 
         if (container.Length > 0 && finder.Exactly($"{name} {container}") is { } packed)
             return new(packed, Likeness.Known, []);
-        var found = finder.Find(name);
-        if (found.Likeness is Likeness.Known)
-            return container is "leaf" or "leaves" or "sheet" or "sheets" && found.Ingredient?.Id == Pantry.Gelatine.Id
-                && Pantry.Find("gelatine-leaf") is { } leaf
-                ? found with { Ingredient = leaf }
-                : found;
-        if (container.Length > 0 && finder.Find($"{name} {container}") is { Likeness: Likeness.Known } whole)
-            return whole;
-        return Or().Match(name) is { Success: true } or && finder.Find(name[..or.Index]) is { Likeness: Likeness.Known } first
-            ? first
-            : found;
+        if (finder.Surely(name) is { } sure)
+            return new(
+                container is "leaf" or "leaves" or "sheet" or "sheets" && sure.Id == Pantry.Gelatine.Id
+                    && Pantry.Find("gelatine-leaf") is { } leaf
+                    ? leaf
+                    : sure, Likeness.Known, []);
+        var other = container.Length > 0 ? finder.Surely($"{name} {container}") : null;
+        other ??= Or().Match(name) is { Success: true } or ? finder.Surely(name[..or.Index]) : null;
+        return other is not null ? new(other, Likeness.Known, []) : finder.Find(name);
     }
 
     private static EggSize? EggSizeIn(string words) =>

@@ -133,7 +133,7 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         if (asked.Any)
             return Fruit(said, asked, measure, words);
         var whole = egg.Length > 0 ? $"egg {egg}s" : words.Name;
-        if (egg.Length == 0 && finder.Find(whole) is not { Likeness: Likeness.Known, Ingredient.Id: "vanilla-pod" })
+        if (egg.Length == 0 && finder.Surely(whole)?.Id is not "vanilla-pod")
             return null;
         var item = _items.Resolve(said, whole, measure, null, words with { Note = words.Note + words.Name }, out var trouble);
         return Line(said, [item], words.Note, trouble);
@@ -296,7 +296,7 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         if (FruitParts.Named(words.Note) is { Any: true } asked
                 && Fruit(said, asked, new Measure(new Amounts(0, Pieces: 1)), words) is { } fruit)
             return fruit;
-        var names = words.Name.Split(" and ") is { Length: 2 } two && two.All(n => finder.Find(n).Likeness is Likeness.Known)
+        var names = words.Name.Split(" and ") is { Length: 2 } two && two.All(n => finder.Surely(n) is not null)
             ? two
             : [words.Name];
         var found = names.Select(n => (Name: n, Found: _items.Named(n, "", words))).ToList();

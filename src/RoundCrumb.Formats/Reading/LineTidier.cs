@@ -1,3 +1,4 @@
+using System.Buffers;
 using System.Globalization;
 using System.Text.RegularExpressions;
 
@@ -112,7 +113,7 @@ internal static partial class LineTidier
         lower = PoundsAndOunces().Replace(lower, "$1 plus $2");
         var aside = new List<string>();
         var across = 0.0;
-        foreach (var kind in (Regex[])[Heat(), Size(), Time()])
+        foreach (var kind in Kinds(lower))
         {
             lower = kind.Replace(lower, m =>
             {
@@ -127,6 +128,33 @@ internal static partial class LineTidier
             .TrimEnd(',', ' ');
         return new(lower, aside, repaired, across, question);
     }
+
+    /// <summary>What a line may name besides ingredients; most lines name nothing of the kind, and are not searched for it.</summary>
+    private static IEnumerable<Regex> Kinds(string lower)
+    {
+        if (lower.AsSpan().IndexOfAny(Degrees) >= 0 || lower.Contains("deg", StringComparison.Ordinal) || EndsInDegrees(lower))
+            yield return Heat();
+        if (lower.AsSpan().IndexOfAny(InchMarks) >= 0 || lower.Contains("cm", StringComparison.Ordinal)
+                || lower.Contains("mm", StringComparison.Ordinal) || lower.Contains("in", StringComparison.Ordinal))
+            yield return Size();
+        if (lower.Contains("min", StringComparison.Ordinal) || lower.Contains('h', StringComparison.Ordinal))
+            yield return Time();
+
+        static bool EndsInDegrees(string lower)
+        {
+            for (var i = 2; i < lower.Length; i++)
+            {
+                if (lower[i] is 'f' or 'c' && (char.IsAsciiDigit(lower[i - 1]) || (lower[i - 1] == ' ' && char.IsAsciiDigit(lower[i - 2]))))
+                    return true;
+            }
+
+            return false;
+        }
+    }
+
+    private static readonly SearchValues<char> Degrees = SearchValues.Create("°º");
+
+    private static readonly SearchValues<char> InchMarks = SearchValues.Create("\"″");
 
     /// <summary>A text in which the letters that stand for noughts are noughts.</summary>
     public static string Digits(string text) =>

@@ -8,13 +8,18 @@ internal sealed class Spelling(IEnumerable<string> words)
     public const int Shortest = 5;
 
     private readonly HashSet<string> _known = new(words, StringComparer.Ordinal);
+    private readonly Dictionary<int, string[]> _byLength =
+        words.Distinct(StringComparer.Ordinal).Where(w => w.Length >= Shortest - 1).GroupBy(w => w.Length).ToDictionary(g => g.Key, g => g.ToArray());
 
     /// <summary>True for a word that is known as it is.</summary>
     public bool Knows(string word) => _known.Contains(word);
 
     /// <summary>The known words that differ by one letter: one too many, one missing, another one, or two changed about.</summary>
     public IEnumerable<string> Near(string word) =>
-        word.Length < Shortest ? [] : _known.Where(k => k.Length >= Shortest - 1 && IsOneSlip(word, k)).Order(StringComparer.Ordinal);
+        word.Length < Shortest
+            ? []
+            : Enumerable.Range(word.Length - 1, 3).SelectMany(n => _byLength.GetValueOrDefault(n) ?? []).Where(k => IsOneSlip(word, k))
+                .Order(StringComparer.Ordinal);
 
     /// <summary>True for two different words that one slip makes of each other.</summary>
     public static bool IsOneSlip(ReadOnlySpan<char> a, ReadOnlySpan<char> b)
