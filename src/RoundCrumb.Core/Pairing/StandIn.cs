@@ -26,6 +26,12 @@ public sealed record StandIn(
     /// <summary>More of one pan than this is nobody's idea of standing in.</summary>
     private const int MostPans = 24;
 
+    /// <summary>So much over its fill line is still as deep as the other, mm.</summary>
+    private const double OverTheLine = 1;
+
+    /// <summary>True where the filling can stand as deep in it as in the other, below its fill line.</summary>
+    public bool SameDepthFits { get; private init; }
+
     /// <summary>True when the kitchen has not as many of it as are needed.</summary>
     public bool TooFew => Owned < Count;
 
@@ -101,7 +107,10 @@ public sealed record StandIn(
             + (pan.Unmoulds == c.Pan.Unmoulds ? 0 : 0.15)
             + (pan.HasRim == c.Pan.HasRim || c.Crust.Edge is Edge.Trimmed ? 0 : 0.1)
             + (place.Room < count ? 0.5 : 0);
-        return new(pan, count, depth, deeper, batch, bake, set, misfit, moved, place.Room);
+        return new(pan, count, depth, deeper, batch, bake, set, misfit, moved, place.Room)
+        {
+            SameDepthFits = pie.FilledDepth.Value.Value <= line + OverTheLine,
+        };
     }
 
     /// <summary>Every figure that can be opened.</summary>

@@ -18,6 +18,12 @@ public readonly record struct QuantityFormatter(UnitChoice Units)
     private static readonly double MlPerTablespoon = KitchenMeasures.Tablespoon(CupSize.American);
     private static readonly double MlPerTeaspoon = KitchenMeasures.Teaspoon(CupSize.American);
     private const double MmPerInch = 25.4;
+
+    /// <summary>What a recipe's heats in °F step by.</summary>
+    private const double FahrenheitStep = 25;
+
+    /// <summary>From here up a probe in °F is read to the nearest five, °C.</summary>
+    private const double HotCelsius = 50;
     private static readonly string[] Eighths = ["", "⅛", "¼", "⅜", "½", "⅝", "¾", "⅞"];
 
     /// <summary>Any quantity.</summary>
@@ -79,10 +85,7 @@ public readonly record struct QuantityFormatter(UnitChoice Units)
         Dimension.Area => Area(amount),
         Dimension.OvenHeat => Oven(amount),
         Dimension.OvenDial => Dial(amount),
-        Dimension.Warmth =>
-            Units.Oven is OvenUnit.Fahrenheit
-                ? Invariant($"{Math.Round((amount * 9 / 5) + 32):0} °F")
-                : Invariant($"{Math.Round(amount):0} °C"),
+        Dimension.Warmth => Warmth(amount),
         Dimension.OvenReading => Reading(amount),
         Dimension.HeatDifference => Units.Oven is OvenUnit.Fahrenheit ? Invariant($"{amount * 9 / 5:0} °F") : Invariant($"{amount:0} °C"),
         Dimension.Time => Minutes(amount, amount),
@@ -172,9 +175,19 @@ public readonly record struct QuantityFormatter(UnitChoice Units)
         ? Invariant($"{mm2 / (MmPerInch * MmPerInch):0.#} sq in")
         : Invariant($"{mm2 / 100:#,0} cm²");
 
+    /// <summary>How warm food is: in °F to the degree, from 50 °C up to the nearest five, as a probe is read.</summary>
+    private string Warmth(double c)
+    {
+        if (Units.Oven is not OvenUnit.Fahrenheit)
+            return Invariant($"{Math.Round(c):0} °C");
+        var f = (c * 9 / 5) + 32;
+        return Invariant($"{(c < HotCelsius ? Math.Round(f) : Math.Round(f / 5) * 5):0} °F");
+    }
+
+    /// <summary>A recipe's heat as ovens are set: in °F by twenty-fives, so that 220 °C is 425 and 180 is 350.</summary>
     private string Oven(double c) => Units.Oven switch
     {
-        OvenUnit.Fahrenheit => Invariant($"{Math.Round(OvenScale.ToFahrenheit(new(c)) / 5) * 5:0} °F"),
+        OvenUnit.Fahrenheit => Invariant($"{Math.Round(OvenScale.ToFahrenheit(new(c)) / FahrenheitStep) * FahrenheitStep:0} °F"),
         OvenUnit.Fan => Invariant($"{Math.Round((c - OvenScale.FanAllowance) / 5) * 5:0} °C fan"),
         OvenUnit.Gas => c < 125 ? "gas ½" : Invariant($"gas {OvenScale.ToGas(new(c))}"),
         _ => Invariant($"{Math.Round(c / 5) * 5:0} °C"),

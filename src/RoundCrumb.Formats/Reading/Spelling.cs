@@ -9,7 +9,8 @@ internal sealed class Spelling(IEnumerable<string> words)
 
     private readonly HashSet<string> _known = new(words, StringComparer.Ordinal);
     private readonly Dictionary<int, string[]> _byLength =
-        words.Distinct(StringComparer.Ordinal).Where(w => w.Length >= Shortest - 1).GroupBy(w => w.Length).ToDictionary(g => g.Key, g => g.ToArray());
+        words.Distinct(StringComparer.Ordinal).Where(w => w.Length >= Shortest - 1).GroupBy(w => w.Length)
+            .ToDictionary(g => g.Key, g => g.ToArray());
 
     /// <summary>True for a word that is known as it is.</summary>
     public bool Knows(string word) => _known.Contains(word);

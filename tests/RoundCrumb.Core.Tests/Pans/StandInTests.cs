@@ -22,6 +22,8 @@ public class StandInTests
         small.Depth.Value.Value.ShouldBe(10.3, 0.1);
         small.Deeper.Value.Value.ShouldBe(-5.7, 0.1);
         small.BakeTime.Value.Value.ShouldBe(0.75, 1e-9);
+        small.SameDepthFits.ShouldBeFalse();
+        pie.StandIns.Single(s => s.Pan.Id == "tart-23").SameDepthFits.ShouldBeTrue();
     }
 
     [Fact]
@@ -43,6 +45,8 @@ public class StandInTests
             var lined = other.After.Lined;
             (lined.VolumeTo(other.Depth.Value.Value).Value * other.Count).ShouldBe(pie.FilledEach.Value.Value, 1e-3);
             other.Count.ShouldBeGreaterThan(0);
+            if (other.SameDepthFits)
+                pie.FilledDepth.Value.Value.ShouldBeLessThan(other.Pan.Depth.Value);
             other.SetTime.Value.Least.ShouldBeGreaterThanOrEqualTo(composition.Filling.Formula.Family.SetTime.Least - 1e-9);
         }
 

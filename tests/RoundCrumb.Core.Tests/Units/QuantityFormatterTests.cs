@@ -57,9 +57,13 @@ public class QuantityFormatterTests
     }
 
     [Theory]
-    [InlineData(220, "220 °C", "430 °F", "200 °C fan", "gas 7")]
-    [InlineData(180, "180 °C", "355 °F", "160 °C fan", "gas 4")]
-    [InlineData(175, "175 °C", "345 °F", "155 °C fan", "gas 4")]
+    [InlineData(220, "220 °C", "425 °F", "200 °C fan", "gas 7")]
+    [InlineData(230, "230 °C", "450 °F", "210 °C fan", "gas 8")]
+    [InlineData(190, "190 °C", "375 °F", "170 °C fan", "gas 5")]
+    [InlineData(160, "160 °C", "325 °F", "140 °C fan", "gas 3")]
+    [InlineData(150, "150 °C", "300 °F", "130 °C fan", "gas 2")]
+    [InlineData(180, "180 °C", "350 °F", "160 °C fan", "gas 4")]
+    [InlineData(175, "175 °C", "350 °F", "155 °C fan", "gas 4")]
     public void One_oven_in_four_tongues(double celsius, string c, string f, string fan, string gas)
     {
         var heat = new OvenCelsius(celsius).AsQuantity();
@@ -75,7 +79,7 @@ public class QuantityFormatterTests
         var warm = new Quantity(95, Dimension.Warmth);
         Fan.Say(warm).ShouldBe("95 °C");
         Cups.Say(warm).ShouldBe("95 °C");
-        Ounces.Say(warm).ShouldBe("203 °F");
+        Ounces.Say(warm).ShouldBe("205 °F");
     }
 
     [Fact]
@@ -116,7 +120,7 @@ public class QuantityFormatterTests
     public void A_sentence_says_its_quantities_in_the_bakers_units() =>
         Ounces.Say(
             new Phrase("Roll to {0} and bake at {1}.", new Millimetres(312).AsQuantity(), new OvenCelsius(220).AsQuantity()))
-            .ShouldBe("Roll to 12¼ in and bake at 430 °F.");
+            .ShouldBe("Roll to 12¼ in and bake at 425 °F.");
 
     [Theory]
     [InlineData("2,5", 2.5, "")]

@@ -32,7 +32,7 @@ internal static class FruitSortShelf
             "kumquats", "kumquats", "", 0.62, Fruity, M(81, 0.9, 9.5, 1.9, 0, 6.7), Fruit, juice: 0.3, each: 15,
             piece: "kumquat|kumquats", pack: 250, price: 2.60),
         R(
-            "sweet-lemon-juice", "sweet lemon juice", "meyer lemon juice|bergamot juice", 1.03, Wet, M(91, 0.2, 4, 0.4, 0, 4.4), Fruit,
+            "sweet-lemon-juice", "sweet lemon juice", "bergamot juice", 1.03, Wet, M(91, 0.2, 4, 0.4, 0, 4.4), Fruit,
             juice: 0.8, each: 45, piece: "lemon|lemons", pack: 400, price: 2.40),
         R(
             "cooking-apples", "cooking apples", "tart cooking apples|baking apples|crab apples", 0.55, Fruity,

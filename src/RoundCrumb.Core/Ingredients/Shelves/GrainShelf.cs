@@ -86,7 +86,7 @@ internal static class GrainShelf
             traits: Traits.Oats | Traits.MakesCrumb),
         R(
             "tapioca-pearls", "tapioca pearls",
-            "pearl tapioca|small pearl tapioca|sago|sago pearls|quick-cooking tapioca|minute tapioca", 0.75, Floury,
+            "pearl tapioca|small pearl tapioca|sago|sago pearls|quick-cooking tapioca", 0.75, Floury,
             M(11, 0.1, 1, 0.2, 87, 0.7), Flours, sets: 0.9, pack: 500, price: 2.00),
         R(
             "modified-starch", "modified starch for pies",

@@ -29,7 +29,7 @@ internal static class SweetShelf
             "isomalt", "isomalt", "sugar substitute, granulated|erythritol|xylitol|granulated sweetener", 0.85, Sweet,
             M(1, 0, 0, 0, 0, 99), Sugars, pack: 250, price: 4.00),
         R(
-            "invert-syrup", "invert sugar syrup", "invert sugar|trimoline-type syrup|inverted sugar", 1.40, Syrup, M(22, 0, 78, 0, 0, 0),
+            "invert-syrup", "invert sugar syrup", "invert sugar|inverted sugar", 1.40, Syrup, M(22, 0, 78, 0, 0, 0),
             Sugars, pack: 500, price: 4.00),
         R(
             "rice-syrup", "rice syrup", "brown rice syrup", 1.38, Syrup, M(22, 0, 70, 0.3, 5, 2.7), Sugars, pack: 350, price: 3.00),
@@ -102,7 +102,7 @@ internal static class SweetShelf
             Sugars, each: 5, piece: "sweet|sweets", pack: 200, price: 1.20, source: SourceKind.Packets),
         R(
             "jelly-sweets", "jelly sweets (gummies)",
-            "gummy sweets|jelly beans|jelly babies-style sweets|fruit gums|turkish delight|wine gums", 0.75, 0.70,
+            "gummy sweets|jelly beans|fruit gums|turkish delight|wine gums", 0.75, 0.70,
             M(15, 0.1, 76, 5, 3, 0.9), Sugars, from: Origin.Slaughter, pack: 200, price: 1.30, source: SourceKind.Packets),
         R(
             "popping-candy", "popping candy", "fizzy candy", 0.70, Sweet, M(2, 0, 96, 0, 0, 2), Sugars, has: Milk, pack: 50, price: 2.00,
