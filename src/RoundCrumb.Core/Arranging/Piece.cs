@@ -107,7 +107,7 @@ public static class PieceBook
         string id, string name, string ingredient, double l, double w, double thick, double grams, double trimmed, string tint,
         MinuteRange holds) =>
         new(
-        id, name, Pantry.Find(ingredient) ?? throw new InvalidOperationException(ingredient),
+        id, name, Pantry.Get(ingredient),
         Measured("long", l, Dimension.Length), Measured("wide", w, Dimension.Length), Measured("thick", thick, Dimension.Length),
         Measured("one weighs", grams, Dimension.Mass),
         new("stone, core, peel or hull", trimmed, trimmed * 0.7, trimmed * 1.4, Dimension.Share, "Of what is bought."), tint, holds);

@@ -216,7 +216,7 @@ public sealed class Assessment
         [
             PanVolume, PanBase, PanWall, PanTop, PanRim, LinedVolume,
             Yield.Weighed, Yield.Volume, Yield.Mass, Yield.SetIndex, Yield.Sugars, Yield.Juice,
-            Fit.Needed, Fit.LineDepth, Fit.RunsOver, FilledDepth, FilledEach, FilledMass, LeftOver, LeftOverMass, PotMass,
+            Fit.Needed, Fit.LineDepth, Fit.RunsOver, Fit.Fills, FilledDepth, FilledEach, FilledMass, LeftOver, LeftOverMass, PotMass,
             WhitesLeft, FilledBake?.Heat, FilledBake?.Minutes, FilledDial, Risen, Yield.Reducing,
         ];
         var options = new[] { Fit.Exact, Fit.Below, Fit.Above, Fit.Chosen }.OfType<BatchOption>().Distinct()

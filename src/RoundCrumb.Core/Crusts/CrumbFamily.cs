@@ -144,14 +144,8 @@ public sealed record CrumbFamily(
         if (sums.BrownedAway is { } away)
             yield return new(
                 StepKind.BrownButter,
-                new(
-                    new("Brown the butter in a wide pan: {0} of it boils off. Weigh it again.", (away.Value * pies).AsQuantity()), 6, 1,
-                    Place.Hob, "nut-brown flecks, smells of toast")
-                {
-                    Wait = MinuteRange.Between(5, 10),
-                    Caution =
-                            "It foams up and goes from brown to black in seconds; smoking butter: off the heat, window open, leave it be.",
-                });
+                Browning.Of(
+                    new("Brown the butter in a wide pan: {0} of it boils off. Weigh it again.", (away.Value * pies).AsQuantity())));
         yield return new(StepKind.GrindCrumb, new(
             sums.Biscuits is { } biscuits
                 ? new Phrase(

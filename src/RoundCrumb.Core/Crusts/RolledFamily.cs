@@ -178,7 +178,7 @@ public sealed record RolledFamily(
                     StepKind.SoftenFat,
                     new($"Take the {fat} out to soften.", 1, 0, Place.Bench, "a finger sinks in")
                     {
-                        Wait = new(Softening.Fat.Low, Softening.Fat.Usual, Softening.Fat.High),
+                        Wait = Softening.Fat.AsMinutes(),
                     }),
                 new(
                     StepKind.MakeDough,

@@ -16,7 +16,7 @@ internal static class FamilyWords
 
     public static readonly MethodStep SoftCheese = new("Take the cream cheese out to soften.", 1, 0, Place.Bench, "a finger sinks in")
     {
-        Wait = Waits(Softening.CreamCheese),
+        Wait = Softening.CreamCheese.AsMinutes(),
     };
 
     public static readonly MethodStep Bloom = new(
@@ -25,8 +25,6 @@ internal static class FamilyWords
     {
         Caution = "Never boil it: boiled gelatine does not set. Heated in a microwave oven it can spit and scald.",
     };
-
-    public static MinuteRange Waits(Constant minutes) => new(minutes.Low, minutes.Usual, minutes.High);
 
     public static Constant Line(double usual, double low, double high, string reason) =>
         new("below the rim", usual, low, high, Dimension.Length, reason);

@@ -118,11 +118,11 @@ public static class FillingBook
         [
             new(Pantry.Milk, 400, Note: "warmed to steaming"),
             new(Pantry.CasterSugar, 80),
-            new(Of("cardamom"), 2, Note: "in the milk"),
+            new(Pantry.Get("cardamom"), 2, Note: "in the milk"),
             new(Pantry.Yolk, 72, Note: "keep the whites"),
             new(Pantry.Cornflour, 32, Note: "smooth with the yolks and sugar first"),
             new(Pantry.Butter, 20, Note: "off the heat"),
-            new(Of("pears"), 150, Note: "poached, diced small, drained"),
+            new(Pantry.Get("pears"), 150, Note: "poached, diced small, drained"),
             new(Pantry.DoubleCream, 160, GoesIn.WhippedAndFolded, "to soft peaks, folded in last"),
         ],
         Pantry.Yolk, "#f0e0b6");
@@ -130,11 +130,11 @@ public static class FillingBook
     public static readonly FillingFormula RhubarbCustard = new(
         "rhubarb-buttermilk", "Rhubarb buttermilk custard", FillingFamilies.BakedCustard,
         [
-            new(Of("buttermilk"), 284, Note: "at room temperature"),
+            new(Pantry.Get("buttermilk"), 284, Note: "at room temperature"),
             new(Pantry.DoubleCream, 166),
             new(Pantry.WholeEgg, 150),
             new(Pantry.CasterSugar, 110),
-            new(Of("rhubarb"), 200, Note: "in short lengths, strewn in the shell"),
+            new(Pantry.Get("rhubarb"), 200, Note: "in short lengths, strewn in the shell"),
             new(Pantry.Vanilla, 5),
             new(Pantry.Salt, 1),
         ],
@@ -143,9 +143,9 @@ public static class FillingBook
     public static readonly FillingFormula GrapefruitCurd = new(
         "grapefruit-curd", "Grapefruit curd", FillingFamilies.PouredCurd,
         [
-            new(Of("grapefruit-juice"), 240, GoesIn.Reduced, "boiled down to half"),
+            new(Pantry.Get("grapefruit-juice"), 240, GoesIn.Reduced, "boiled down to half"),
             new(Pantry.LemonJuice, 45),
-            new(Of("grapefruit-zest"), 5),
+            new(Pantry.Get("grapefruit-zest"), 5),
             new(Pantry.CasterSugar, 150),
             new(Pantry.Yolk, 108, Note: "keep the whites"),
             new(Pantry.WholeEgg, 50),
@@ -156,9 +156,9 @@ public static class FillingBook
     public static readonly FillingFormula BloodOrange = new(
         "blood-orange-baked", "Blood orange, baked", FillingFamilies.BakedCitrus,
         [
-            new(Of("blood-orange-juice"), 160),
+            new(Pantry.Get("blood-orange-juice"), 160),
             new(Pantry.LemonJuice, 45),
-            new(Of("orange-zest"), 8),
+            new(Pantry.Get("orange-zest"), 8),
             new(Pantry.CasterSugar, 170),
             new(Pantry.WholeEgg, 200),
             new(Pantry.DoubleCream, 120),
@@ -169,21 +169,21 @@ public static class FillingBook
     public static readonly FillingFormula LimeMilk = new(
         "lime-condensed", "Lime and condensed milk", FillingFamilies.AcidMilk,
         [
-            new(Of("condensed-milk"), 397, Note: "one can"),
-            new(Of("lime-juice"), 120),
-            new(Of("lime-zest"), 6),
+            new(Pantry.Get("condensed-milk"), 397, Note: "one can"),
+            new(Pantry.Get("lime-juice"), 120),
+            new(Pantry.Get("lime-zest"), 6),
             new(Pantry.Yolk, 54, Note: "keep the whites"),
         ],
-        Of("condensed-milk"), "#f1ecc4");
+        Pantry.Get("condensed-milk"), "#f1ecc4");
 
     public static readonly FillingFormula GingerCheese = new(
         "ginger-lime-cheese", "Ginger and lime cream cheese", FillingFamilies.CheeseStiff,
         [
             new(Pantry.CreamCheese, 500, GoesIn.Beaten, "soft, 1–2 h out of the fridge"),
             new(Pantry.IcingSugar, 80),
-            new(Of("lime-juice"), 45),
-            new(Of("lime-zest"), 4),
-            new(Of("stem-ginger"), 50, Note: "chopped fine"),
+            new(Pantry.Get("lime-juice"), 45),
+            new(Pantry.Get("lime-zest"), 4),
+            new(Pantry.Get("stem-ginger"), 50, Note: "chopped fine"),
             new(Pantry.DoubleCream, 250, GoesIn.WhippedStiff, "whipped stiff, folded in by thirds"),
         ],
         Pantry.CreamCheese, "#f4efdc");
@@ -191,7 +191,7 @@ public static class FillingBook
     public static readonly FillingFormula RaspberryChiffon = new(
         "raspberry-chiffon", "Raspberry yoghurt chiffon", FillingFamilies.Chiffon,
         [
-            new(Of("raspberry-puree"), 240),
+            new(Pantry.Get("raspberry-puree"), 240),
             new(Pantry.Yoghurt, 200, Note: "at room temperature"),
             new(Pantry.CasterSugar, 60),
             new(Pantry.Water, 40, GoesIn.Bloom, "cold, for the gelatine"),
@@ -207,7 +207,7 @@ public static class FillingBook
         [
             new(Pantry.DarkChocolate, 280, Note: "chopped"),
             new(Pantry.DoubleCream, 280, Note: "just brought to a boil"),
-            new(Of("tahini"), 40),
+            new(Pantry.Get("tahini"), 40),
             new(Pantry.Honey, 25),
             new(Pantry.Butter, 25, Note: "soft, stirred in last"),
             new(Pantry.Salt, 2),
@@ -222,8 +222,8 @@ public static class FillingBook
             new(Pantry.WholeEgg, 100),
             new(Pantry.GroundAlmonds, 140),
             new(Pantry.PlainFlour, 25),
-            new(Of("rum"), 10),
-            new(Of("plums"), 220, Note: "halved, laid on top, skin down"),
+            new(Pantry.Get("rum"), 10),
+            new(Pantry.Get("plums"), 220, Note: "halved, laid on top, skin down"),
         ],
         Pantry.WholeEgg, "#dcb877");
 
@@ -236,20 +236,20 @@ public static class FillingBook
             new(Pantry.WholeEgg, 150),
             new(Pantry.CasterSugar, 95),
             new(Pantry.PlainFlour, 12),
-            new(Of("nutmeg"), 1),
+            new(Pantry.Get("nutmeg"), 1),
         ],
         Pantry.WholeEgg, "#f2e2b4");
 
     public static readonly FillingFormula WalnutTreacle = new(
         "walnut-treacle", "Walnut and treacle", FillingFamilies.NutSyrup,
         [
-            new(Of("golden-syrup"), 230),
-            new(Of("treacle"), 60),
+            new(Pantry.Get("golden-syrup"), 230),
+            new(Pantry.Get("treacle"), 60),
             new(Pantry.BrownSugar, 75),
             new(Pantry.Butter, 60, Note: "melted with the syrup"),
             new(Pantry.DoubleCream, 70),
             new(Pantry.WholeEgg, 150),
-            new(Of("walnuts"), 220, Note: "toasted, broken"),
+            new(Pantry.Get("walnuts"), 220, Note: "toasted, broken"),
             new(Pantry.Salt, 3),
         ],
         Pantry.WholeEgg, "#a8703a");
@@ -257,7 +257,7 @@ public static class FillingBook
     public static readonly FillingFormula Gooseberry = new(
         "gooseberry", "Gooseberry", FillingFamilies.FruitCrumble,
         [
-            new(Of("gooseberries"), 750),
+            new(Pantry.Get("gooseberries"), 750),
             new(Pantry.CasterSugar, 150),
             new(Pantry.Cornflour, 16),
             new(Pantry.PlainFlour, 10),
@@ -286,7 +286,4 @@ public static class FillingBook
 
     /// <summary>The formula with this id, or none.</summary>
     public static FillingFormula? Find(string id) => All.FirstOrDefault(f => f.Id == id);
-
-    private static Ingredient Of(string id) =>
-        Pantry.Find(id) ?? throw new InvalidOperationException($"There is no ingredient called {id}.");
 }

@@ -20,6 +20,9 @@ public static class FillingConstants
         "boils off in a minute", 15, 10, 25, Dimension.Volume, "A wide pan at a lively boil on a home hob; a narrow pan half as much.");
     public static readonly Constant CurdFromMilk = new(
         "curd from milk", 0.17, 0.14, 0.20, Dimension.Share, "Well squeezed, of the milk's weight; richer milk gives more.");
+    public static readonly Constant DrainedFruit = new(
+        "left of tinned fruit, drained", 0.60, 0.55, 0.65, Dimension.Share,
+        "Of all that is in the tin; what the tin says is drained is believed before this.");
     public static readonly Constant Folded = new(
         "kept when folded in", 0.85, 0.80, 0.90, Dimension.Factor, "Folding knocks out some of the air.");
     public static readonly Constant BeatenCheese = new(

@@ -29,6 +29,7 @@ public sealed record BatchOption(
 /// <param name="Above">Nearest workable batch that fills.</param>
 /// <param name="Chosen">What the baker makes.</param>
 /// <param name="RunsOver">Of the chosen batch, what even the brim would not hold, each pie; 0 or more.</param>
+/// <param name="Fills">How many such pans the chosen batch fills, where the baker says how much is made; none elsewhere.</param>
 public sealed record Fit(
     Worked<Millilitres> Needed,
     Worked<Millimetres> LineDepth,
@@ -36,7 +37,8 @@ public sealed record Fit(
     BatchOption? Below,
     BatchOption Above,
     BatchOption Chosen,
-    Worked<Millilitres> RunsOver)
+    Worked<Millilitres> RunsOver,
+    Worked<Number>? Fills)
 {
     /// <summary>Fits a formula to a number of equal lined pans.</summary>
     /// <param name="formula">The formula.</param>
@@ -115,6 +117,9 @@ public sealed record Fit(
             new(Math.Max(0, (chosen.Volume.Value.Value / pies) + taken.Value - lined.Volume.Value)),
             "the batch shared out − room to the brim",
             [Term.Of(chosen.Volume), .. beneath, Term.Given("pies", pies, Dimension.Count), Term.Given("room to the brim", lined.Volume)]);
-        return new(needed, depth, exact, below, above, chosen, over);
+        var fills = !choice.IsSaid ? null : new Worked<Number>(
+            "pans-filled", "Pans it fills", new(chosen.Volume.Value / each), "the batch ÷ room in one", Term.Of(chosen.Volume),
+            Term.Given("room in one", each));
+        return new(needed, depth, exact, below, above, chosen, over, fills);
     }
 }

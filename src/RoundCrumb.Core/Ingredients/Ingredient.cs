@@ -145,6 +145,15 @@ public sealed record Ingredient(string Id, string Name, double BulkDensity, doub
     /// <summary>What the pieces are called: "yolk", "yolks".</summary>
     public (string One, string Many) Piece { get; init; } = ("", "");
 
+    /// <summary>
+    /// True where a piece is what is bought or opened as one: a tin, a tub, a sachet, a tea bag. These come in all sizes, and "a packet" of
+    /// it is one piece, however many are in a box.
+    /// </summary>
+    public bool PieceIsPack { get; init; }
+
+    /// <summary>How far the usual piece measures across, for bought shells and rounds; 0 for all else.</summary>
+    public Millimetres PieceAcross { get; init; }
+
     /// <summary>How it is bought.</summary>
     public Pack Pack { get; init; }
 

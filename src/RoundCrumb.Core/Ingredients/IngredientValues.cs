@@ -38,6 +38,8 @@ public sealed record IngredientValues(
             UsualLoss = UsualLoss,
             GramsEach = GramsEach,
             Piece = (One, Many),
+            PieceIsPack = from.PieceIsPack,
+            PieceAcross = from.PieceAcross,
             Pack = new(PackGrams, PackPrice),
             Traits = Traits ?? from.Traits,
             MakeupFrom = SourceKind.Baker,

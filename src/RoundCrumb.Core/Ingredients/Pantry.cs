@@ -52,4 +52,8 @@ public static class Pantry
 
     /// <summary>The ingredient with this id, or none.</summary>
     public static Ingredient? Find(string id) => ById.GetValueOrDefault(id);
+
+    /// <summary>The ingredient with an id that is written in the code.</summary>
+    /// <exception cref="InvalidOperationException">There is none.</exception>
+    public static Ingredient Get(string id) => Find(id) ?? throw new InvalidOperationException($"There is no ingredient called {id}.");
 }

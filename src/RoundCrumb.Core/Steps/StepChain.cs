@@ -233,8 +233,22 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                     Named(
                         $"Toast the {string.Join(" and the ", toasted.Select(l => l.Ingredient.ShortName))} on a tray; tip out "
                             + $"and cool."),
-                    new(2, 0.5, pies), MinuteRange.Between(8, 10), Place.Oven, "golden right through; they go on colouring on the tray")
-                { Heat = StepHeat.Of(170, 165, 175) });
+                    new(2, 0.5, pies), Toasting.Minutes.AsMinutes(), Place.Oven, Toasting.Cue)
+                { Heat = Toasting.Heat });
+
+        foreach (var butter in formula.Lines.Where(l => l.GoesIn is GoesIn.Toasted && l.Ingredient.IsFat))
+        {
+            var step = Browning.Of(
+                Named(
+                    new(
+                        $"Brown the {PhraseWords.Escaped(butter.Ingredient.ShortName)} in a wide pan: {{0}} of it boils off. Let it cool.",
+                        new Quantity(butter.Ingredient.UsualLoss, Dimension.Share))));
+            steps.Add(
+                new(
+                    StepKind.BrownButter, StepPart.Filling, step.Do, new(step.SetUp, step.PerPie, pies), step.Wait, step.Where, step.Cue,
+                    step.Caution)
+                { Subject = butter.Ingredient.Id });
+        }
 
         foreach (var step in formula.Family.Method)
             steps.Add(

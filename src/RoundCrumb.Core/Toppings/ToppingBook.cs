@@ -9,7 +9,6 @@ namespace RoundCrumb.Core.Toppings;
 public static class ToppingBook
 {
     private static readonly StepHeat MeringueHeat = StepHeat.Of(150, 140, 160);
-    private static readonly StepHeat ToastHeat = StepHeat.Of(170, 165, 175);
 
     private static readonly MinuteRange Baked = MinuteRange.Between(24 * 60, 48 * 60);
 
@@ -17,7 +16,7 @@ public static class ToppingBook
     public static readonly Topping Mascarpone = Topping.Whipped(
         "mascarpone-cream", "Whipped cream, mascarpone", Pantry.DoubleCream,
         [
-            new(Get("mascarpone"), ToppingConstants.CheeseToCream, "cold, beaten in before the cream is stiff"),
+            new(Pantry.Get("mascarpone"), ToppingConstants.CheeseToCream, "cold, beaten in before the cream is stiff"),
             new(
                 Pantry.CasterSugar, new("sugar to cream", 0.05, 0, 0.10, Dimension.Share, "A little, to taste."),
                 "with the machine stopped, at soft peaks"),
@@ -224,7 +223,7 @@ public static class ToppingBook
         };
 
     private static Topping Jelly(string id, string name, string tint, string juice, double sugar) => new(
-        id, name, ToppingKind.Jelly, Get(juice),
+        id, name, ToppingKind.Jelly, Pantry.Get(juice),
         [
             Part("caster-sugar", sugar, "dissolved in half the juice, warm"),
             new(
@@ -266,8 +265,8 @@ public static class ToppingBook
         MinuteRange.Between(12 * 60, 24 * 60), "they soften as they drink", GoesOn.Cold,
         [
             new(
-                new("Toast them on a tray at {1}, turning once; tip out and cool.", ToastHeat.AsQuantity()), 2, 0, Place.Oven,
-                "golden right through; they go on colouring on the tray") { Heat = ToastHeat, Wait = new(15, 20, 24 * 60) },
+                new("Toast them on a tray at {1}, turning once; tip out and cool.", Toasting.Heat.AsQuantity()), 2, 0, Place.Oven,
+                Toasting.Cue) { Heat = Toasting.Heat, Wait = new(15, 20, 24 * 60) },
             new("Strew them on.", 0.5, 0.5, Place.Bench, "even, more at the rim"),
         ]) with
     {
@@ -277,7 +276,7 @@ public static class ToppingBook
     private static Topping Filmed(
         string id, string name, ToppingKind kind, string tint, string of, double film, double low, double high, string why,
         IReadOnlyList<ToppingPart> with, MinuteRange holds, string ends, GoesOn when, IReadOnlyList<MethodStep> steps) =>
-        new(id, name, kind, Get(of), with, holds, ends)
+        new(id, name, kind, Pantry.Get(of), with, holds, ends)
         {
             GoesOn = when,
             Film = new("grams to a square centimetre", film, low, high, Dimension.Factor, why),
@@ -285,11 +284,9 @@ public static class ToppingBook
             Steps = steps,
         };
 
-    private static Ingredient Get(string id) => Pantry.Find(id) ?? throw new InvalidOperationException(id);
-
     private static ToppingPart Part(string id, double share, string note)
     {
-        var ingredient = Get(id);
+        var ingredient = Pantry.Get(id);
         return new(
             ingredient,
             new($"{ingredient.ShortName} to the base", share, share * 0.85, share * 1.15, Dimension.Factor, "Bakers differ a little."),

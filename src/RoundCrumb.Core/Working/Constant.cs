@@ -16,4 +16,7 @@ public sealed record Constant(string Name, double Usual, double Low, double High
         : this(name, usual, usual, usual, dimension, reason)
     {
     }
+
+    /// <summary>A figure in minutes as a time to wait, from the lowest to the highest.</summary>
+    public MinuteRange AsMinutes() => new(Low, Usual, High);
 }

@@ -206,8 +206,7 @@ internal sealed partial class TextRecipeReader(LineReader reader)
     [GeneratedRegex(
         @"^(?:pre-?heat|heat|bake|cook|boil|simmer|mix|stir|whisk|beat|fold|press|pour|chill|cool|leave|let|line|roll|rub|melt|spread|put|"
             + @"place|add|combine|whip|sprinkle|scatter|arrange|remove|return|set|make|blend|blitz|tip|cream|grease|prick|serve|top|"
-            + @"meanwhile|"
-            + @"when|once|while|then|to make|in a)\b(?:\W+\w+){4,}", RegexOptions.IgnoreCase)]
+            + @"meanwhile|when|once|while|then|to make|in a)\b(?:\W+\w+){4,}", RegexOptions.IgnoreCase)]
     private static partial Regex Order();
 
     [GeneratedRegex(@"^\d+[.)] [A-Z][a-z]+ .*[a-z]")]

@@ -50,10 +50,9 @@ public sealed class IngredientFinder
         "roasted", "unsweetened", "raw", "nice", "about", "in", "washed", "trimmed", "pouring", "a", "an", "cultured", "prepared",
         "medjool", "roast", "lukewarm", "tepid", "cooking", "baking", "standard", "ordinary", "regular", "quick", "split", "lump", "ready",
         "made", "rolled", "old", "fashioned", "mini", "active", "whipped", "softly", "soft", "firm", "little", "big", "few", "such",
-        "brick",
-        "creamy", "smooth", "juicy", "heated", "seedless", "store", "bought", "additional", "skinned", "flesh", "pulp", "loose", "leaf",
-        "drained", "undrained", "strained", "sieved", "infused", "reduced", "zested", "clean", "dry", "thin", "thinly", "reserved",
-        "individual", "and", "or", "then", "style", "coarse", "to", "eat", "strong",
+        "brick", "creamy", "smooth", "juicy", "heated", "seedless", "store", "bought", "additional", "skinned", "flesh", "pulp", "loose",
+        "leaf", "drained", "undrained", "strained", "sieved", "infused", "reduced", "zested", "clean", "dry", "thin", "thinly",
+        "reserved", "individual", "and", "or", "then", "style", "coarse", "to", "eat", "strong",
     };
 
     /// <summary>Words that change what an ingredient is: leaving one out is a guess, and is asked about.</summary>
@@ -71,7 +70,6 @@ public sealed class IngredientFinder
     };
 
     private readonly Dictionary<string, int> _order = new(StringComparer.Ordinal);
-    private readonly Dictionary<string, Ingredient> _byId = new(StringComparer.Ordinal);
     private readonly Dictionary<string, Ingredient> _byName = new(StringComparer.Ordinal);
     private readonly (string Key, Ingredient Ingredient)[] _names;
     private readonly Dictionary<string, Ingredient> _remembered = new(StringComparer.Ordinal);
@@ -86,10 +84,11 @@ public sealed class IngredientFinder
     /// <param name="remembered">Words that the baker has said stand for an ingredient's id.</param>
     public IngredientFinder(IEnumerable<Ingredient> ingredients, IReadOnlyDictionary<string, string>? remembered = null)
     {
+        var byId = new Dictionary<string, Ingredient>(StringComparer.Ordinal);
         foreach (var one in ingredients)
         {
+            byId[one.Id] = one;
             _order[one.Id] = _order.Count;
-            _byId[one.Id] = one;
             foreach (var name in NamesOf(one))
                 _byName[Key(name)] = one;
         }
@@ -109,7 +108,7 @@ public sealed class IngredientFinder
         _spelling = new(_names.SelectMany(n => n.Key.Split(' ')).Concat(Descriptions).Concat(States).Concat(OtherThings));
         foreach (var (words, id) in remembered ?? new Dictionary<string, string>())
         {
-            if (_byId.TryGetValue(id, out var one))
+            if (byId.TryGetValue(id, out var one))
                 _remembered[Key(words)] = one;
         }
     }
@@ -150,11 +149,8 @@ public sealed class IngredientFinder
         if (words.Length == 0)
             return new(null, Likeness.None, []);
         var key = string.Join(' ', words);
-        if (_remembered.TryGetValue(key, out var known) || _byName.TryGetValue(key, out known))
-            return new(known, Likeness.Known, []);
-
-        if (Without(words, Descriptions) is { } plain)
-            return new(plain, Likeness.Known, []);
+        if (Surely(words, key) is { } sure)
+            return new(sure, Likeness.Known, []);
         if (Without(words, StatesToo) is { } like)
             return new(like, Likeness.Near, []);
         if (Respelt(words) is { } respelt)
@@ -168,7 +164,7 @@ public sealed class IngredientFinder
         // A sort of something that is known: "russet apples" are apples, most likely.
         for (var from = 1; from < words.Length; from++)
         {
-            if (_byName.TryGetValue(string.Join(' ', words[from..]), out known))
+            if (_byName.TryGetValue(string.Join(' ', words[from..]), out var known))
                 return new(known, Likeness.Near, [.. guess.All.Where(c => c != known).Take(3)]);
         }
 
@@ -185,17 +181,14 @@ public sealed class IngredientFinder
         if (name.Length > 200)
             return null;
         var words = Words(name).ToArray();
-        var key = string.Join(' ', words);
-        return words.Length == 0 ? null
-            : _remembered.TryGetValue(key, out var known) || _byName.TryGetValue(key, out known) ? known
-            : Without(words, Descriptions);
+        return words.Length == 0 ? null : Surely(words, string.Join(' ', words));
     }
+
+    private Ingredient? Surely(string[] words, string key) =>
+        _remembered.TryGetValue(key, out var known) || _byName.TryGetValue(key, out known) ? known : Without(words, Descriptions);
 
     /// <summary>The ingredient that has just this name, word for word; none otherwise.</summary>
     public Ingredient? Exactly(string name) => name.Length > 200 ? null : _byName.GetValueOrDefault(Key(name));
-
-    /// <summary>The ingredient with an id, if it can be found here.</summary>
-    public Ingredient? ById(string id) => _byId.GetValueOrDefault(id);
 
     /// <summary>True for a word of some ingredient's name, or one that describes ingredients.</summary>
     public bool Knows(string word) => _spelling.Knows(Singular(word));

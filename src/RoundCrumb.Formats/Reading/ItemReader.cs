@@ -87,9 +87,8 @@ internal sealed class ItemReader(IngredientFinder finder, RecipeMeasures measure
     }
 
     /// <summary>
-    /// Which ingredient is meant: by its name; by its share of fat or cocoa; by the name with what stands in brackets behind it, or
-    /// with its
-    /// container ("2 gelatine leaves"); by the first of two ("butter or margarine"). A tin of pineapple is tinned pineapple.
+    /// Which ingredient is meant: by its name; by its share of fat or cocoa; by the name with what stands in brackets behind it, or with
+    /// its container ("2 gelatine leaves"); by the first of two ("butter or margarine"). A tin of pineapple is tinned pineapple.
     /// </summary>
     public Found Named(string name, string container, LineWords words)
     {
@@ -97,8 +96,8 @@ internal sealed class ItemReader(IngredientFinder finder, RecipeMeasures measure
             return new(tinned, Likeness.Known, []);
         if (container is "jar" or "jars" && finder.Surely("jarred " + name) is { } jarred)
             return new(jarred, Likeness.Known, []);
-        if (ByShare.Find(name, words.Note + " " + words.Bracket) is { } share && finder.ById(share) is { } one)
-            return new(one, Likeness.Known, []);
+        if (ByShare.Find(name, words.Note + " " + words.Bracket) is { } share)
+            return new(share, Likeness.Known, []);
         foreach (var behind in (string[])[words.Bracket, words.Note.Split(',', 2)[0]])
         {
             if (behind.Length > 0 && finder.Exactly($"{name} {behind}") is { } closer)
@@ -108,11 +107,7 @@ internal sealed class ItemReader(IngredientFinder finder, RecipeMeasures measure
         if (container.Length > 0 && finder.Exactly($"{name} {container}") is { } packed)
             return new(packed, Likeness.Known, []);
         if (finder.Surely(name) is { } sure)
-            return new(
-                container is "leaf" or "leaves" or "sheet" or "sheets" && sure.Id == Pantry.Gelatine.Id
-                    && Pantry.Find("gelatine-leaf") is { } leaf
-                    ? leaf
-                    : sure, Likeness.Known, []);
+            return new(sure, Likeness.Known, []);
         var other = container.Length > 0 ? finder.Surely($"{name} {container}") : null;
         other ??= Or().Match(name) is { Success: true } or ? finder.Surely(name[..or.Index]) : null;
         return other is not null ? new(other, Likeness.Known, []) : finder.Find(name);

@@ -14,6 +14,9 @@ internal static partial class LinePatterns
     [GeneratedRegex(@"^(?:a (?:little|bit of|touch of)|some|extra|more|enough|plenty of)\s+")]
     public static partial Regex Some();
 
+    [GeneratedRegex(@"\bsqueeze\b")]
+    public static partial Regex Squeeze();
+
     [GeneratedRegex(@"^(?:egg )?(yolk|white)s?$")]
     public static partial Regex EggParts();
 

@@ -133,7 +133,7 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         if (asked.Any)
             return Fruit(said, asked, measure, words);
         var whole = egg.Length > 0 ? $"egg {egg}s" : words.Name;
-        if (egg.Length == 0 && finder.Surely(whole)?.Id is not "vanilla-pod")
+        if (egg.Length == 0 && finder.Surely(whole) is null)
             return null;
         var item = _items.Resolve(said, whole, measure, null, words with { Note = words.Note + words.Name }, out var trouble);
         return Line(said, [item], words.Note, trouble);
@@ -199,8 +199,8 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
         if (first.Low.IsCount && FruitParts.Named(words.Note + " " + words.Bracket) is { Any: true } asked
                 && Fruit(said, asked, first, words) is { } fruit)
             return fruit;
-        if (words.Name is "lemon" or "lime" or "orange" && lower.Contains("squeeze", StringComparison.Ordinal))
-            return Fruit(said, new(false, true, true), first, words)!;
+        if (Squeeze().IsMatch(lower) && Fruit(said, new(false, true, true), first, words) is { } squeezed)
+            return squeezed;
         if (words.Name.Length == 0 && first.Container is "leaf" or "leaves" or "sheet" or "sheets")
             words = words with { Name = "leaf gelatine" };
         if (words.Name.Length == 0)

@@ -16,8 +16,7 @@ internal readonly record struct LineWords(string Name, string Note, string Brack
         " if needed", " as needed", " or to taste", " or as needed", " cut into", " from about", " such as ", " broken into",
         " in small pieces", " torn into", " soaked in", " left to", " straight from", " preferably", " or more", " each ", " cut in ",
         " until ", " cooked", " blitzed", " or less", " undiluted", " picked over", " weighed ", " reduced to", " reduced by",
-        " reduced down",
-        " boiled down", " boiled to", " simmered", " cooked down", " concentrated to",
+        " reduced down", " boiled down", " boiled to", " simmered", " cooked down", " concentrated to",
     ];
 
     /// <summary>What may follow "for" or "to" within a name.</summary>

@@ -42,7 +42,7 @@ internal static class Plausible
     /// <summary>What is odd about so many pieces that weigh so much; empty for nothing.</summary>
     public static string PieceQuestion(Ingredient what, double pieces, double grams)
     {
-        if (pieces <= 0 || what.GramsEach <= 0 || what.Piece.One.Length == 0 || char.IsAsciiDigit(what.Piece.One[0]))
+        if (pieces <= 0 || what.GramsEach <= 0 || what.Piece.One.Length == 0 || what.PieceIsPack)
             return "";
         var each = grams / pieces;
         return each > what.GramsEach * PieceFactor || each < what.GramsEach / PieceFactor

@@ -1,3 +1,4 @@
+using System.Diagnostics;
 using System.Globalization;
 using System.Text.RegularExpressions;
 using RoundCrumb.Core.Ingredients;
@@ -49,16 +50,19 @@ internal static partial class Reduction
         PerCent().Match(amount) is { Success: true } share
             ? double.Parse(share.Groups[1].Value.Replace(',', '.'), CultureInfo.InvariantCulture) / 100
         : Fraction().Match(amount) is { Success: true } words
-            ? (words.Groups["n"].Value switch { "two" or "2" => 2, "three" or "3" => 3, _ => 1 })
-                / (
-                    words.Groups["d"].Value switch
-                    {
-                        "third" or "thirds" or "3" => 3.0,
-                        "quarter" or "quarters" or "fourth" or "4" => 4,
-                        "fifth" or "fifths" or "5" => 5,
-                        _ => 2
-                    })
+            ? Parts(words.Groups["n"].Value) / WholeIn(words.Groups["d"].Value)
         : null;
+
+    private static double Parts(string said) => said switch { "two" or "2" => 2, "three" or "3" => 3, _ => 1 };
+
+    private static double WholeIn(string said) => said switch
+    {
+        "half" or "2" => 2,
+        "third" or "thirds" or "3" => 3,
+        "quarter" or "quarters" or "fourth" or "4" => 4,
+        "fifth" or "fifths" or "5" => 5,
+        _ => throw new UnreachableException(said),
+    };
 
     [GeneratedRegex(
         @"\b(?:boiled|simmered|cooked|reduced|concentrated|evaporated)\b[^,;]{0,24}?\b(?<how>to|by)\s+(?:about |"

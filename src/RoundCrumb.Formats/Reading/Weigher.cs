@@ -1,5 +1,5 @@
 using System.Globalization;
-using System.Text.RegularExpressions;
+using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
 
@@ -7,7 +7,7 @@ namespace RoundCrumb.Formats.Reading;
 
 /// <summary>What a measure of an ingredient weighs, and which of two measures is believed.</summary>
 /// <param name="measures">Whose cups and eggs are meant.</param>
-internal sealed partial class Weigher(RecipeMeasures measures)
+internal sealed class Weigher(RecipeMeasures measures)
 {
     /// <summary>Two measures that differ by more than this are pointed out.</summary>
     private const double Disagree = 0.08;
@@ -15,8 +15,8 @@ internal sealed partial class Weigher(RecipeMeasures measures)
     /// <summary>What the customary pairs differ by: 25 g and 1 oz, 50 g and 2 oz.</summary>
     private const double CustomsDisagree = 0.13;
 
-    /// <summary>Imperial pints in an American one: 568.3 / 473.2.</summary>
-    private const double ImperialPint = 1.201;
+    /// <summary>Imperial pints in an American one.</summary>
+    private static readonly double ImperialPint = KitchenMeasures.Pint(CupSize.Imperial) / KitchenMeasures.Pint(CupSize.American);
 
     /// <summary>A weight this near to whole or half packs, in packs, speaks for itself.</summary>
     private const double PackFits = 0.03;
@@ -50,8 +50,7 @@ internal sealed partial class Weigher(RecipeMeasures measures)
         {
             var each = what.Egg is not EggPart.None && what.GramsEach > 0
                 ? KitchenMeasures.Egg(what.Egg, size ?? measures.Egg)
-                : IsPack(measure.Container) && what.Pack.Grams > 0 && what.Piece.One is not ("sachet" or "tea bag")
-                    && !char.IsAsciiDigit(what.Piece.One.FirstOrDefault())
+                : IsPack(measure.Container) && what.Pack.Grams > 0 && !what.PieceIsPack
                     && !what.Piece.One.StartsWith(measure.Container.TrimEnd('s'), StringComparison.Ordinal) ? what.Pack.Grams
                 : what.GramsEach > 0 ? what.GramsEach
                 : measure.Container.Length > 0 ? what.Pack.Grams
@@ -69,28 +68,23 @@ internal sealed partial class Weigher(RecipeMeasures measures)
         return grams is > 0 and < 1e6 ? grams : null;
     }
 
-    /// <summary>What is left of fruit that lay in its juice or syrup, as a share of the tin's weight: 55 to 65 %.</summary>
-    private const double DrainedShare = 0.60;
-
     /// <summary>A weight once the liquid is poured off.</summary>
     public static double Drained(double grams, List<string> assumed)
     {
-        assumed.Add(FormattableString.Invariant($"drained: {DrainedShare * 100:0} % of the tin is left"));
-        return grams * DrainedShare;
+        var left = FillingConstants.DrainedFruit.Usual;
+        assumed.Add(FormattableString.Invariant($"drained: {left * 100:0} % of the tin is left"));
+        return grams * left;
     }
 
     /// <summary>A bought shell of another size than the usual one: by the square of its diameter. Anything else stays as it is.</summary>
     public static double Sized(Ingredient what, double grams, double across, List<string> assumed)
     {
-        if (ShellSize().Match(what.Piece.One) is not { Success: true } usual)
+        if (what.PieceAcross.Value is not (> 0 and var usual))
             return grams;
-        var by = across / 10 / double.Parse(usual.Groups[1].ValueSpan, CultureInfo.InvariantCulture);
-        assumed.Add(FormattableString.Invariant($"{across / 10:0.#} cm across instead of {usual.Groups[1].Value}: × {by * by:0.00}"));
+        var by = across / usual;
+        assumed.Add(FormattableString.Invariant($"{across / 10:0.#} cm across instead of {usual / 10:0.#}: × {by * by:0.00}"));
         return grams * by * by;
     }
-
-    [GeneratedRegex(@"^(\d+) cm (?:shell|crust|case|round)")]
-    private static partial Regex ShellSize();
 
     private static readonly HashSet<string> Packs = new(StringComparer.Ordinal)
     {
@@ -125,7 +119,7 @@ internal sealed partial class Weigher(RecipeMeasures measures)
     /// <summary>Of two weights the one that fits a pack, and why; the first where neither or both do.</summary>
     private static (double Grams, string How) OfTwoWeights(Ingredient what, double grams, double other)
     {
-        var pack = what.Piece.One.Length > 0 && char.IsAsciiDigit(what.Piece.One[0]) ? what.GramsEach : what.Pack.Grams;
+        var pack = what.PieceIsPack ? what.GramsEach : what.Pack.Grams;
         var fits = pack > 0 && Off(other) < PackFits && Off(grams) > PackFits ? other : grams;
         return (fits, pack > 0 && Off(fits) < PackFits
             ? FormattableString.Invariant($"{fits:0} g fits a pack of {pack:0} g, and is taken")

@@ -14,7 +14,8 @@ internal static class BiscuitKindShelf
         R(
             "custard-creams", "custard cream biscuits",
             "custard creams|vanilla sandwich biscuits|vanilla sandwich cookies|vanilla cream biscuits|golden sandwich cookies", 0.47,
-            Floury, M(2.5, 20, 34, 5.5, 36, 2), Biscuits, has: Wheat | Milk, each: 12, piece: "biscuit|biscuits", pack: 150, price: 0.80,
+            Floury, M(2.5, 20, 34, 5.5, 36, 2), Biscuits, has: Wheat | Milk, each: 12, piece: "biscuit|biscuits", pack: 150,
+            price: 0.80,
             source: P, traits: Traits.RichCrumb),
         R(
             "malted-milk-biscuits", "malted milk biscuits", "malt biscuits|malted biscuits", 0.45, Floury, M(3, 21, 20, 7, 47, 2),
@@ -103,7 +104,8 @@ internal static class BiscuitKindShelf
             source: P),
         R(
             "gingerbread", "gingerbread", "ginger cake|gingerbread crumbs|parkin|ginger cake crumbs|gingerbread biscuits", 0.40, Floury,
-            M(16, 11, 36, 5, 30, 2), Biscuits, has: Wheat | Egg, each: 12, piece: "biscuit|biscuits", pack: 250, price: 1.60, source: P),
+            M(16, 11, 36, 5, 30, 2), Biscuits, has: Wheat | Egg, each: 12, piece: "biscuit|biscuits", pack: 250, price: 1.60,
+            source: P),
         R(
             "rice-cakes", "rice cakes", "puffed corn|popcorn|caramel popcorn|toasted popcorn", 0.10, Floury, M(4, 4, 4, 8, 75, 5),
             Biscuits, each: 9, piece: "cake|cakes", pack: 130, price: 1.30, source: P),

@@ -21,7 +21,8 @@ internal static class BiscuitShelf
             "wheatmeal-crumbs", "wheatmeal biscuit crumbs (graham cracker)",
             "graham crackers|graham cracker crumbs|graham crumbs|wheatmeal biscuits|digestive biscuits|digestives|digestive "
                 + "biscuit crumbs|digestive crumbs|sweetmeal biscuits",
-            0.45, Floury, M(3, 20, 17, 7, 48, 5), Biscuits, Wheat, each: 15, piece: "biscuit|biscuits", pack: 400, price: 1.20, source: P),
+            0.45, Floury, M(3, 20, 17, 7, 48, 5), Biscuits, Wheat, each: 15, piece: "biscuit|biscuits", pack: 400, price: 1.20,
+            source: P),
         R(
             "ginger-biscuit-crumbs", "ginger biscuit crumbs (gingersnap)",
             "ginger biscuits|gingersnaps|ginger nuts|ginger snaps|gingernut biscuits|gingersnap crumbs|ginger cookies", 0.47, Floury,
@@ -43,7 +44,8 @@ internal static class BiscuitShelf
             price: 1.40, source: P, traits: Traits.RichCrumb),
         R(
             "shortbread-crumbs", "shortbread crumbs", "shortbread|shortbread biscuits|shortbread cookies|all-butter biscuits", 0.48,
-            Floury, M(3, 28, 17, 6, 44, 2), Biscuits, Wheat | Milk, each: 17, piece: "finger|fingers", pack: 200, price: 1.50, source: P,
+            Floury, M(3, 28, 17, 6, 44, 2), Biscuits, Wheat | Milk, each: 17, piece: "finger|fingers", pack: 200, price: 1.50,
+            source: P,
             traits: Traits.ButteryCrumb),
         R(
             "spiced-biscuit-crumbs", "caramelised spiced biscuit crumbs",
@@ -52,7 +54,8 @@ internal static class BiscuitShelf
             traits: Traits.RichCrumb),
         R(
             "oat-biscuit-crumbs", "oat biscuit crumbs", "oat biscuits|oat cookies|oatmeal cookies|oaty biscuits", 0.45, Floury,
-            M(3, 21, 25, 7, 38, 6), Biscuits, Wheat | Oats | Milk, each: 14, piece: "biscuit|biscuits", pack: 300, price: 1.40, source: P,
+            M(3, 21, 25, 7, 38, 6), Biscuits, Wheat | Oats | Milk, each: 14, piece: "biscuit|biscuits", pack: 300, price: 1.40,
+            source: P,
             traits: Traits.CoarseCrumb),
         R(
             "coconut-biscuit-crumbs", "coconut biscuit crumbs", "coconut biscuits|coconut rings|coconut cookies", 0.45, Floury,
@@ -63,7 +66,8 @@ internal static class BiscuitShelf
             M(3, 4, 3, 10, 72, 8), Biscuits, Wheat | Barley, each: 2, piece: "pretzel|pretzels", pack: 175, price: 1.60, source: P),
         R(
             "saltine-crumbs", "salted cracker crumbs", "saltines|saltine crackers|crackers|soda crackers|cream crackers|salted crackers",
-            0.40, Floury, M(4, 10, 2, 10, 69, 5), Biscuits, Wheat, each: 3, piece: "cracker|crackers", pack: 300, price: 1.10, source: P),
+            0.40, Floury, M(4, 10, 2, 10, 69, 5), Biscuits, Wheat, each: 3, piece: "cracker|crackers", pack: 300, price: 1.10,
+            source: P),
         R(
             "sponge-fingers", "sponge fingers (ladyfingers)", "ladyfingers|lady fingers|savoiardi|boudoir biscuits|sponge biscuits", 0.20,
             Floury, M(7, 4, 45, 8, 35, 1), Biscuits, Wheat | Egg, each: 8, piece: "finger|fingers", pack: 200, price: 1.40, source: P),
@@ -79,24 +83,25 @@ internal static class BiscuitShelf
         R(
             "shortcrust-pastry", "shortcrust pastry, bought",
             "ready-made shortcrust pastry|shortcrust pastry|ready-rolled shortcrust|shortcrust|pie crust dough|store-bought pie crust",
-            1.20, 0.85, M(22, 29, 1.5, 6, 38.5, 3), Biscuits, Wheat, each: 320, piece: "320 g sheet|320 g sheets", pack: 320, price: 1.60,
+            1.20, 0.85, M(22, 29, 1.5, 6, 38.5, 3), Biscuits, Wheat, boughtAs: "320 g sheet", pack: 320, price: 1.60,
             source: P,
             traits: Traits.BoughtDough),
         R(
             "tart-shell", "sweet tart shell, bought baked",
             "ready-made shell|ready-made pastry shell|ready-made pastry case|shortcrust pastry case|pastry case|"
                 + "sweet pastry case|ready-made tart shell|baked pastry case|ready-made pie crust|prepared pie crust|pie shell",
-            0.60, Floury, M(4, 26, 20, 6, 41, 3), Biscuits, Wheat | Milk | Egg, each: 190, piece: "23 cm shell|23 cm shells", pack: 190,
+            0.60, Floury, M(4, 26, 20, 6, 41, 3), Biscuits, Wheat | Milk | Egg, across: 230, boughtAs: "23 cm shell", pack: 190,
             price: 2.20, source: P,
             traits: Traits.BoughtShell),
         R(
             "tartlet-shell", "sweet tartlet shells, bought baked", "tartlet cases|mini tart shells|tartlet shells|pastry tartlet cases",
-            0.60, Floury, M(4, 26, 20, 6, 41, 3), Biscuits, Wheat | Milk | Egg, each: 24, piece: "8 cm shell|8 cm shells", pack: 288,
+            0.60, Floury, M(4, 26, 20, 6, 41, 3), Biscuits, Wheat | Milk | Egg, each: 24, across: 80,
+            piece: "8 cm shell|8 cm shells", pack: 288,
             price: 4.80, source: P,
             traits: Traits.BoughtShell),
         R(
             "puff-pastry", "puff pastry, bought", "ready-made puff pastry|puff pastry|ready-rolled puff pastry|puff pastry sheet", 1.15,
-            0.85, M(28, 25, 1.5, 6, 37, 2.5), Biscuits, Wheat, each: 320, piece: "320 g sheet|320 g sheets", pack: 320, price: 1.80,
+            0.85, M(28, 25, 1.5, 6, 37, 2.5), Biscuits, Wheat, boughtAs: "320 g sheet", pack: 320, price: 1.80,
             source: P,
             traits: Traits.BoughtDough),
         R(

@@ -16,7 +16,8 @@ internal static class ChocolateShelf
             "dark-chocolate", "dark chocolate",
             "bittersweet chocolate|semisweet chocolate|semi-sweet chocolate|plain chocolate|chocolate|50% chocolate|55% chocolate|"
                 + "dark chocolate 55%",
-            0.70, Melted, M(1, 32, 47, 6, 4, 10), Chocolate, Milk | Soya, pack: 200, price: 2.40, source: P, traits: Traits.DarkChocolate),
+            0.70, Melted, M(1, 32, 47, 6, 4, 10), Chocolate, Milk | Soya, pack: 200, price: 2.40, source: P,
+            traits: Traits.DarkChocolate),
         R(
             "dark-chocolate-70", "dark chocolate, 70 %",
             "70% chocolate|70% dark chocolate|70% cocoa chocolate|extra dark chocolate|bitter chocolate|dark chocolate 70%|70% "
@@ -26,10 +27,12 @@ internal static class ChocolateShelf
             "unsweetened-chocolate", "unsweetened chocolate", "baking chocolate|cocoa mass|100% chocolate|cacao mass", 0.70, Melted,
             M(1, 53, 1, 13, 8, 24), Chocolate, pack: 180, price: 4.00, source: P, traits: Traits.DarkChocolate),
         R(
-            "milk-chocolate", "milk chocolate", "", 0.70, Melted, M(1, 31, 56, 7, 1.5, 3.5), Chocolate, Milk | Soya, from: Origin.OfAnimal,
+            "milk-chocolate", "milk chocolate", "", 0.70, Melted, M(1, 31, 56, 7, 1.5, 3.5), Chocolate, Milk | Soya,
+            from: Origin.OfAnimal,
             pack: 200, price: 2.00, source: P, traits: Traits.PaleChocolate),
         R(
-            "white-chocolate", "white chocolate", "", 0.70, Melted, M(1, 32, 59, 6, 0, 2), Chocolate, Milk | Soya, from: Origin.OfAnimal,
+            "white-chocolate", "white chocolate", "", 0.70, Melted, M(1, 32, 59, 6, 0, 2), Chocolate, Milk | Soya,
+            from: Origin.OfAnimal,
             pack: 200, price: 2.20, source: P, traits: Traits.PaleChocolate),
         R(
             "chocolate-chips", "chocolate chips",

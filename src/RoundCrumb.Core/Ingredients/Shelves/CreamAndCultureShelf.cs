@@ -56,8 +56,8 @@ internal static class CreamAndCultureShelf
         R(
             "light-cream-cheese", "light cream cheese",
             "low-fat cream cheese|reduced-fat cream cheese|half-fat soft cheese|light soft cheese|neufchâtel|"
-                + "one-third-less-fat cream cheese", 1.00, 1.00, M(71, 16, 4.5, 7, 0, 1.5), Dairy, has: Milk, from: Cow, each: 200,
-            piece: "200 g pack|200 g packs", pack: 200, price: 1.50, traits: Traits.CreamCheese | Traits.FreshCheese),
+                + "one-third-less-fat cream cheese", 1.00, 1.00, M(71, 16, 4.5, 7, 0, 1.5), Dairy, has: Milk, from: Cow,
+            boughtAs: "200 g pack", pack: 200, price: 1.50, traits: Traits.CreamCheese | Traits.FreshCheese),
         R(
             "plant-cream-cheese", "plant cream cheese",
             "vegan cream cheese|dairy-free cream cheese|vegan soft cheese|cashew cream cheese", 0.98, 1.02, M(63, 25, 2.5, 3, 3, 3.5),
@@ -104,10 +104,10 @@ internal static class CreamAndCultureShelf
         R(
             "condensed-coconut-milk", "condensed coconut milk",
             "sweetened condensed coconut milk|vegan condensed milk|coconut condensed milk", 1.30, 0.77, M(30, 9, 55, 1, 3, 2), Dairy,
-            each: 320, piece: "320 g tin|320 g tins", pack: 320, price: 2.60, source: SourceKind.Packets),
+            boughtAs: "320 g tin", pack: 320, price: 2.60, source: SourceKind.Packets),
         R(
             "creamed-coconut", "creamed coconut, block", "creamed coconut|coconut block", 0.95, 1.05, M(2, 69, 7, 6, 1, 15), Dairy,
-            each: 200, piece: "200 g block|200 g blocks", pack: 200, price: 1.30),
+            boughtAs: "200 g block", pack: 200, price: 1.30),
         R(
             "whipped-topping", "whipped topping, frozen", "frozen whipped topping|whipped topping|non-dairy whipped topping", 0.33, 3.0,
             M(50, 25, 23, 1.2, 0, 0.8), Dairy, has: Milk, from: Cow, pack: 226, price: 2.60, source: SourceKind.Packets),

@@ -21,11 +21,12 @@ internal static class DairyShelf
             "skimmed-milk", "skimmed milk (non-fat)", "skim milk|nonfat milk|fat-free milk", 1.03, Wet, M(90.8, 0.2, 4.8, 3.5, 0, 0.7),
             Dairy, Milk, from: Cow, pack: 1136, price: 1.45),
         R(
-            "buttermilk", "buttermilk", "cultured buttermilk", 1.03, Wet, M(90, 0.9, 4.6, 3.6, 0, 0.9), Dairy, Milk, juice: 0.1, from: Cow,
-            each: 284, piece: "284 ml pot|284 ml pots", pack: 284, price: 0.80),
+            "buttermilk", "buttermilk", "cultured buttermilk", 1.03, Wet, M(90, 0.9, 4.6, 3.6, 0, 0.9), Dairy, Milk, juice: 0.1,
+            from: Cow,
+            boughtAs: "284 ml pot", pack: 284, price: 0.80),
         R(
             "evaporated-milk", "evaporated milk", "unsweetened condensed milk|tinned milk", 1.07, Wet, M(73.5, 8, 10, 7, 0, 1.5), Dairy,
-            Milk, from: Cow, each: 410, piece: "410 g tin|410 g tins", pack: 410, price: 1.30),
+            Milk, from: Cow, boughtAs: "410 g tin", pack: 410, price: 1.30),
         R(
             "milk-powder", "milk powder", "dried milk|powdered milk|dry milk powder|skimmed milk powder|nonfat dry milk", 0.50, Floury,
             M(4, 1, 52, 35, 0, 8), Dairy, Milk, from: Cow, pack: 300, price: 2.20),
@@ -43,7 +44,8 @@ internal static class DairyShelf
         R(
             "single-cream", "single cream (light)", "light cream|table cream|pouring cream", 1.01,
             Wet, M(74, 19, 3.6, 2.9, 0, 0.5), Dairy, Milk, from: Cow, pack: 300, price: 1.20),
-        R("clotted-cream", "clotted cream", "", 0.95, 1.02, M(32, 63, 2.3, 1.6, 0, 1.1), Dairy, Milk, from: Cow, pack: 227, price: 2.60),
+        R("clotted-cream", "clotted cream", "", 0.95, 1.02, M(32, 63, 2.3, 1.6, 0, 1.1), Dairy, Milk, from: Cow, pack: 227,
+            price: 2.60),
         R(
             "creme-fraiche", "crème fraîche", "creme fraiche|full-fat crème fraîche", 1.00, Wet, M(63, 31, 2.6, 2.4, 0, 1), Dairy, Milk,
             juice: 0.08, from: Cow, pack: 300, price: 1.30),
@@ -61,18 +63,19 @@ internal static class DairyShelf
             "cream-cheese", "full-fat cream cheese",
             "brick-style cream cheese|cream cheese|soft cheese|full-fat soft cheese|brick cream cheese|spreadable cheese|"
                 + "soft white cheese", 0.98, 1.02,
-            M(62, 28, 3, 6, 0, 1), Dairy, Milk, from: Cow, each: 200, piece: "200 g pack|200 g packs", pack: 200, price: 1.60,
+            M(62, 28, 3, 6, 0, 1), Dairy, Milk, from: Cow, boughtAs: "200 g pack", pack: 200, price: 1.60,
             traits: Traits.CreamCheese | Traits.FreshCheese),
         R(
-            "mascarpone", "mascarpone", "mascarpone cheese", 0.98, 1.02, M(48, 44, 3.5, 4, 0, 0.5), Dairy, Milk, from: Cow, each: 250,
-            piece: "250 g tub|250 g tubs", pack: 250, price: 1.90, traits: Traits.CreamCheese | Traits.FreshCheese),
+            "mascarpone", "mascarpone", "mascarpone cheese", 0.98, 1.02, M(48, 44, 3.5, 4, 0, 0.5), Dairy, Milk, from: Cow,
+            boughtAs: "250 g tub", pack: 250, price: 1.90, traits: Traits.CreamCheese | Traits.FreshCheese),
         R(
             "ricotta", "ricotta", "ricotta cheese|whole-milk ricotta", 1.03, 0.98, M(73, 12, 3, 10.5, 0, 1.5), Dairy, Milk, from: Cow,
-            each: 250, piece: "250 g tub|250 g tubs", pack: 250, price: 1.50, traits: Traits.FreshCheese),
+            boughtAs: "250 g tub", pack: 250, price: 1.50, traits: Traits.FreshCheese),
         R(
             "quark", "quark", "curd cheese|farmer's cheese|farmer cheese|fresh curd|fresh cheese|tvorog", 1.03, 0.97,
             M(80, 3, 4, 11.5, 0, 1.5), Dairy, Milk, from: Cow, pack: 250, price: 1.20, traits: Traits.FreshCheese),
-        R("cottage-cheese", "cottage cheese", "", 0.95, 0.98, M(79, 4.5, 3, 12, 0, 1.5), Dairy, Milk, from: Cow, pack: 300, price: 1.30),
+        R("cottage-cheese", "cottage cheese", "", 0.95, 0.98, M(79, 4.5, 3, 12, 0, 1.5), Dairy, Milk, from: Cow, pack: 300,
+            price: 1.30),
         R(
             "goats-curd", "goat’s curd", "goats' curd|goat's cheese, soft|soft goat cheese|soft goat's cheese|goat cheese", 0.98, 1.00,
             M(66, 18, 2, 13, 0, 1), Dairy, Milk, from: Cow, pack: 150, price: 3.00, traits: Traits.FreshCheese),
@@ -90,7 +93,7 @@ internal static class DairyShelf
             pack: 1000, price: 1.60, source: SourceKind.Packets),
         R(
             "coconut-milk", "coconut milk, tinned", "coconut milk|full-fat coconut milk|canned coconut milk", 1.00, Wet,
-            M(74, 19, 2.8, 1.8, 0.5, 1.9), Dairy, each: 400, piece: "400 ml tin|400 ml tins", pack: 400, price: 1.30),
+            M(74, 19, 2.8, 1.8, 0.5, 1.9), Dairy, boughtAs: "400 ml tin", pack: 400, price: 1.30),
         R(
             "coconut-cream", "coconut cream", "canned coconut cream|tinned coconut cream", 1.00, Wet, M(66, 25, 3, 2, 1.5, 2.5), Dairy,
             pack: 160, price: 1.10),

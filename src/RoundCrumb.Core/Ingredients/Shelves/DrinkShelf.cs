@@ -25,11 +25,11 @@ internal static class DrinkShelf
             M(3, 15, 0.5, 14, 0, 67.5), Drinks, pack: 227, price: 4.00),
         R(
             "bergamot-tea", "black tea with bergamot, loose", "bergamot tea|bergamot tea leaves|bergamot black tea|tea with bergamot",
-            0.40, 0, M(6, 2, 0, 20, 5, 67), Drinks, each: 2, piece: "tea bag|tea bags", pack: 125, price: 3.20),
+            0.40, 0, M(6, 2, 0, 20, 5, 67), Drinks, each: 2, piece: "tea bag|tea bags", pieceIsPack: true, pack: 125, price: 3.20),
         R(
             "tea-leaves", "black tea, loose", "tea bags|black tea bags|tea leaves|black tea|tea|loose tea|breakfast tea", 0.40, 0,
             M(6, 2, 0, 20, 5, 67),
-            Drinks, each: 2, piece: "tea bag|tea bags", pack: 125, price: 2.60),
+            Drinks, each: 2, piece: "tea bag|tea bags", pieceIsPack: true, pack: 125, price: 2.60),
         R("matcha", "matcha", "matcha powder|green tea powder", 0.45, Meal, M(5, 5, 1, 30, 5, 54), Drinks, pack: 30, price: 6.00),
         R(
             "rum", "rum", "dark rum|golden rum", 0.95, 1.04, M(67, 0, 0, 0, 0, 33), Drinks, alcohol: 33, pack: 665,
@@ -66,7 +66,8 @@ internal static class DrinkShelf
             "wine", "wine", "rosé wine", 0.99, 1.00,
             M(87, 0, 1, 0.1, 0, 11.9), Drinks, Sulphites, juice: 0.2, alcohol: 10, pack: 743, price: 7.00),
         R(
-            "cider", "cider (hard)", "hard cider|dry cider", 1.00, Wet, M(92, 0, 3, 0, 0, 5), Drinks, Sulphites, juice: 0.15, alcohol: 4,
+            "cider", "cider (hard)", "hard cider|dry cider", 1.00, Wet, M(92, 0, 3, 0, 0, 5), Drinks, Sulphites,
+            juice: 0.15, alcohol: 4,
             pack: 500, price: 2.00),
         R(
             "stout", "stout", "dark beer|beer|ale|porter|brown ale", 1.01, Wet, M(92, 0, 2, 0.4, 1.6, 4), Drinks, Barley, alcohol: 3.5,
@@ -75,7 +76,8 @@ internal static class DrinkShelf
             "apple-juice", "apple juice", "cloudy apple juice|apple cider|sweet cider|pressed apple juice", 1.04, Wet,
             M(88, 0.1, 10.5, 0.1, 0, 1.3), Drinks, juice: 0.2, pack: 1000, price: 1.60),
         R(
-            "pineapple-juice", "pineapple juice", "tinned pineapple juice", 1.05, Wet, M(86.5, 0.1, 11, 0.3, 0, 2.1), Drinks, juice: 0.3,
+            "pineapple-juice", "pineapple juice", "tinned pineapple juice", 1.05, Wet, M(86.5, 0.1, 11, 0.3, 0, 2.1), Drinks,
+            juice: 0.3,
             pack: 1000, price: 1.60),
         R(
             "cranberry-juice", "cranberry juice", "", 1.05, Wet,

@@ -148,6 +148,6 @@ internal static class ExtractShelf
             M(5, 29, 7, 29, 10, 20), Flavours, has: Mustard, pack: 55, price: 1.40),
         R(
             "yeast", "dried yeast", "instant yeast|active dry yeast|fast-action yeast|easy-bake yeast", 0.60, Spice,
-            M(5, 7, 8, 40, 10, 30), Flavours, each: 7, piece: "sachet|sachets", pack: 56, price: 1.60),
+            M(5, 7, 8, 40, 10, 30), Flavours, each: 7, piece: "sachet|sachets", pieceIsPack: true, pack: 56, price: 1.60),
     ];
 }

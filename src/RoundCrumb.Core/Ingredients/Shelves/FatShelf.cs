@@ -28,7 +28,8 @@ internal static class FatShelf
             "lard", "lard", "leaf lard|rendered lard", 0.87, Fatty, M(0, 100, 0, 0, 0, 0), Fats, from: Origin.Slaughter, pack: 250,
             price: 0.80),
         R(
-            "suet", "suet", "beef suet|shredded suet", 0.50, Fatty, M(2, 86, 0, 1, 9, 2), Fats, Wheat, from: Origin.Slaughter, pack: 200,
+            "suet", "suet", "beef suet|shredded suet", 0.50, Fatty, M(2, 86, 0, 1, 9, 2), Fats, Wheat, from: Origin.Slaughter,
+            pack: 200,
             price: 1.50),
         R(
             "margarine", "margarine, baking block",
@@ -41,7 +42,8 @@ internal static class FatShelf
             "neutral-oil", "sunflower oil", "vegetable oil|neutral oil|rapeseed oil|canola oil|oil|groundnut-free oil|corn oil", 0.92,
             Fatty, M(0, 100, 0, 0, 0, 0), Fats, pack: 920, price: 2.00),
         R(
-            "olive-oil", "olive oil", "extra virgin olive oil|extra-virgin olive oil", 0.91, Fatty, M(0, 100, 0, 0, 0, 0), Fats, pack: 455,
+            "olive-oil", "olive oil", "extra virgin olive oil|extra-virgin olive oil", 0.91, Fatty, M(0, 100, 0, 0, 0, 0), Fats,
+            pack: 455,
             price: 5.00),
     ];
 }

@@ -33,11 +33,13 @@ internal static class FlourShelf
             "rye-flour", "rye flour", "dark rye flour|light rye flour|wholemeal rye flour", 0.47, Floury, M(12, 1.8, 1.8, 9, 60, 15.4),
             Flours, Rye, sets: 0.4, pack: 1000, price: 1.80),
         R(
-            "oat-flour", "oat flour", "ground oats", 0.42, Floury, M(9, 8, 1, 13, 58, 11), Flours, Oats, sets: 0.4, pack: 500, price: 1.90,
+            "oat-flour", "oat flour", "ground oats", 0.42, Floury, M(9, 8, 1, 13, 58, 11), Flours, Oats, sets: 0.4, pack: 500,
+            price: 1.90,
             traits: Traits.Oats),
         R(
             "rolled-oats", "rolled oats", "oats|porridge oats|oatmeal|old-fashioned oats|jumbo oats|oat flakes", 0.38, 0.75,
-            M(9, 8, 1, 12, 58, 12), Flours, Oats, sets: 0.3, loss: 0.06, pack: 1000, price: 1.25, traits: Traits.Oats | Traits.MakesCrumb),
+            M(9, 8, 1, 12, 58, 12), Flours, Oats, sets: 0.3, loss: 0.06, pack: 1000, price: 1.25,
+            traits: Traits.Oats | Traits.MakesCrumb),
         R(
             "semolina", "semolina", "fine semolina|semolina flour|durum semolina", 0.70, Floury, M(12, 1, 1, 12, 70, 4), Flours, Wheat,
             sets: 0.5, pack: 500, price: 1.10),

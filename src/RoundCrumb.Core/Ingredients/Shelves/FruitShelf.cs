@@ -16,7 +16,8 @@ internal static class FruitShelf
             "lemon-zest", "lemon zest", "lemon peel|lemon rind|grated lemon zest|grated lemon rind|zest of a lemon", 0.40, Wet,
             M(81, 0.3, 4, 1.5, 0, 13.2), Fruit, each: 6, piece: "lemon|lemons"),
         R(
-            "lemon", "lemons, whole", "lemon|lemons|unwaxed lemon", 0.60, Fruity, M(89, 0.3, 2.5, 1, 0, 7.2), Fruit, juice: 0.5, each: 100,
+            "lemon", "lemons, whole", "lemon|lemons|unwaxed lemon", 0.60, Fruity, M(89, 0.3, 2.5, 1, 0, 7.2), Fruit, juice: 0.5,
+            each: 100,
             piece: "lemon|lemons", pack: 400, price: 1.40),
         R(
             "lime-juice", "lime juice", "juice of a lime|fresh lime juice|key lime juice", 1.03, Wet, M(90.5, 0.1, 1.7, 0.4, 0, 7.3),
@@ -78,7 +79,8 @@ internal static class FruitShelf
             "rhubarb", "rhubarb", "rhubarb stalks|forced rhubarb|pink rhubarb", 0.52, Fruity, M(93.5, 0.2, 1.1, 0.9, 0, 4.3), Fruit,
             juice: 0.4, each: 60, piece: "stalk|stalks", pack: 400, price: 2.20),
         R(
-            "gooseberries", "gooseberries", "gooseberry|green gooseberries", 0.62, Fruity, M(88, 0.5, 6, 0.9, 0, 4.6), Fruit, juice: 0.4,
+            "gooseberries", "gooseberries", "gooseberry|green gooseberries", 0.62, Fruity, M(88, 0.5, 6, 0.9, 0, 4.6), Fruit,
+            juice: 0.4,
             pack: 300, price: 2.60, traits: Traits.Berries),
         R(
             "raspberries", "raspberries", "raspberry|fresh raspberries", 0.52, Fruity, M(86, 0.6, 4.5, 1.2, 0, 7.7),
@@ -135,7 +137,7 @@ internal static class FruitShelf
         R(
             "tinned-pineapple", "pineapple, tinned",
             "canned pineapple|tinned pineapple|crushed pineapple|canned crushed pineapple|pineapple in juice", 0.95, Fruity,
-            M(83.5, 0.1, 14, 0.4, 0, 2), Fruit, juice: 0.15, each: 435, piece: "435 g tin|435 g tins", pack: 435, price: 1.10,
+            M(83.5, 0.1, 14, 0.4, 0, 2), Fruit, juice: 0.15, boughtAs: "435 g tin", pack: 435, price: 1.10,
             traits: Traits.InLiquid),
         R(
             "kiwi", "kiwi fruit", "kiwi|kiwis|kiwifruit|kiwi fruits", 0.70, Fruity, M(83.5, 0.5, 9, 1.1, 0, 5.9), Fruit, juice: 0.2,
@@ -147,7 +149,8 @@ internal static class FruitShelf
             "figs", "figs, fresh", "fig|fresh figs|figs|ripe figs", 0.63, Fruity, M(79, 0.3, 16, 0.8, 0, 3.9), Fruit, protease: true,
             each: 45, piece: "fig|figs", pack: 180, price: 2.00),
         R(
-            "grapes", "grapes", "seedless grapes|grape", 0.62, Fruity, M(81, 0.2, 16, 0.7, 0, 2.1), Fruit, each: 5, piece: "grape|grapes",
+            "grapes", "grapes", "seedless grapes|grape", 0.62, Fruity, M(81, 0.2, 16, 0.7, 0, 2.1), Fruit, each: 5,
+            piece: "grape|grapes",
             pack: 500, price: 2.20),
         R(
             "pomegranate", "pomegranate seeds", "pomegranate|pomegranate arils", 0.72, Fruity, M(78, 1.2, 14, 1.7, 0, 5.1), Fruit,
@@ -155,7 +158,7 @@ internal static class FruitShelf
         R(
             "pumpkin-puree", "pumpkin purée",
             "pumpkin puree|canned pumpkin|tinned pumpkin|pumpkin", 1.03, Wet,
-            M(90, 0.3, 3.5, 1.1, 2, 3.1), Fruit, sets: 0.02, each: 425, piece: "425 g tin|425 g tins", pack: 425, price: 1.80),
+            M(90, 0.3, 3.5, 1.1, 2, 3.1), Fruit, sets: 0.02, boughtAs: "425 g tin", pack: 425, price: 1.80),
         R(
             "sweet-potato", "sweet potato, mashed", "sweet potatoes|sweet potato|mashed sweet potato|sweet potato purée", 1.05, Wet,
             M(77, 0.1, 6, 1.6, 12, 3.3), Fruit, sets: 0.1, pack: 1000, price: 1.20),

@@ -47,7 +47,8 @@ internal static class FruitSortShelf
             "elderberries", "elderberries", "", 0.58, Fruity, M(80, 0.5, 11, 0.7, 0, 7.8), Fruit, juice: 0.25, pack: 150, price: 2.50,
             traits: Traits.Berries),
         R(
-            "bilberries", "bilberries", "huckleberries|wild blueberries", 0.60, Fruity, M(84.5, 0.5, 7, 0.7, 0, 7.3), Fruit, juice: 0.15,
+            "bilberries", "bilberries", "huckleberries|wild blueberries", 0.60, Fruity, M(84.5, 0.5, 7, 0.7, 0, 7.3), Fruit,
+            juice: 0.15,
             pack: 200, price: 4.00, traits: Traits.Berries),
         R(
             "lingonberries", "lingonberries", "cowberries|cloudberries", 0.56, Fruity, M(86, 0.6, 6, 0.7, 0, 6.7), Fruit, juice: 0.3,
@@ -56,7 +57,8 @@ internal static class FruitSortShelf
             "sea-buckthorn", "sea buckthorn purée", "sea buckthorn|sea buckthorn juice|sea buckthorn berries", 1.02, Wet,
             M(83, 5, 3, 1.2, 0, 7.8), Fruit, juice: 1, pack: 250, price: 7.00, traits: Traits.Berries),
         R(
-            "white-currants", "white currants", "whitecurrants", 0.58, Fruity, M(84, 0.2, 8, 1.2, 0, 6.6), Fruit, juice: 0.35, pack: 150,
+            "white-currants", "white currants", "whitecurrants", 0.58, Fruity, M(84, 0.2, 8, 1.2, 0, 6.6), Fruit, juice: 0.35,
+            pack: 150,
             price: 2.40, traits: Traits.Berries),
         R(
             "melon", "melon flesh", "melon|honeydew melon|cantaloupe|cantaloupe melon|galia melon|rockmelon|charentais melon", 0.66,

@@ -48,7 +48,8 @@ internal static class GrainShelf
         R(
             "coconut-flour", "coconut flour", "", 0.50, Floury, M(5, 14, 9, 18, 8, 46), Flours, sets: 0.2, pack: 500, price: 2.60),
         R(
-            "chestnut-flour", "chestnut flour", "", 0.52, Floury, M(11, 3.5, 24, 6, 47, 8.5), Flours, sets: 0.35, pack: 500, price: 5.00),
+            "chestnut-flour", "chestnut flour", "", 0.52, Floury, M(11, 3.5, 24, 6, 47, 8.5), Flours, sets: 0.35, pack: 500,
+            price: 5.00),
         R(
             "barley-flour", "barley flour", "barley meal|bere meal", 0.50, Floury, M(12, 1.8, 0.8, 10.5, 64, 10.9), Flours, has: Barley,
             sets: 0.42, pack: 500, price: 2.00),
@@ -111,11 +112,11 @@ internal static class GrainShelf
         R(
             "vanilla-pudding-mix", "vanilla pudding powder, instant",
             "instant vanilla pudding|vanilla pudding mix|instant vanilla pudding mix|instant pudding mix|vanilla instant pudding", 0.85,
-            Sweet, M(2, 0.5, 72, 0, 23, 2.5), Flours, sets: 0.28, each: 96, piece: "96 g packet|96 g packets", pack: 96, price: 1.80,
+            Sweet, M(2, 0.5, 72, 0, 23, 2.5), Flours, sets: 0.28, boughtAs: "96 g packet", pack: 96, price: 1.80,
             source: SourceKind.Packets),
         R(
             "chocolate-pudding-mix", "chocolate pudding powder, instant",
             "instant chocolate pudding|chocolate pudding mix|chocolate instant pudding", 0.80, Sweet, M(2, 2, 66, 2, 21, 7), Flours,
-            sets: 0.27, each: 110, piece: "110 g packet|110 g packets", pack: 110, price: 1.80, source: SourceKind.Packets),
+            sets: 0.27, boughtAs: "110 g packet", pack: 110, price: 1.80, source: SourceKind.Packets),
     ];
 }

@@ -24,7 +24,8 @@ internal static class GumShelf
             price: 2.40),
         R(
             "beef-gelatine", "beef gelatine powder, 225 bloom", "beef gelatine|halal gelatine|kosher gelatine|beef gelatin", 0.62, 0.70,
-            M(12, 0, 0, 87, 0, 1), Setters, from: Origin.Slaughter, bloom: 225, each: 10, piece: "sachet|sachets", pack: 50, price: 2.80),
+            M(12, 0, 0, 87, 0, 1), Setters, from: Origin.Slaughter, bloom: 225, each: 10, piece: "sachet|sachets",
+            pieceIsPack: true, pack: 50, price: 2.80),
         R(
             "fish-gelatine", "fish gelatine, 200 bloom", "fish gelatin|fish gelatine powder", 0.62, 0.70, M(12, 0, 0, 87, 0, 1), Setters,
             has: Fish, from: Origin.Slaughter, bloom: 200, pack: 50, price: 4.00),
@@ -34,7 +35,8 @@ internal static class GumShelf
         R(
             "vegetarian-setter", "vegetarian setting powder",
             "vegetarian gelatine|vegan gelatine|vegetable gelatine|vegetarian gelling powder|vegan gelling powder|"
-                + "carrageenan powder|carrageenan", 0.70, 0.66, M(6, 0, 30, 0, 0, 64), Setters, each: 6.5, piece: "sachet|sachets",
+                + "carrageenan powder|carrageenan", 0.70, 0.66, M(6, 0, 30, 0, 0, 64), Setters, each: 6.5,
+            piece: "sachet|sachets", pieceIsPack: true,
             pack: 13, price: 1.60, source: SourceKind.Packets, traits: Traits.Agar),
         R(
             "liquid-pectin", "liquid pectin", "bottled pectin", 1.05, Wet, M(90, 0, 3, 0.1, 0, 6.9), Setters, pack: 250, price: 3.00,
@@ -55,7 +57,8 @@ internal static class GumShelf
             "cream-stabiliser", "cream stabiliser powder",
             "cream stabiliser|cream stiffener|whipped cream stabiliser|whipping cream stabilizer|cream stabilizer|"
                 + "whipped cream stiffener", 0.70, Sweet,
-            M(3, 0, 65, 0, 28, 4), Setters, each: 8, piece: "sachet|sachets", pack: 40, price: 1.60, source: SourceKind.Packets,
+            M(3, 0, 65, 0, 28, 4), Setters, each: 8, piece: "sachet|sachets", pieceIsPack: true, pack: 40, price: 1.60,
+            source: SourceKind.Packets,
             traits: Traits.SetsCream),
         R(
             "rennet", "rennet", "junket tablets|rennet tablets|liquid rennet|vegetarian rennet", 1.00, Wet, M(85, 0, 0, 2, 0, 13),
@@ -67,10 +70,10 @@ internal static class GumShelf
             "jelly-crystals", "jelly crystals (gelatin dessert powder)",
             "jelly powder|flavored gelatin powder|gelatin dessert mix|flavoured jelly crystals|packet jelly crystals|"
                 + "lime gelatin|strawberry gelatin|raspberry gelatin", 0.88, Sweet, M(2, 0, 87, 8, 0, 3), Setters,
-            from: Origin.Slaughter, each: 85, piece: "85 g packet|85 g packets", pack: 85, price: 1.00, source: SourceKind.Packets),
+            from: Origin.Slaughter, boughtAs: "85 g packet", pack: 85, price: 1.00, source: SourceKind.Packets),
         R(
             "vegetarian-jelly", "vegetarian jelly crystals", "vegan jelly crystals|vegan jelly|vegetarian jelly", 0.88, Sweet,
-            M(2, 0, 88, 0, 0, 10), Setters, each: 85, piece: "85 g packet|85 g packets", pack: 85, price: 1.20,
+            M(2, 0, 88, 0, 0, 10), Setters, boughtAs: "85 g packet", pack: 85, price: 1.20,
             source: SourceKind.Packets, traits: Traits.Agar),
     ];
 }

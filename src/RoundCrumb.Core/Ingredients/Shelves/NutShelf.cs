@@ -43,7 +43,8 @@ internal static class NutShelf
             "macadamias", "macadamia nuts", "macadamias|macadamia", 0.56, Nutty, M(1.5, 76, 4.5, 8, 1, 9), Nuts, Macadamia, loss: Toast,
             pack: 125, price: 4.20),
         R(
-            "brazil-nuts", "brazil nuts", "brazils", 0.56, Nutty, M(3.5, 67, 2.3, 14, 0.3, 12.9), Nuts, BrazilNut, loss: Toast, pack: 200,
+            "brazil-nuts", "brazil nuts", "brazils", 0.56, Nutty, M(3.5, 67, 2.3, 14, 0.3, 12.9), Nuts, BrazilNut, loss: Toast,
+            pack: 200,
             price: 3.00),
         R(
             "peanuts", "peanuts", "roasted peanuts|groundnuts", 0.60, Nutty, M(4, 49, 4.7, 26, 6, 10.3), Nuts, Peanut,

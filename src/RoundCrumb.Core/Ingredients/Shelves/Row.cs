@@ -2,7 +2,10 @@ using RoundCrumb.Core.Quantities;
 
 namespace RoundCrumb.Core.Ingredients;
 
-/// <summary>Writes a row of the pantry shortly. Makeup is in percent; the six make 100.</summary>
+/// <summary>
+/// Writes a row of the pantry shortly. Makeup is in percent; the six make 100. Weights are in grams, what a shell measures across in
+/// millimetres.
+/// </summary>
 internal static class Row
 {
     /// <summary>Water-like: juices, milks, eggs, drinks (ml to a gram in a mixture).</summary>
@@ -33,10 +36,11 @@ internal static class Row
         string id, string name, string others, double bulk, double inMixture, Makeup makeup, PantryShelf shelf,
         Allergens has = Allergens.None, double sets = 0, double juice = 0, double alcohol = 0, Origin from = Origin.Plant,
         bool protease = false, double bloom = 0, EggPart egg = EggPart.None, double loss = 0,
-        double each = 0, string piece = "", double pack = 0, double price = 0, SourceKind source = SourceKind.CompositionTables,
-        Traits traits = Traits.None)
+        double each = 0, string piece = "", bool pieceIsPack = false, double across = 0, string boughtAs = "", double pack = 0,
+        double price = 0, SourceKind source = SourceKind.CompositionTables, Traits traits = Traits.None)
     {
-        var pieces = piece.Split('|');
+        // What is bought by the piece ("410 g tin") weighs what its pack holds.
+        var pieces = boughtAs.Length > 0 ? [boughtAs, boughtAs + "s"] : piece.Split('|');
         return new(id, name, bulk, inMixture, makeup)
         {
             OtherNames = others.Length == 0 ? [] : others.Split('|'),
@@ -50,8 +54,10 @@ internal static class Row
             Bloom = bloom,
             Egg = egg,
             UsualLoss = loss,
-            GramsEach = each,
-            Piece = piece.Length == 0 ? ("", "") : (pieces[0], pieces[^1]),
+            GramsEach = boughtAs.Length > 0 ? pack : each,
+            Piece = (pieces[0], pieces[^1]),
+            PieceIsPack = pieceIsPack || boughtAs.Length > 0,
+            PieceAcross = new(across),
             Pack = new(pack, (decimal)price),
             MakeupFrom = source,
             Traits = traits,

@@ -12,12 +12,13 @@ internal static class SetterShelf
             "gelatine", "gelatine powder, 200 bloom",
             "gelatine|gelatin|powdered gelatine|powdered gelatin|unflavored gelatin|unflavoured gelatine|gelatine granules|gelatin "
                 + "powder|gelatine powder",
-            0.62, 0.70, M(12, 0, 0, 87, 0, 1), Setters, from: Origin.Slaughter, bloom: 200, each: 7, piece: "sachet|sachets", pack: 42,
+            0.62, 0.70, M(12, 0, 0, 87, 0, 1), Setters, from: Origin.Slaughter, bloom: 200, each: 7,
+            piece: "sachet|sachets", pieceIsPack: true, pack: 42,
             price: 2.40),
         R(
             "gelatine-leaf", "leaf gelatine, 180 bloom",
-            "sheet gelatine|gelatine leaves|gelatine sheets|gelatin sheets|sheets gelatine|leaves of gelatine|leaf gelatin|"
-                + "gelatine leaf|silver gelatine leaf|gelatine sheet|sheets of gelatine",
+            "leaf gelatine|leaf gelatin|sheet gelatine|gelatine leaves|gelatine sheets|gelatin sheets|gelatin leaves|sheets gelatine|"
+                + "leaves of gelatine|gelatine leaf|silver gelatine leaf|gelatine sheet|sheets of gelatine",
             0.62, 0.70, M(12, 0, 0, 87, 0, 1), Setters, from: Origin.Slaughter, bloom: 180, each: 2, piece: "leaf|leaves", pack: 24,
             price: 2.20),
         R(
@@ -29,7 +30,7 @@ internal static class SetterShelf
         R("xanthan-gum", "xanthan gum", "xanthan", 0.68, 0.66, M(10, 0, 0, 5, 0, 85), Setters, pack: 100, price: 2.50),
         R(
             "jelly-cubes", "jelly cubes (gelatin dessert)", "jelly|jelly tablet|fruit jelly cubes|packet jelly", 1.30, 0.70,
-            M(30, 0, 62, 5, 0, 3), Setters, from: Origin.Slaughter, each: 135, piece: "135 g tablet|135 g tablets", pack: 135, price: 0.80,
+            M(30, 0, 62, 5, 0, 3), Setters, from: Origin.Slaughter, boughtAs: "135 g tablet", pack: 135, price: 0.80,
             source: SourceKind.Packets),
     ];
 }

@@ -107,19 +107,19 @@ internal static class SoftDrinkShelf
             M(99.5, 0, 0, 0.1, 0, 0.4), Drinks),
         R(
             "green-tea", "green tea, loose", "green tea leaves|jasmine tea|green tea bags", 0.35, 0, M(6, 2, 0, 22, 4, 66), Drinks,
-            each: 2, piece: "tea bag|tea bags", pack: 100, price: 3.60),
+            each: 2, piece: "tea bag|tea bags", pieceIsPack: true, pack: 100, price: 3.60),
         R(
             "rooibos", "rooibos, loose", "red bush tea|rooibos tea|redbush tea", 0.35, 0, M(8, 1, 0, 6, 5, 80), Drinks, each: 2,
-            piece: "tea bag|tea bags", pack: 100, price: 2.60),
+            piece: "tea bag|tea bags", pieceIsPack: true, pack: 100, price: 2.60),
         R(
             "chamomile", "chamomile flowers", "chamomile tea|camomile|camomile tea|chamomile", 0.12, 0, M(8, 3, 1, 12, 6, 70), Drinks,
-            each: 1.5, piece: "tea bag|tea bags", pack: 50, price: 2.60),
+            each: 1.5, piece: "tea bag|tea bags", pieceIsPack: true, pack: 50, price: 2.60),
         R(
             "hibiscus", "hibiscus flowers, dried", "hibiscus tea|dried hibiscus|hibiscus|sorrel flowers", 0.12, 0, M(10, 2, 4, 7, 4, 73),
-            Drinks, each: 2, piece: "tea bag|tea bags", pack: 100, price: 3.40),
+            Drinks, each: 2, piece: "tea bag|tea bags", pieceIsPack: true, pack: 100, price: 3.40),
         R(
             "chai-tea", "spiced black tea, loose", "chai tea|masala chai|chai|spiced tea|chai tea bags", 0.40, 0, M(7, 3, 0, 15, 8, 67),
-            Drinks, each: 2, piece: "tea bag|tea bags", pack: 125, price: 3.20),
+            Drinks, each: 2, piece: "tea bag|tea bags", pieceIsPack: true, pack: 125, price: 3.20),
         R(
             "coffee-essence", "coffee essence", "coffee and chicory essence|coffee concentrate|cold brew concentrate", 1.25, 0.80,
             M(40, 0, 50, 1, 0, 9), Drinks, pack: 240, price: 3.00, source: SourceKind.Packets, traits: Traits.Coffee),

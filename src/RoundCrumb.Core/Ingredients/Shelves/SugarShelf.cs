@@ -58,12 +58,12 @@ internal static class SugarShelf
         R("date-syrup", "date syrup", "date molasses", 1.38, Syrup, M(27, 0.2, 67, 1.2, 0, 4.6), Sugars, pack: 250, price: 2.40),
         R(
             "condensed-milk", "sweetened condensed milk", "condensed milk|sweet condensed milk", 1.30, 0.77, M(27, 8.5, 55.5, 7.7, 0, 1.3),
-            Sugars, Milk, from: Origin.OfAnimal, each: 397, piece: "397 g tin|397 g tins", pack: 397, price: 2.00,
+            Sugars, Milk, from: Origin.OfAnimal, boughtAs: "397 g tin", pack: 397, price: 2.00,
             traits: Traits.CondensedMilk),
         R(
             "caramel-tinned", "caramel, tinned (dulce de leche)",
             "dulce de leche|caramel|tinned caramel|thick caramel|milk caramel", 1.30, 0.78, M(26, 8, 55, 7, 1.5, 2.5),
-            Sugars, Milk, from: Origin.OfAnimal, each: 397, piece: "397 g tin|397 g tins", pack: 397, price: 2.20),
+            Sugars, Milk, from: Origin.OfAnimal, boughtAs: "397 g tin", pack: 397, price: 2.20),
         R(
             "apricot-jam", "apricot jam", "apricot preserve|apricot jam or nappage|apricot glaze|nappage", 1.33, Preserve,
             M(34, 0, 62, 0.4, 0, 3.6), Sugars, juice: 0.1, pack: 340, price: 1.70, traits: Traits.Jam),
@@ -74,7 +74,8 @@ internal static class SugarShelf
             "jam", "jam", "preserves", 1.33,
             Preserve, M(34, 0, 62, 0.4, 0, 3.6), Sugars, juice: 0.1, pack: 340, price: 1.60, traits: Traits.Jam),
         R(
-            "marmalade", "marmalade", "orange marmalade|seville marmalade", 1.33, Preserve, M(33, 0, 63, 0.3, 0, 3.7), Sugars, juice: 0.1,
+            "marmalade", "marmalade", "orange marmalade|seville marmalade", 1.33, Preserve, M(33, 0, 63, 0.3, 0, 3.7), Sugars,
+            juice: 0.1,
             pack: 454, price: 2.00, traits: Traits.Jam),
         R(
             "lemon-curd", "lemon curd, bought", "lemon curd|bought lemon curd", 1.20, 0.85, M(32, 5, 55, 1, 4, 3), Sugars, Egg | Milk,

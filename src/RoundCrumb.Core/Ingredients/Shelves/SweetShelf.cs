@@ -15,7 +15,7 @@ internal static class SweetShelf
     [
         R(
             "vanilla-sugar", "vanilla sugar", "vanilla-flavoured sugar|bourbon vanilla sugar", 0.85, Sweet, M(0, 0, 99, 0, 0, 1), Sugars,
-            each: 8, piece: "sachet|sachets", pack: 40, price: 1.20),
+            each: 8, piece: "sachet|sachets", pieceIsPack: true, pack: 40, price: 1.20),
         R(
             "pearl-sugar", "pearl sugar", "nib sugar|sugar nibs|coarse sugar|decorating sugar|sanding sugar|sparkling sugar", 0.75,
             Sweet, M(0, 0, 100, 0, 0, 0), Sugars, pack: 300, price: 2.40),
@@ -53,7 +53,8 @@ internal static class SweetShelf
             Sugars, juice: 0.08, pack: 340, price: 1.50, traits: Traits.Jam | Traits.Berries),
         R(
             "blackcurrant-jam", "blackcurrant jam", "blackcurrant preserve|blackberry jam|bramble jam|blueberry jam|gooseberry jam",
-            1.33, Preserve, M(33, 0, 62, 0.5, 0, 4.5), Sugars, juice: 0.12, pack: 340, price: 1.60, traits: Traits.Jam | Traits.Berries),
+            1.33, Preserve, M(33, 0, 62, 0.5, 0, 4.5), Sugars, juice: 0.12, pack: 340, price: 1.60,
+            traits: Traits.Jam | Traits.Berries),
         R(
             "plum-jam", "plum jam", "damson jam|greengage jam|plum preserve|fig jam|peach jam|rhubarb jam|plum butter|powidl", 1.33,
             Preserve, M(34, 0, 62, 0.4, 0, 3.6), Sugars, juice: 0.1, pack: 340, price: 1.60, traits: Traits.Jam),
@@ -74,7 +75,8 @@ internal static class SweetShelf
             M(28, 5, 60, 0.8, 1.5, 4.7), Sugars, has: Sulphites, alcohol: 1, pack: 411, price: 2.00, source: SourceKind.Packets),
         R(
             "cranberry-sauce", "cranberry sauce", "whole cranberry sauce|jellied cranberry sauce", 1.15, 0.80,
-            M(58, 0.1, 39, 0.3, 0, 2.6), Sugars, juice: 0.2, pack: 190, price: 1.30, source: SourceKind.Packets, traits: Traits.Berries),
+            M(58, 0.1, 39, 0.3, 0, 2.6), Sugars, juice: 0.2, pack: 190, price: 1.30, source: SourceKind.Packets,
+            traits: Traits.Berries),
         R(
             "apple-butter", "apple butter", "pumpkin butter|fruit butter|apple and pear spread", 1.18, 0.82, M(56, 0.2, 40, 0.3, 0.5, 3),
             Sugars, juice: 0.1, pack: 340, price: 3.00),
@@ -105,7 +107,8 @@ internal static class SweetShelf
             "gummy sweets|jelly beans|fruit gums|turkish delight|wine gums", 0.75, 0.70,
             M(15, 0.1, 76, 5, 3, 0.9), Sugars, from: Origin.Slaughter, pack: 200, price: 1.30, source: SourceKind.Packets),
         R(
-            "popping-candy", "popping candy", "fizzy candy", 0.70, Sweet, M(2, 0, 96, 0, 0, 2), Sugars, has: Milk, pack: 50, price: 2.00,
+            "popping-candy", "popping candy", "fizzy candy", 0.70, Sweet, M(2, 0, 96, 0, 0, 2), Sugars, has: Milk, pack: 50,
+            price: 2.00,
             source: SourceKind.Packets),
         R(
             "liquorice-sweets", "liquorice sweets", "liquorice allsorts|licorice candy|soft liquorice", 0.75, 0.70,

@@ -252,22 +252,17 @@ public sealed class ComposeView
     }
 
     /// <summary>What the baker has of one ingredient, as it was just typed; none where nothing was.</summary>
-    public InHand? InHand { get; set; }
+    public InHand? InHand { get; init; }
 
     /// <summary>What the batch is made from all there is of; none where it is not.</summary>
     public Ingredient? HandOf => C.Filling.Batch is { Kind: BatchKind.InHand, Of: var id }
         ? C.Filling.Formula.Lines.FirstOrDefault(l => l.Ingredient.Id == id)?.Ingredient
         : null;
 
-    /// <summary>How many of these pans what is made fills, where the baker says how much that is; none elsewhere.</summary>
-    public string? Fills => C.Filling.Batch.IsSaid
-        ? FormattableString.Invariant($"{Pie.Fit.Chosen.Volume.Value.Value / Pie.Fit.Needed.Value.Value * Pie.Pies:0.#}")
-        : null;
-
     /// <summary>Where the same batch is shared out over other pans.</summary>
     public string PourFrom =>
         $"{Routes.Pour}?fill={C.Filling.Formula.Id}&make={Uri.EscapeDataString(CompositionAddress.NameOf(C.Filling.Batch))}"
-            + $"&crust={C.Crust.Family.Id}&set={Number(CompositionAddress.Firmness, C.Filling.Setter * 100)}"
+            + $"&crust={C.Crust.Family.Id}&set={(C.Filling.Setter * 100).ToString("0.##", CultureInfo.InvariantCulture)}"
             + $"&p={Uri.EscapeDataString(C.Pan.Key)}&many=1";
 
     /// <summary>The choices of how much filling to make: value, words, chosen or not.</summary>

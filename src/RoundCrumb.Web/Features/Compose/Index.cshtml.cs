@@ -60,11 +60,12 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
         _inHand = await compositions.InHandAsync(f => Request.Query[f], cancel);
         View = new ComposeView(
             Request.Query.Count == 0 ? new(Composition.Usual, []) : Read(FormField, book), baker.Shown, opened, book,
-            await compositions.KitchenAsync(cancel));
-        View.InHand = _inHand;
+            await compositions.KitchenAsync(cancel))
+        { InHand = _inHand };
         if (Saved is not null && opened is { Seen: 0 } && View.Canonical == Saved.Address)
             View = new ComposeView(
-                new(View.C, View.Troubles), baker.Shown, new OpenedFrom(Saved.Id, Saved.Version), book, View.Pie.Kitchen);
+                new(View.C, View.Troubles), baker.Shown, new OpenedFrom(Saved.Id, Saved.Version), book, View.Pie.Kitchen)
+            { InHand = _inHand };
         if (partial)
         {
             Response.Headers["HX-Push-Url"] = View.Here;
@@ -186,5 +187,4 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
             return mm + " mm";
         return typed;
     }
-
 }

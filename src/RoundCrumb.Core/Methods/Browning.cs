@@ -1,0 +1,16 @@
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
+
+namespace RoundCrumb.Core.Methods;
+
+/// <summary>Browning butter, wherever a pie asks for it.</summary>
+public static class Browning
+{
+    /// <summary>Browns butter in a pan.</summary>
+    /// <param name="what">What to do, with what boils off.</param>
+    public static MethodStep Of(Phrase what) => new(what, 6, 1, Place.Hob, "nut-brown flecks, smells of toast")
+    {
+        Wait = MinuteRange.Between(5, 10),
+        Caution = "It foams up and goes from brown to black in seconds; smoking butter: off the heat, window open, leave it be.",
+    };
+}
