@@ -17,14 +17,11 @@ public sealed class KilledTests : IDisposable
     /// <summary>An update to begin from: the tables as they were before bake days.</summary>
     private const string Earlier = "20261125164031_Schools";
 
-    /// <summary>What waits for ever would wait longer than this, on however busy a machine.</summary>
-    private static readonly TimeSpan Within = TimeSpan.FromSeconds(90);
-
     /// <summary>
-    /// The promise: it starts again within so many seconds, of the processor's time here. On a machine with nothing else to do it takes
-    /// about two.
+    /// What waits for ever would wait longer than this, on however busy a machine. How soon it starts again is measured in bench, on
+    /// what is shipped: here it is the build that counts the lines it runs through.
     /// </summary>
-    private const double Promised = 10;
+    private static readonly TimeSpan Within = TimeSpan.FromSeconds(90);
 
     private readonly DirectoryInfo _folder = Directory.CreateTempSubdirectory("roundcrumb-killed-");
 
@@ -81,7 +78,6 @@ public sealed class KilledTests : IDisposable
 
             using var again = new Running(file, "--demo");
             var address = await again.AddressAsync(Within);
-            again.ProcessorSeconds.ShouldBeLessThan(Promised, $"turn {turn.Turn}");
             using var handler = new HttpClientHandler { AllowAutoRedirect = false };
             using var baker = new HttpClient(handler) { BaseAddress = new Uri(address) };
             (await baker.PageAsync("/healthz")).ShouldNotStartWith("Unhealthy");

@@ -45,18 +45,6 @@ public sealed class Running : IDisposable
     /// <summary>Where it answers.</summary>
     public Task<string> AddressAsync(TimeSpan within) => _listens.Task.WaitAsync(within, TestContext.Current.CancellationToken);
 
-    /// <summary>
-    /// Seconds of the processor that it has taken so far: what it waits for takes none, and what other tests do meanwhile is not counted.
-    /// </summary>
-    public double ProcessorSeconds
-    {
-        get
-        {
-            _process.Refresh();
-            return _process.TotalProcessorTime.TotalSeconds;
-        }
-    }
-
     /// <summary>Its exit code, once it has ended by itself, and what it complained of.</summary>
     public async Task<(int Code, string Says)> EndAsync()
     {
