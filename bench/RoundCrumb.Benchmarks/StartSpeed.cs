@@ -50,7 +50,8 @@ public static class StartSpeed
     {
         var start = new ProcessStartInfo("dotnet") { RedirectStandardOutput = true, WorkingDirectory = Path.GetDirectoryName(file)! };
         string[] all = [
-            Path.Combine(AppContext.BaseDirectory, "RoundCrumb.Web.dll"), $"--RoundCrumb:File={file}", "--urls", "http://127.0.0.1:0", "--demo"
+            Path.Combine(AppContext.BaseDirectory, "RoundCrumb.Web.dll"), $"--RoundCrumb:File={file}", "--urls", "http://127.0.0.1:0",
+            "--demo"
         ];
         foreach (var one in all)
             start.ArgumentList.Add(one);

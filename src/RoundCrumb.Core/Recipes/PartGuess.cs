@@ -52,8 +52,7 @@ public static class PartGuess
             return null;
         var what = bought[0].Ingredient;
         return what.Is(Traits.BoughtDough) ? CrustBook.BoughtSheet
-            : what == CrustBook.BoughtTartlet.Shell ? CrustBook.BoughtTartlet
-            : CrustBook.BoughtShell23;
+            : CrustBook.All.OfType<ShellFamily>().FirstOrDefault(f => f.Shell == what) ?? CrustBook.BoughtShell23;
     }
 
     /// <summary>The family that some lines of a kind look like.</summary>
@@ -123,7 +122,7 @@ public static class PartGuess
             return FillingFamilies.AlmondPaste;
         if (Share(i => i.Shelf is PantryShelf.Nuts) >= 0.15 && Share(i => i.IsSugar) >= 0.2)
             return FillingFamilies.NutSyrup;
-        if (Share(i => i.Shelf is PantryShelf.Fruit && i.Juice < 0.9 && i.GramsEach >= 0) >= 0.5 && eggs < 0.05)
+        if (Share(i => i.Shelf is PantryShelf.Fruit && i.Juice < 0.9) >= 0.5 && eggs < 0.05)
             return FillingFamilies.FruitCrumble;
         if (eggs >= 0.1 && starch < 0.02 && Share(i => i.Juice >= 0.5) >= 0.1)
             return Share(i => i.IsFat) >= 0.1 ? FillingFamilies.PouredCurd : FillingFamilies.BakedCitrus;

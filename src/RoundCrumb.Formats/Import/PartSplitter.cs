@@ -56,7 +56,10 @@ internal static partial class PartSplitter
             var (what, grams) = (lines[at].Items[0].Ingredient, lines[at].Items.Sum(i => i.Grams ?? 0));
             if (what is null)
                 break;
-            if (what.Shelf is PantryShelf.Biscuits ? crumb && fat == 0 : what.IsFlour && !crumb && fat == 0 | dry == 0 | grams < dry / 2)
+            var isDry = what.Shelf is PantryShelf.Biscuits
+                ? crumb && fat == 0
+                : what.IsFlour && !crumb && (fat == 0 || dry == 0 || grams < dry / 2);
+            if (isDry)
                 dry += grams;
             else if (what.IsFat && (fat == 0 || fat + grams <= dry))
                 fat += grams;

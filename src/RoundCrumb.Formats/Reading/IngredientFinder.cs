@@ -198,24 +198,33 @@ public sealed class IngredientFinder
     /// <summary>What is known once words are left out: one by one from the front, then from behind, then all of them.</summary>
     private Ingredient? Without(string[] words, HashSet<string> droppable)
     {
-        for (var from = 1; from < words.Length && droppable.Contains(words[from - 1]); from++)
+        for (var from = 1; from < words.Length && MayGo(words, from - 1, droppable); from++)
         {
             if (_byName.TryGetValue(string.Join(' ', words[from..]), out var known))
                 return known;
         }
 
-        for (var to = words.Length - 1; to > 0 && droppable.Contains(words[to]); to--)
+        for (var to = words.Length - 1; to > 0 && MayGo(words, to, droppable); to--)
         {
-            for (var from = 0; from < to && (from == 0 || droppable.Contains(words[from - 1])); from++)
+            for (var from = 0; from < to && (from == 0 || MayGo(words, from - 1, droppable)); from++)
             {
                 if (_byName.TryGetValue(string.Join(' ', words[from..to]), out var known))
                     return known;
             }
         }
 
-        var bare = words.Where(w => !droppable.Contains(w)).ToArray();
+        var bare = words.Where((_, i) => !MayGo(words, i, droppable)).ToArray();
         return bare.Length > 0 && bare.Length < words.Length ? _byName.GetValueOrDefault(string.Join(' ', bare)) : null;
     }
+
+    /// <summary>True for a word that may be left out where it stands: hens range free, but what is free of fat is another thing.</summary>
+    private static bool MayGo(string[] words, int at, HashSet<string> droppable) => droppable.Contains(words[at]) && words[at] switch
+    {
+        "free" => at + 1 < words.Length && words[at + 1] is "range",
+        "fat" => at > 0 && words[at - 1] is "full",
+        "pure" => at + 1 < words.Length,
+        _ => true,
+    };
 
     /// <summary>What is known once each word that is not is spelt as one that is: a question, with the likely answer chosen.</summary>
     private Found? Respelt(string[] words)
@@ -318,6 +327,7 @@ public sealed class IngredientFinder
     {
         "leaves" => "leaf",
         "halves" => "half",
+        "yogurt" or "yogurts" or "yoghurts" or "yoghourt" => "yoghurt",
         _ when word.Length > 4 && word.EndsWith("ies", StringComparison.Ordinal) && word is not "cookies" => word[..^3] + "y",
         _ when word.Length > 4
             && (

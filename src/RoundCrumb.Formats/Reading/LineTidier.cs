@@ -106,8 +106,7 @@ internal static partial class LineTidier
             _ => "3/4",
         });
         lower = BareUnit().Replace(lower, "1 $0");
-        lower = Dozens().Replace(
-            lower, m => m.Groups[1].Value is "1/2" or "½" ? "6 " : m.Groups[1].Value is "1" ? "12 " : m.Groups[1].Value + " x 12 ");
+        lower = Dozens().Replace(lower, m => m.Groups[1].Value is "1/2" or "½" ? "6 " : $"{Whole(m.Groups[1].Value) * 12} ");
         lower = CountOfSized().Replace(lower, "$1 ");
         lower = FreshOrFrozen().Replace(lower, "");
         lower = PoundsAndOunces().Replace(lower, "$1 plus $2");
@@ -155,6 +154,8 @@ internal static partial class LineTidier
     private static readonly SearchValues<char> Degrees = SearchValues.Create("°º");
 
     private static readonly SearchValues<char> InchMarks = SearchValues.Create("\"″");
+
+    private static int Whole(string digits) => int.Parse(digits, NumberStyles.None, CultureInfo.InvariantCulture);
 
     /// <summary>A text in which the letters that stand for noughts are noughts.</summary>
     public static string Digits(string text) =>
@@ -219,7 +220,7 @@ internal static partial class LineTidier
             + @"handful)(?:ful)?(?= (?:of )?[a-z])")]
     private static partial Regex BareUnit();
 
-    [GeneratedRegex(@"^(\d+(?:/\d)?|½) dozen ")]
+    [GeneratedRegex(@"^(\d{1,3}|1/2|½) dozen ")]
     private static partial Regex Dozens();
 
     [GeneratedRegex(@"^(\d) [x×] (?=\d+(?:\.\d+)?\s*-?(?:cm|inch|in)\b)")]

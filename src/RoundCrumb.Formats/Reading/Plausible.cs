@@ -19,7 +19,7 @@ internal static class Plausible
     private const double MostFlavour = 60;
 
     /// <summary>Vinegar, which may be boiled down, g.</summary>
-    private const double MostVinegar = 500;
+    private const double MostVinegar = 800;
 
     /// <summary>Ground spices, g.</summary>
     private const double MostSpice = 35;

@@ -39,6 +39,18 @@ public class InHandTests
         fit.Chosen.Scale.Terms.Count.ShouldBe(2);
     }
 
+    [Fact]
+    public void How_many_pans_it_fills_is_the_batch_over_what_one_takes_and_is_only_said_where_a_batch_is()
+    {
+        var fit = Assessment.Of(From("milk", 1030), 1, Core.Kitchens.Kitchen.Usual).Fit;
+        fit.Fills!.Value.Value.ShouldBe(
+            fit.Chosen.Volume.Value.Value / fit.Needed.Value.Value, 1e-9, "one pan: what is needed is what one takes");
+        fit.Fills.Value.Value.ShouldBeInRange(1.2, 2.5);
+        var pie = From("milk", 1030);
+        Assessment.Of(pie with { Filling = pie.Filling with { Batch = BatchChoice.Exact } }, 1, Core.Kitchens.Kitchen.Usual)
+            .Fit.Fills.ShouldBeNull();
+    }
+
     /// <summary>Fixing a line and scaling back is the identity, whatever the firmness.</summary>
     [Property]
     public void So_many_times_the_line_is_so_many_times_the_batch(PositiveInt line, PositiveInt tenths, bool firm)

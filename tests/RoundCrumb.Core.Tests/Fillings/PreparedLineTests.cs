@@ -1,7 +1,14 @@
 using FsCheck;
 using FsCheck.Xunit;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Methods;
+using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Steps;
+using RoundCrumb.Core.Toppings;
 
 namespace RoundCrumb.Core.Tests.Fillings;
 
@@ -10,6 +17,11 @@ public class PreparedLineTests
 {
     private static FillingFormula With(FormulaLine line) => new(
         "own", "Own", FillingFamilies.StarchCustard, [line, new(Pantry.Cornflour, 40)], null, "#ffffff");
+
+    private static IReadOnlyList<Step> StepsOf(FillingFormula filling) => PieOf(filling).Chain.Steps;
+
+    private static Assessment PieOf(FillingFormula filling) => Assessment.Of(
+        Composition.For(PanCupboard.Plate23, CrustBook.WheatmealCrumb, filling, Topping.None), 1, Core.Kitchens.Kitchen.Usual);
 
     [Fact]
     public void A_litre_of_milk_boiled_down_to_200_ml_by_hand()
@@ -46,6 +58,44 @@ public class PreparedLineTests
         // 100 g of hazelnuts lose 6 %: 94 g go in.
         var formula = With(new(Pantry.Find("hazelnuts")!, 100, GoesIn.Toasted));
         FillingYield.Of(formula, 1).Weighed.Value.Value.ShouldBe(94 + 40, 0.01);
+        var toast = StepsOf(formula).Where(s => s.Kind == StepKind.Toast && s.Part == StepPart.Filling).ShouldHaveSingleItem();
+        toast.Wait.ShouldBe(new MinuteRange(5, 8, 10));
+        toast.Where.ShouldBe(Place.Oven);
+        toast.Heat!.Value.ShouldSatisfyAllConditions(
+            h => h.At.Value.ShouldBe(170), h => h.Low.Value.ShouldBe(165), h => h.High.Value.ShouldBe(175));
+        toast.Cue.ShouldNotBeEmpty();
+    }
+
+    [Fact]
+    public void What_is_boiled_down_says_to_what_and_the_butter_how_brown()
+    {
+        var steps = StepsOf(With(new(Pantry.Milk, 1030, GoesIn.Reduced) { ReducedTo = 0.2 }));
+        var reduce = steps.Single(s => s.Kind == StepKind.Reduce);
+        reduce.Do.Template.ShouldContain("down to a fifth");
+        reduce.Where.ShouldBe(Place.Hob);
+
+        // 53 min of boiling and 15 to 30 of cooling.
+        reduce.Wait.Best.ShouldBe(53.3 + 22.5, 1);
+
+        var brown = StepsOf(With(new(Pantry.Butter, 100, GoesIn.Toasted))).Where(s => s.Kind == StepKind.BrownButter)
+            .ShouldHaveSingleItem();
+        brown.Subject.ShouldBe(Pantry.Butter.Id);
+        brown.Wait.ShouldBe(MinuteRange.Between(5, 10));
+        brown.Caution.IsEmpty.ShouldBeFalse();
+    }
+
+    [Fact]
+    public void What_is_got_ready_comes_before_the_filling_is_made()
+    {
+        var pie = PieOf(With(new(Pantry.Find("hazelnuts")!, 100, GoesIn.Toasted)));
+        var steps = pie.Chain.Steps;
+        var kinds = steps.Select(s => s.Kind).ToList();
+        kinds.IndexOf(StepKind.Toast).ShouldBeLessThan(kinds.IndexOf(StepKind.MakeFilling));
+        steps.Select(s => s.Id).ShouldBeUnique();
+
+        // And a day plans it: in the oven, for as long.
+        var toast = kinds.IndexOf(StepKind.Toast);
+        WorkChain.Of(pie, default, 2).Works.ShouldContain(w => w.Steps.Contains(toast));
     }
 
     [Theory]
