@@ -1,0 +1,48 @@
+namespace RoundCrumb.Core.HeatFlow;
+
+/// <summary>What kind of cold place it is, to a pie that cools in it.</summary>
+public enum Cooler
+{
+    /// <summary>A household fridge without a fan.</summary>
+    StillFridge,
+
+    /// <summary>A fridge that moves its air: a café's upright, or a household one with a fan.</summary>
+    FanFridge,
+
+    /// <summary>A blast chiller.</summary>
+    BlastChiller,
+}
+
+/// <summary>What a kind of cold place does, and can.</summary>
+/// <param name="Name">What it is called.</param>
+/// <param name="Transfer">How well it takes heat from a pie on a rack.</param>
+/// <param name="UsualAir">How cold it usually is, °C.</param>
+/// <param name="Power">Heat that it takes away while it runs, W.</param>
+/// <param name="Contents">Heat that what stands in it takes for a degree, J/K.</param>
+/// <param name="Leak">Heat that comes in from the room for each degree between them, W/K.</param>
+public sealed record CoolerFacts(string Name, HeatTransfer Transfer, double UsualAir, double Power, double Contents, double Leak);
+
+/// <summary>The kinds of cold places, to heat.</summary>
+public static class Coolers
+{
+    /// <summary>On a rack in the room.</summary>
+    public static readonly HeatTransfer Rack = new(9, 7, 8);
+
+    /// <summary>A bath of ice and water that is stirred, from below and aside; above there is the room.</summary>
+    public static readonly HeatTransfer IceBath = new(150, 150, 150);
+
+    private static readonly CoolerFacts Still = new("a fridge without a fan", new(8, 6, 7), 4, 120, 50_000, 2);
+    private static readonly CoolerFacts Fan = new("a fridge with a fan", new(16, 13, 16), 4, 350, 50_000, 3);
+    private static readonly CoolerFacts Blast = new("a blast chiller", new(35, 30, 35), 2, 1200, 50_000, 4);
+
+    extension(Cooler cooler)
+    {
+        /// <summary>What it does, and can.</summary>
+        public CoolerFacts Facts => cooler switch
+        {
+            Cooler.StillFridge => Still,
+            Cooler.FanFridge => Fan,
+            Cooler.BlastChiller => Blast,
+        };
+    }
+}

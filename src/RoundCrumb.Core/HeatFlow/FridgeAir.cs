@@ -1,0 +1,36 @@
+namespace RoundCrumb.Core.HeatFlow;
+
+/// <summary>
+/// The air of a cold place, with what stands in it, as one lump: pies and the room warm it, and it is cooled while it is warmer than it is set
+/// to; on above 1.5 degrees more than that, off below 1 degree less.
+/// </summary>
+/// <param name="set">How cold it is set, °C.</param>
+/// <param name="room">The room, °C.</param>
+/// <param name="facts">What it can.</param>
+public sealed class FridgeAir(double set, double room, CoolerFacts facts)
+{
+    private const double OnAbove = 1.5, OffBelow = 1;
+
+    /// <summary>The air itself takes next to nothing, J/K.</summary>
+    private const double AirItself = 1_000;
+
+    private readonly double _set = set;
+    private bool _runs;
+
+    /// <summary>How warm it is, °C.</summary>
+    public double Air { get; private set; } = set;
+
+    /// <summary>The warmest that it has been, °C.</summary>
+    public double Peak { get; private set; } = set;
+
+    /// <summary>Goes on by so many seconds.</summary>
+    /// <param name="seconds">More than 0.</param>
+    /// <param name="heat">What the pies give off, W.</param>
+    public void Step(double seconds, double heat)
+    {
+        _runs = Air >= _set + OnAbove || (_runs && Air > _set - OffBelow);
+        var coming = heat + (facts.Leak * (room - Air)) - (_runs ? facts.Power : 0);
+        Air += seconds * coming / (facts.Contents + AirItself);
+        Peak = Math.Max(Peak, Air);
+    }
+}
