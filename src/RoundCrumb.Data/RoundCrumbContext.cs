@@ -174,6 +174,7 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
         modelBuilder.Entity<KitchenCold>(cold =>
         {
             cold.Property(c => c.Kind).HasConversion<string>();
+            cold.Property(c => c.Cooler).HasConversion<string>();
             Versioned(cold.Property(c => c.Version));
         });
         modelBuilder.Entity<KitchenOven>(oven =>

@@ -24,6 +24,7 @@ public sealed class CoreOrderTests
         ["BlindBaking", "Layering", "Toppings"],
         ["Recipes"],
         ["Composing"],
+        ["Cooling"],
         ["Steps"],
         ["Shells", "Advice"],
         ["Pairing", "Pouring"],

@@ -3,6 +3,7 @@ using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Layering;
+using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Working;
@@ -182,8 +183,8 @@ internal static class GuestRules
 /// <summary>The part of the house that is nearest to one that will not do.</summary>
 internal static class Nearest
 {
-    /// <summary>Half as wide as this, a pan takes a disc too large to roll.</summary>
-    private const double WidestRolled = 220;
+    /// <summary>The most that any edge wants beyond the rim, mm.</summary>
+    private const double WidestEdge = 30;
 
     /// <summary>A pressed crumb that these guests may have; the plain one where none is.</summary>
     public static CrumbFamily Crumb(Composition c) =>
@@ -199,12 +200,16 @@ internal static class Nearest
             .Where(
                 f =>
                     f != c.Crust.Family
-                        && (f is CrumbFamily || (f is RolledFamily && c.Pan.Inside.TopHalf + c.Pan.Inside.HalfExtra < WidestRolled))
+                        && (f is CrumbFamily || (f is RolledFamily && CanBeRolled(c.Pan)))
                         && needs.Allow(f) && (!c.Occasion.NoOven || f.Treatments.Contains(Treatment.Chilled)))
             .OrderBy(f => f.GetType() == c.Crust.Family.GetType() ? 0 : 1)
             .ThenBy(f => f is RolledFamily { NeedsLayers: true } == c.Crust.Family is RolledFamily { NeedsLayers: true } ? 0 : 1)
             .FirstOrDefault();
     }
+
+    /// <summary>True where the dough for a pan is no larger than a table, whatever its edge.</summary>
+    private static bool CanBeRolled(Pan pan) =>
+        2 * (pan.Inside.BaseHalf + pan.Inside.HalfExtra + pan.Inside.Slant + WidestEdge) <= CrustConstants.LargestTable.Usual;
 
     /// <summary>A filling that these guests may have and this day allows: of its own family, else one that goes in as it does.</summary>
     public static FillingFormula? Filling(Composition c)

@@ -29,6 +29,7 @@ internal static class BakedFillings
             "baked-custard", "Baked custard, soured cream or reduced juice", ShellBake.Part, true,
             "It bakes gently and long; a pale shell bakes on under it, a brown one would burn at the rim.",
             "till the edges are set and the middle trembles"),
+        SetsBy = ColdSet.Chilled,
         PourHeat = Pours(
             50, 40, 60, 60, "it begins to scramble where it meets the tin", "it bakes unevenly: the rim is done long before the middle"),
         Ratios =
@@ -68,6 +69,7 @@ internal static class BakedFillings
             "baked-citrus", "Citrus, baked", ShellBake.Part, true, "It goes onto a hot shell, which seals at once, and bakes on.",
             "till nothing wobbles")
         { FilledHot = true },
+        SetsBy = ColdSet.Chilled,
         PourHeat = Pours(20, 15, 30, 50, "the egg begins to cook in the jug", ""),
         Ratios =
         [
@@ -107,6 +109,7 @@ internal static class BakedFillings
         Shell = new(
             "almond", "Almond paste (frangipane)", ShellBake.Full, false,
             "It shields the base from the oven: what is pale under it stays pale.", "30–45 min at 175 °C, low in the oven"),
+        SetsBy = ColdSet.Cool,
         PourHeat = Pours(20, 18, 22, 90, "the butter in it oils out", ""),
         Ratios =
         [
@@ -152,6 +155,7 @@ internal static class BakedFillings
         new("Fill each shell {0} deep.", 1, 2, Place.Bench, "level"))
     {
         Shell = new("fresh-curd", "Fresh curd", ShellBake.Part, true, "It bakes half an hour at a steady heat.", "25–35 min at 175–180 °C"),
+        SetsBy = ColdSet.Chilled,
         PourHeat = Pours(20, 15, 25, 60, "the egg begins to cook in the bowl", ""),
         Ratios =
         [
@@ -189,6 +193,7 @@ internal static class BakedFillings
         Shell = new(
             "nut-syrup", "Nut and syrup", ShellBake.Part, false, "Half an hour under syrup browns the base further.",
             "30–40 min at 175–180 °C"),
+        SetsBy = ColdSet.Cool,
         PourHeat = Pours(40, 35, 50, 60, "the egg begins to cook in the pan", "it is too stiff to level"),
         Ratios =
         [
@@ -225,6 +230,7 @@ internal static class BakedFillings
         Shell = new(
             "fruit-crumble", "Juicy fruit under crumble", ShellBake.Part, true, "It bakes three quarters of an hour.",
             "40–50 min at 190 °C, shielded after 25"),
+        SetsBy = ColdSet.Starch,
         PourHeat = Pours(20, 10, 25, 80, "it melts the fat out of the base", ""),
         Ratios =
         [

@@ -27,6 +27,7 @@ internal static class ColdFillings
         Shell = new(
             "acid-milk", "Condensed milk and citrus", ShellBake.Full, true,
             "Ten minutes in the oven set the filling and do nothing for a base.", "10–18 min, or chilled"),
+        SetsBy = ColdSet.Chilled,
         PourHeat = Pours(20, 15, 25, 35, "", ""),
         Ratios =
         [
@@ -68,6 +69,7 @@ internal static class ColdFillings
             Place.Bench, "level, no holes at the wall"))
     {
         Shell = new("cheese-gelatine", "Cream cheese with gelatine", ShellBake.Full, false, "It goes in cold and stiff."),
+        SetsBy = ColdSet.Gelatine,
         PourHeat = Pours(20, 18, 24, 28, "it soaks into the base and the cream in it melts", "it has set in the bowl, and goes in torn"),
         Ratios =
         [
@@ -109,6 +111,7 @@ internal static class ColdFillings
         new("Fill each cold crust {0} deep, pressing it into the corners.", 1, 2.5, Place.Bench, "level, no holes at the wall"))
     {
         Shell = new("cheese", "Cream cheese without gelatine", ShellBake.Full, false, "It goes in cold and stiff."),
+        SetsBy = ColdSet.Cheese,
         PourHeat = Pours(10, 6, 15, 22, "the cream in it softens and it never stands", ""),
         Ratios =
         [
@@ -144,6 +147,7 @@ internal static class ColdFillings
         new("Spoon it into each cold crust, {0} deep, at once.", 1, 2, Place.Bench, "it holds its swirls"))
     {
         Shell = new("chiffon", "Chiffon or whipped jelly", ShellBake.Full, true, "It goes in as it begins to mound."),
+        SetsBy = ColdSet.Gelatine,
         PourHeat = Pours(18, 15, 20, 26, "the foam sinks before it sets", "it has set in the bowl, and goes in torn"),
         Ratios =
         [

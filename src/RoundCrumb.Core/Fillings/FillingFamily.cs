@@ -85,6 +85,9 @@ public sealed record FillingFamily(
     /// <summary>What it wants of its shell.</summary>
     public required ShellNeed Shell { get; init; }
 
+    /// <summary>How cold its middle has to be.</summary>
+    public required ColdSet SetsBy { get; init; }
+
     /// <summary>How warm it goes in, and how warm a thing it bears on top of it.</summary>
     public required PourHeat PourHeat { get; init; }
 

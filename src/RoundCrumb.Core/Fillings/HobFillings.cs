@@ -39,6 +39,7 @@ internal static class HobFillings
         Shell = new(
             "starch-custard", "Stovetop starch custard (cream pie)", ShellBake.Full, true,
             "It goes in cooked and only sets: the shell gets no more heat."),
+        SetsBy = ColdSet.Starch,
         PourHeat = Pours(82, 70, 90, 60, "", "it has begun to set, and goes in torn and lumpy"),
         Ratios =
         [
@@ -83,6 +84,7 @@ internal static class HobFillings
         new("Fill each cold shell {0} deep and level it.", 1, 2, Place.Bench, "level, no holes at the wall"))
     {
         Shell = new("starch-light", "Starch custard lightened with cream", ShellBake.Full, true, "It goes in cold."),
+        SetsBy = ColdSet.FoldedCream,
         PourHeat = Pours(8, 5, 15, 20, "the cream in it melts and it runs", ""),
         Ratios =
         [
@@ -120,6 +122,7 @@ internal static class HobFillings
         new("Let it cool to blood heat, fill each shell {0} deep, film on the surface.", 1, 2, Place.Bench, "level; no air under the film"))
     {
         Shell = new("curd", "Citrus curd, poured", ShellBake.Full, true, "It goes in warm and sets cold."),
+        SetsBy = ColdSet.ButterFat,
         PourHeat = Pours(38, 32, 60, 45, "it soaks into the base before it thickens", "it has set in the bowl and will not level"),
         Ratios =
         [
@@ -155,6 +158,7 @@ internal static class HobFillings
         Shell = new(
             "ganache", "Chocolate ganache", ShellBake.Full, false,
             "Set cold, or baked for a quarter of an hour: either way the base must be done."),
+        SetsBy = ColdSet.Chocolate,
         PourHeat = Pours(35, 32, 42, 30, "it may split, and it softens what it lies on", "it sets ridged and dull"),
         Ratios =
         [
@@ -191,6 +195,7 @@ internal static class HobFillings
         new("Pour each crust {0} deep; lay the fruit on when it has set.", 1, 3, Place.Bench, "level"))
     {
         Shell = new("caramel", "Caramel layered with fruit", ShellBake.Full, false, "Nothing is baked after it."),
+        SetsBy = ColdSet.Caramel,
         PourHeat = Pours(38, 32, 45, 55, "it runs under the crust and melts its fat", "it no longer levels"),
         Ratios =
         [

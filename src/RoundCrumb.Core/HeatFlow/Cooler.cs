@@ -31,8 +31,11 @@ public static class Coolers
     /// <summary>A bath of ice and water that is stirred, from below and aside; above there is the room.</summary>
     public static readonly HeatTransfer IceBath = new(150, 150, 150);
 
-    private static readonly CoolerFacts Still = new("a fridge without a fan", new(8, 6, 7), 4, 120, 50_000, 2);
-    private static readonly CoolerFacts Fan = new("a fridge with a fan", new(16, 13, 16), 4, 350, 50_000, 3);
+    /// <summary>How cold a fridge is where nobody has said, °C.</summary>
+    public const double UsualFridge = 4;
+
+    private static readonly CoolerFacts Still = new("a fridge without a fan", new(8, 6, 7), UsualFridge, 120, 50_000, 2);
+    private static readonly CoolerFacts Fan = new("a fridge with a fan", new(16, 13, 16), UsualFridge, 350, 50_000, 3);
     private static readonly CoolerFacts Blast = new("a blast chiller", new(35, 30, 35), 2, 1200, 50_000, 4);
 
     extension(Cooler cooler)

@@ -19,14 +19,15 @@ public sealed record CoolingCurve(IReadOnlyList<HeatPoint> Points, double AirPea
     /// <param name="stopAt">It is followed until all of the filling is this cold, °C.</param>
     /// <param name="air">The air of the last stage, where that gets warmer by the pies; none where it stays as it is.</param>
     /// <param name="surfaces">The surfaces of all the pies that stand there together, m²; 0 where the air stays as it is.</param>
+    /// <param name="cells">Into how many cells the filling is parted.</param>
     /// <exception cref="ArgumentException">There is no stage.</exception>
     public static CoolingCurve Follow(
         IReadOnlyList<HeatLayer> layers, HeatSide side, IReadOnlyList<HeatStage> stages, double stopAt, FridgeAir? air = null,
-        double surfaces = 0)
+        double surfaces = 0, int cells = HeatRun.Fine)
     {
         if (stages.Count == 0)
             throw new ArgumentException("One stage at least.", nameof(stages));
-        var run = new HeatRun(layers, side);
+        var run = new HeatRun(layers, side, cells);
         var points = new List<HeatPoint>(256) { run.Now(stages[0].Air) };
         double tooWarm = 0;
         for (var i = 0; i < stages.Count; i++)

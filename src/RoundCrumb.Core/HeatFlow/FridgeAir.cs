@@ -1,7 +1,8 @@
 namespace RoundCrumb.Core.HeatFlow;
 
 /// <summary>
-/// The air of a cold place, with what stands in it, as one lump: pies and the room warm it, and it is cooled while it is warmer than it is set
+/// The air of a cold place, with what stands in it, as one lump: pies and the room warm it, and it is cooled while it is warmer than it
+/// is set
 /// to; on above 1.5 degrees more than that, off below 1 degree less.
 /// </summary>
 /// <param name="set">How cold it is set, °C.</param>

@@ -7,8 +7,13 @@ namespace RoundCrumb.Core.HeatFlow;
 /// </summary>
 public sealed class HeatRun
 {
-    private const int FillingCells = 40;
-    private const int OtherCells = 3;
+    /// <summary>Cells of the filling, where a thousandth counts.</summary>
+    public const int Fine = 40;
+
+    /// <summary>Cells of the filling, where a hundredth does: a pie is known no better.</summary>
+    public const int Coarse = 16;
+
+    private const int OtherCells = 2;
     private const int Turns = 2;
 
     private readonly HeatLayer[] _layers;
@@ -28,15 +33,16 @@ public sealed class HeatRun
 
     /// <param name="layers">From below up; one of them at least is filling.</param>
     /// <param name="side">How it stands against the air.</param>
+    /// <param name="cells">Into how many cells the filling is parted.</param>
     /// <exception cref="ArgumentException">No layer is filling, or one is not thicker than nothing.</exception>
-    public HeatRun(IReadOnlyList<HeatLayer> layers, HeatSide side)
+    public HeatRun(IReadOnlyList<HeatLayer> layers, HeatSide side, int cells = Fine)
     {
         if (!layers.Any(l => l.IsFilling) || layers.Any(l => !(l.Thickness > 0) || !double.IsFinite(l.Start)))
             throw new ArgumentException("One layer at least is filling, and all are thicker than nothing.", nameof(layers));
         _layers = [.. layers];
-        _of = [.. layers.SelectMany((l, i) => Enumerable.Repeat(i, l.IsFilling ? FillingCells : OtherCells))];
+        _of = [.. layers.SelectMany((l, i) => Enumerable.Repeat(i, l.IsFilling ? cells : OtherCells))];
         var n = _of.Length;
-        _thick = [.. _of.Select(i => layers[i].Thickness / 1000 / (layers[i].IsFilling ? FillingCells : OtherCells))];
+        _thick = [.. _of.Select(i => layers[i].Thickness / 1000 / (layers[i].IsFilling ? cells : OtherCells))];
         _t = [.. _of.Select(i => layers[i].Start)];
         (_next, _conducts, _holds, _upper, _right) = (new double[n], new double[n], new double[n], new double[n], new double[n]);
         _faces = new double[n + 1];
@@ -155,7 +161,8 @@ public sealed class HeatRun
             var aside = _holds[i] * sink;
             var first = i == 0;
             var last = i == n - 1;
-            var flow = (below * ((first ? air : _t[i - 1]) - _t[i])) + (above * ((last ? air : _t[i + 1]) - _t[i])) + (aside * (air - _t[i]));
+            var flow = (below * ((first ? air : _t[i - 1]) - _t[i])) + (above * ((last ? air : _t[i + 1]) - _t[i]))
+                + (aside * (air - _t[i]));
             var right = (holds * _t[i]) + ((1 - implicitly) * flow)
                 + (implicitly * (((first ? below : 0) + (last ? above : 0) + aside) * air));
             var diagonal = holds + (implicitly * (below + above + aside));

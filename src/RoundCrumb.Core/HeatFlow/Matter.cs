@@ -3,7 +3,8 @@ using System.Collections.Concurrent;
 namespace RoundCrumb.Core.HeatFlow;
 
 /// <summary>
-/// What conducts and holds heat in a part of a pie: shares of its mass, and the share of its volume that is air. Together the shares of mass
+/// What conducts and holds heat in a part of a pie: shares of its mass, and the share of its volume that is air. Together the shares of
+/// mass
 /// are 1; what is wrong by rounding is made good when it is used.
 /// </summary>
 /// <param name="Water">Water, and spirit with it.</param>
@@ -21,7 +22,8 @@ public readonly record struct Blend(double Water, double Fat, double Protein, do
 }
 
 /// <summary>
-/// How a matter conducts and holds heat, from −40 to 120 °C: by its composition after Choi and Okos (1986: capacity by mass, conductivity and
+/// How a matter conducts and holds heat, from −40 to 120 °C: by its composition after Choi and Okos (1986: capacity by mass,
+/// conductivity and
 /// density by volume), with air, and fat above a fifth, as drops in the rest (Maxwell and Eucken), and with ice below its freezing point.
 /// </summary>
 public sealed class Matter
@@ -143,7 +145,8 @@ public sealed class Matter
         return matter;
     }
 
-    private static double Conductivity(double t, double water, double ice, double fat, double protein, double carbs, double rest, double air)
+    private static double Conductivity(
+        double t, double water, double ice, double fat, double protein, double carbs, double rest, double air)
     {
         Span<double> volumes =
         [

@@ -25,6 +25,9 @@ public static class Walls
     private static readonly PanWall Steel = new(Matter.Plain(45, 7800, 480), 0.6, false);
     private static readonly PanWall Silicone = new(Matter.Plain(0.2, 1150, 1300), 2, false);
 
+    /// <summary>A baker's tray.</summary>
+    public static readonly PanWall Tray = Aluminium;
+
     /// <summary>A baked crust: mostly air.</summary>
     public static readonly Matter BakedCrust = Matter.Plain(0.15, 600, 1800);
 

@@ -1,3 +1,4 @@
+using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 
@@ -28,7 +29,17 @@ public enum ColdKind
 /// <param name="Kind">Fridge or freezer.</param>
 /// <param name="Places">How many pies of <paramref name="Widest"/> it takes.</param>
 /// <param name="Widest">The widest pan that goes in.</param>
-public sealed record ColdPlace(string Id, string Name, ColdKind Kind, int Places, Millimetres Widest);
+public sealed record ColdPlace(string Id, string Name, ColdKind Kind, int Places, Millimetres Widest)
+{
+    /// <summary>How it cools; none where nobody has said, or for a freezer.</summary>
+    public Cooler? Cooler { get; init; }
+
+    /// <summary>How cold the air in it is, °C; none where nobody has said, and then it is what is usual for its kind.</summary>
+    public double? Reads { get; init; }
+
+    /// <summary>How cold the air in it is reckoned to be, °C.</summary>
+    public double Air => Reads ?? Cooler?.Facts.UsualAir ?? Coolers.UsualFridge;
+}
 
 /// <summary>The kitchen that a pie is made in: what its sums lean on beyond the pie itself.</summary>
 /// <param name="Pans">The pans that are to be had.</param>

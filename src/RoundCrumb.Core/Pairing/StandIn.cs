@@ -1,5 +1,6 @@
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Cooling;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
@@ -92,13 +93,7 @@ public sealed record StandIn(
             id + "-bake", "Times the minutes in the oven", new(to.Usual * smaller / (from.Usual * bigger)),
             "its material ÷ the other's × its size ÷ the other's",
             to, from, Term.Given("size of this", new Factor(smaller)), Term.Given("size of the other", new Factor(bigger)));
-        var family = c.Filling.Formula.Family;
-        var slower = Math.Max(1, depth.Value.Value / family.SetDepth.Usual);
-        var least = family.SetTime.Least * slower;
-        var set = new Worked<MinuteRange>(
-            id + "-set", "In the fridge to set", new(least, Math.Max(least, family.SetTime.Best), Math.Max(least, family.SetTime.Most)),
-            "the family's minutes × depth ÷ the depth they are for, where it is deeper",
-            Term.Given("the family's minutes", family.SetTime), Term.Of(depth), family.SetDepth);
+        var set = SetTimeIn(pie, depth, id + "-set");
 
         var misfit = Math.Abs(Math.Log(room.Value * count / held.Value))
             + (0.4 * Math.Abs(Math.Log(Math.Max(1, depth.Value.Value) / Math.Max(1, pie.FilledDepth.Value.Value))))
@@ -111,6 +106,28 @@ public sealed record StandIn(
         {
             SameDepthFits = pie.FilledDepth.Value.Value <= line + OverTheLine,
         };
+    }
+
+    /// <summary>How long it sets at another depth: from this pie's own time where that is known, else from its family's table.</summary>
+    private static Worked<MinuteRange> SetTimeIn(Assessment pie, Worked<Millimetres> depth, string id)
+    {
+        var family = pie.Composition.Filling.Formula.Family;
+        if (pie.Cooling?.SetTime is { } here && pie.FilledDepth.Value.Value > 0)
+        {
+            var times = Math.Pow(depth.Value.Value / pie.FilledDepth.Value.Value, CoolingConstants.DepthPower.Usual);
+            var most = Math.Max(here.Value.Most, here.Value.Best * times);
+            return new(
+                id, here.Name, new(here.Value.Least * times, here.Value.Best * times, most),
+                "in the other pan × (depth here ÷ depth there, to a power a little above one)",
+                Term.Of(here), Term.Of(depth), Term.Of(pie.FilledDepth), CoolingConstants.DepthPower);
+        }
+
+        var slower = Math.Max(1, depth.Value.Value / family.SetDepth.Usual);
+        var least = family.SetTime.Least * slower;
+        return new(
+            id, "In the fridge to set", new(least, Math.Max(least, family.SetTime.Best), Math.Max(least, family.SetTime.Most)),
+            "the family's minutes × depth ÷ the depth they are for, where it is deeper",
+            Term.Given("the family's minutes", family.SetTime), Term.Of(depth), family.SetDepth);
     }
 
     /// <summary>Every figure that can be opened.</summary>

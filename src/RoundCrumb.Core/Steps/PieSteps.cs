@@ -1,4 +1,5 @@
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Cooling;
 using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Steps;
@@ -13,7 +14,8 @@ public static class PieSteps
             pie.Once(
                 static p =>
                     StepChain.For(
-                        p.Composition, p.Card, p.Crust, p.FilledDepth, p.Pies, p.Kitchen.Room, p.FilledBake, p.Layers, p.Toppings));
+                        p.Composition, p.Card, p.Crust, p.FilledDepth, p.Pies, p.Kitchen.Room, p.FilledBake, p.Layers, p.Toppings,
+                        p.Cooling?.SetTime));
 
         /// <summary>How long it all takes and how long it lasts.</summary>
         public Times Times => pie.Once(static p => Times.Of(p.Chain, p.Composition));

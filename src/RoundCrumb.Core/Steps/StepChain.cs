@@ -30,16 +30,18 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
     /// <param name="filled">How the filled shell is baked; none where it is not.</param>
     /// <param name="layers">What lies under the filling.</param>
     /// <param name="toppings">What lies on it.</param>
+    /// <param name="cooled">How long it sets in this kitchen's fridge; none where that is not known, and then the family's table
+    /// holds.</param>
     public static StepChain For(
         Composition c, BlindBakeCard card, CrustSums crust, Worked<Millimetres> depth, int pies, RoomCelsius room, BakeStage? filled,
-        IReadOnlyList<LayerSums> layers, IReadOnlyList<ToppingSums> toppings)
+        IReadOnlyList<LayerSums> layers, IReadOnlyList<ToppingSums> toppings, Worked<MinuteRange>? cooled = null)
     {
         var steps = new List<Step>(16);
         foreach (var (kind, how) in c.Crust.Family.Method(new(c.Crust, crust, pies, room)))
             steps.Add(Step.Of(kind, StepPart.Crust, how, pies));
         Bake(steps, card, pies);
 
-        var set = SetTimeOf(c.Filling.Formula.Family, depth);
+        var set = cooled ?? SetTimeOf(c.Filling.Formula.Family, depth);
         Fill(steps, c, filled, card.Setting.Oven, depth, set.Value, pies, layers, toppings);
         foreach (var topping in toppings.Where(t => t.Choice.Topping.GoesOn is not GoesOn.WithTheFilling))
             Top(steps, StepPart.Topping, topping, pies);
@@ -87,7 +89,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         return new(
             "set-time", "In the fridge to set",
             new(t.Least * factor, Math.Max(t.Best, t.Least * factor), Math.Max(t.Most, t.Least * factor)),
-            "the family's minutes × depth ÷ the depth they are for, where it is deeper; best is overnight",
+            "the family's minutes × depth ÷ the depth they are for, where it is deeper: nothing is known of the fridge",
             Term.Given("the family's minutes", t), Term.Of(depth), family.SetDepth);
     }
 

@@ -1,5 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
@@ -228,7 +229,15 @@ public static class DemoData
             new KitchenOven { Name = "Big oven", Width = 600, Depth = 400, Shelves = 3, RunsHot = 12, Place = 1 },
             new KitchenOven { Name = "Small fan oven", Width = 435, Depth = 350, Shelves = 2, Fan = true, RunsHot = -5, Place = 2 });
         context.KitchenColds.AddRange(
-            new KitchenCold { Name = "Tall fridge", Kind = ColdKind.Fridge, Places = 8, Widest = 300 },
+            new KitchenCold
+            {
+                Name = "Tall fridge",
+                Kind = ColdKind.Fridge,
+                Places = 8,
+                Widest = 300,
+                Cooler = Cooler.FanFridge,
+                Reads = 4,
+            },
             new KitchenCold { Name = "Chest freezer", Kind = ColdKind.Freezer, Places = 5, Widest = 360 });
         context.KitchenRooms.Add(new KitchenRoom { Celsius = 22, Burners = 4, Mixers = 1, Processors = 1 });
         context.KitchenBakers.AddRange(
@@ -285,9 +294,9 @@ public static class DemoData
         foreach (
             var (name, count, hour, notes) in new[]
             {
-                ("Malt custard cream pie", 2, 13, "Market stall"),
-                ("Raspberry yoghurt pie", 2, 12, "Market stall"),
-                ("Blood-orange tart", 2, 14, "The bookshop")
+                ("Malt custard cream pie", 2, 12, "Market stall"),
+                ("Raspberry yoghurt pie", 2, 11, "Market stall"),
+                ("Blood-orange tart", 2, 13, "The bookshop")
             })
         {
             var pie = pies.First(p => p.Name == name);

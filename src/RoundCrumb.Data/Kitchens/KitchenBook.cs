@@ -98,7 +98,8 @@ public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentO
         id is null ? null : () => context.KitchenColds.FirstOrDefaultAsync(c => c.Id == id && c.DeletedAt == null, cancel), c => c.Version,
         version, () => Task.FromResult(context.KitchenColds.Add(new() { Name = place.Name, Version = 0 }).Entity), row =>
     {
-        (row.Name, row.Kind, row.Places, row.Widest) = (place.Name, place.Kind, place.Places, place.Widest.Value);
+        (row.Name, row.Kind, row.Places, row.Widest, row.Cooler, row.Reads) = (
+            place.Name, place.Kind, place.Places, place.Widest.Value, place.Cooler, place.Reads);
         row.Version++;
     }, cancel);
 

@@ -1,3 +1,4 @@
+using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 
@@ -54,6 +55,12 @@ public sealed class KitchenCold
     /// <summary>The widest pan that goes in, mm.</summary>
     public double Widest { get; set; }
 
+    /// <summary>How it cools; none where nobody has said.</summary>
+    public Cooler? Cooler { get; set; }
+
+    /// <summary>How cold it is in there, °C; none where nobody has said.</summary>
+    public double? Reads { get; set; }
+
     /// <summary>Counts up at every change, so that a form filled in before somebody else's change is noticed.</summary>
     public int Version { get; set; } = 1;
 
@@ -61,7 +68,8 @@ public sealed class KitchenCold
     public DateTimeOffset? DeletedAt { get; set; }
 
     /// <summary>As the core knows it.</summary>
-    public ColdPlace AsPlace() => new(FormattableString.Invariant($"cold-{Id}"), Name, Kind, Places, new(Widest));
+    public ColdPlace AsPlace() =>
+        new(FormattableString.Invariant($"cold-{Id}"), Name, Kind, Places, new(Widest)) { Cooler = Cooler, Reads = Reads };
 }
 
 /// <summary>What there is one of in this kitchen.</summary>

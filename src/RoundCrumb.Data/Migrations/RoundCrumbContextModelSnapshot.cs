@@ -319,6 +319,9 @@ namespace RoundCrumb.Data.Migrations
                         .ValueGeneratedOnAdd()
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Cooler")
+                        .HasColumnType("TEXT");
+
                     b.Property<long?>("DeletedAt")
                         .HasColumnType("INTEGER");
 
@@ -332,6 +335,9 @@ namespace RoundCrumb.Data.Migrations
 
                     b.Property<int>("Places")
                         .HasColumnType("INTEGER");
+
+                    b.Property<double?>("Reads")
+                        .HasColumnType("REAL");
 
                     b.Property<int>("Version")
                         .IsConcurrencyToken()

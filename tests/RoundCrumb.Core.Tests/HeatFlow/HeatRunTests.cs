@@ -163,7 +163,8 @@ public class HeatRunTests
     }
 
     /// <summary>
-    /// Custard poured at 85 °C, covered, under 4 °C air, in a glass plate of 23 cm with a crust of 5 mm: minutes to 57, 21, 10, 8 and 5 °C in the
+    /// Custard poured at 85 °C, covered, under 4 °C air, in a glass plate of 23 cm with a crust of 5 mm: minutes to 57, 21, 10, 8 and 5
+    /// °C in the
     /// middle.
     /// </summary>
     [Theory]
@@ -172,7 +173,8 @@ public class HeatRunTests
     [InlineData(Cooler.StillFridge, 50, 118, 374, 598, 684, 980)]
     [InlineData(Cooler.FanFridge, 35, 48, 166, 266, 305, 434)]
     [InlineData(Cooler.BlastChiller, 35, 31, 99, 153, 170, 211)]
-    public void A_pie_cools_as_food_engineering_says(Cooler cooler, double mm, double to57, double to21, double to10, double to8, double to5)
+    public void A_pie_cools_as_food_engineering_says(
+        Cooler cooler, double mm, double to57, double to21, double to10, double to8, double to5)
     {
         var curve = Pie(cooler, mm);
         foreach (var (celsius, minutes) in new[] { (57.0, to57), (21, to21), (10, to10), (8, to8), (5, to5) })
@@ -217,7 +219,8 @@ public class HeatRunTests
     }
 
     /// <summary>
-    /// A household fridge at 4 °C in a room of 22 °C: three hot pies of 25 mm do no harm, six warm it past 8 °C for hours, eight for longer;
+    /// A household fridge at 4 °C in a room of 22 °C: three hot pies of 25 mm do no harm, six warm it past 8 °C for hours, eight for
+    /// longer;
     /// a café's upright takes eight without noticing.
     /// </summary>
     [Fact]

@@ -18,7 +18,8 @@ public class MatterTests
     }
 
     /// <summary>
-    /// By hand at 20 °C, 70 % water, 6 % fat, 4 % protein, 19 % carbohydrate, 1 % fibre: cp = 0.7 × 4,176.6 + 0.06 × 2,011.7 + 0.04 × 2,031.9 +
+    /// By hand at 20 °C, 70 % water, 6 % fat, 4 % protein, 19 % carbohydrate, 1 % fibre: cp = 0.7 × 4,176.6 + 0.06 × 2,011.7 + 0.04 ×
+    /// 2,031.9 +
     /// 0.19 × 1,585.7 + 0.01 × 1,880.7 = 3,445.7; volumes 0.703, 0.0654, 0.0303, 0.1193, 0.0077 of 0.926 litres a kilogram: 1,080 kg/m³;
     /// k = (0.703 × 0.6037 + 0.0654 × 0.1751 + 0.0303 × 0.2016 + 0.1193 × 0.2274 + 0.0077 × 0.207) ÷ 0.926 = 0.508.
     /// </summary>

@@ -1,4 +1,5 @@
 using System.Globalization;
+using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
@@ -60,7 +61,22 @@ public sealed class EquipmentForm(QuantityFormatter shown)
     public ColdPlace Cold()
     {
         var (name, places, widest) = (Named(), Whole("places", 1, 200, "pies"), Length("widest"));
-        return new("", name, this["freezer"].Length > 0 ? ColdKind.Freezer : ColdKind.Fridge, places, widest);
+        var kind = this["freezer"].Length > 0 ? ColdKind.Freezer : ColdKind.Fridge;
+        Cooler? cooler = kind is ColdKind.Fridge && Enum.TryParse<Cooler>(this["cooler"], out var said) && Enum.IsDefined(said)
+            ? said
+            : null;
+        return new("", name, kind, places, widest) { Cooler = cooler, Reads = kind is ColdKind.Fridge ? Air() : null };
+    }
+
+    /// <summary>How cold a fridge is inside; none where nobody has said.</summary>
+    private double? Air()
+    {
+        if (this["reads"].Length == 0)
+            return null;
+        var (least, most) = Fahrenheit ? (23, 59) : (-5, 15);
+        if (!BakersNumber.TryRead(this["reads"], out var value, out var unit) || !IsDegrees(unit) || value < least || value > most)
+            Troubles["reads"] = $"What a thermometer in it reads, between {least} and {most} {(Fahrenheit ? "°F" : "°C")}, or nothing.";
+        return Math.Round(Fahrenheit ? (value - 32) * 5 / 9 : value, 1);
     }
 
     /// <summary>A baker's name and week, Monday first; of use where there are no troubles.</summary>

@@ -2,6 +2,7 @@ using System.Globalization;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
@@ -88,8 +89,11 @@ public sealed partial class IndexModel(PanRack rack, KitchenBook kitchen, Prefer
     public string WarmthUnit => Fahrenheit ? "°F" : "°C";
 
     /// <summary>The room's warmth in the baker's unit.</summary>
-    public string RoomText =>
-        (Fahrenheit ? (Equipment.Room.Value * 9 / 5) + 32 : Equipment.Room.Value).ToString("0.#", CultureInfo.InvariantCulture);
+    public string RoomText => Warmth(Equipment.Room.Value);
+
+    /// <summary>A warmth as it is typed in.</summary>
+    public string Warmth(double celsius) =>
+        (Fahrenheit ? (celsius * 9 / 5) + 32 : celsius).ToString("0.#", CultureInfo.InvariantCulture);
 
     /// <summary>What an oven's error is said in.</summary>
     public string DegreeWords => WarmthUnit + "; less than 0 is cold";
@@ -223,7 +227,8 @@ public sealed partial class IndexModel(PanRack rack, KitchenBook kitchen, Prefer
     private IEnumerable<(string Name, string Value)> Of(ColdPlace c) =>
         [
             ("Name", c.Name), ("Takes", Invariant(c.Places)), ("Widest", Shown.Say(c.Widest.AsQuantity())),
-            ("Freezer", c.Kind is ColdKind.Freezer ? "yes" : "no")
+            ("Freezer", c.Kind is ColdKind.Freezer ? "yes" : "no"), ("How it cools", c.Cooler?.Facts.Name ?? "not said"),
+            ("Reads", c.Reads is { } reads ? Warmth(reads) + " " + WarmthUnit : "not said"),
         ];
 
     private static IEnumerable<(string Name, string Value)> Of(string name, IReadOnlyList<Hours?> week) =>

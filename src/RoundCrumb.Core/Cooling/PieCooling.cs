@@ -1,0 +1,185 @@
+using System.Collections.Concurrent;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.HeatFlow;
+using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Layering;
+using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
+
+namespace RoundCrumb.Core.Cooling;
+
+/// <summary>How a pie cools in a cold place of its kitchen.</summary>
+/// <param name="Place">Where.</param>
+/// <param name="Together">How many of it cool there side by side, 1 or more.</param>
+/// <param name="Start">How warm it goes in, or comes out of the oven.</param>
+/// <param name="RackMinutes">On the rack before, 0 where it goes straight in.</param>
+/// <param name="Curve">From then on.</param>
+/// <param name="Least">How cold its middle is to be, to be topped or cut with care.</param>
+/// <param name="SetTime">In the cold place; none where it never gets so cold in there.</param>
+public sealed record PieCooling(
+    ColdPlace Place, int Together, Constant Start, double RackMinutes, CoolingCurve Curve, Constant Least, Worked<MinuteRange>? SetTime);
+
+/// <summary>What a pie's facts make of its cooling.</summary>
+public static class PieCoolings
+{
+    /// <summary>Followed no longer than this, minutes.</summary>
+    private const double Longest = 36 * 60;
+
+    /// <summary>A filling thinner than this is cold at once, mm.</summary>
+    private const double Thinnest = 2;
+
+    /// <summary>So many results are kept; the sums follow from what is asked alone, so what is kept never grows old.</summary>
+    private const int Kept = 4000;
+
+    private static readonly ConcurrentDictionary<CoolingCase, CoolingCurve> Known = new();
+
+    extension(Assessment pie)
+    {
+        /// <summary>How it cools in the fridge that this kitchen would put it into; none where it does not cool, or nothing is known of a
+        /// fridge.</summary>
+        public PieCooling? Cooling => pie.Once(static p => new Result(Of(p, FridgeFor(p)))).Is;
+
+        /// <summary>How it would cool in another place, or with more or fewer beside it.</summary>
+        /// <param name="place">A fridge or chiller of which it is known how it cools.</param>
+        /// <param name="together">How many of it cool there side by side, 1 or more.</param>
+        public PieCooling? CoolingIn(ColdPlace place, int? together = null) => Of(pie, place, together);
+
+        /// <summary>Followed to the end of the two-step rule, finely, for a drawing.</summary>
+        /// <param name="cooling">As it was worked out.</param>
+        /// <param name="first">What is done with the filling before.</param>
+        public CoolingCurve CurveOf(PieCooling cooling, CoolFirst first = CoolFirst.Straight) =>
+            (CaseOf(pie, cooling.Place, cooling.Together) with { First = first }).Follow(
+                Math.Min(cooling.Least.Usual, CoolingConstants.RuleTo.Usual) - 0.2);
+    }
+
+    /// <summary>The first fridge that it goes into, of which it is known how it cools.</summary>
+    private static ColdPlace? FridgeFor(Assessment pie)
+    {
+        var across = pie.Composition.Pan.Top.Value;
+        return pie.Kitchen.Cold.FirstOrDefault(
+            c => c is { Kind: ColdKind.Fridge, Cooler: not null, Places: > 0 } && c.Widest.Value >= across);
+    }
+
+    private static PieCooling? Of(Assessment pie, ColdPlace? place, int? together = null)
+    {
+        var family = pie.Composition.Filling.Formula.Family;
+        if (place?.Cooler is null || family.SetTime.Best <= 0 || ThicknessOf(pie) < Thinnest)
+            return null;
+        var many = Math.Clamp(together ?? pie.Pies, 1, Math.Max(1, place.Places));
+        var at = CaseOf(pie, place, many);
+        var (least, best) = (family.SetsBy.Least(pie.Yield.SetIndex.Value.Value), family.SetsBy.Best);
+        if (Known.Count > Kept)
+            Known.Clear();
+        var curve = Known.GetOrAdd(at, static (c, stop) => c.Follow(stop), Math.Min(least.Usual, best.Usual) - 0.05);
+        return new(place, many, StartOf(family), at.Rack, curve, least, SetTimeOf(family, place, many, at, curve, least, pie.FilledDepth));
+    }
+
+    private static Worked<MinuteRange>? SetTimeOf(
+        FillingFamily family, ColdPlace place, int many, CoolingCase at, CoolingCurve curve, Constant least, Worked<Millimetres> depth)
+    {
+        if (curve.MinutesTo(least.Usual) is not { } cold)
+            return null;
+        var rest = family.SetsBy.Rest;
+        var ready = Rounded(Math.Max(0, cold - at.Rack) + rest.Usual);
+        var firm = family.SetsBy.BestByTime ? family.SetTime.Best
+            : curve.MinutesTo(family.SetsBy.Best.Usual) is { } minutes ? Rounded(minutes - at.Rack)
+            : ready;
+        var best = Math.Max(ready, firm);
+        return new(
+            "set-time", "In the fridge to set", new(ready, best, Math.Max(best, family.SetTime.Most)),
+            $"heat through the pie in {place.Name}, until its middle is cold enough for {family.SetsBy.Words}; a fifth less to a "
+                + $"third more "
+                + "until somebody has measured",
+            [
+                Term.Of(depth), StartOf(family), .. at.Rack > 0 ? [Term.FromConstant(CoolingConstants.OnTheRack)] : Array.Empty<Term>(),
+                Term.Given("air in there", place.Air, Dimension.Warmth), Term.Given("side by side", many, Dimension.Count), least,
+                .. rest.Usual > 0 ? [Term.FromConstant(rest)] : Array.Empty<Term>(), family.SetsBy.Best,
+            ]);
+    }
+
+    /// <summary>To five minutes: it is known no better.</summary>
+    private static double Rounded(double minutes) => Math.Round(minutes / 5, MidpointRounding.AwayFromZero) * 5;
+
+    private static Constant StartOf(FillingFamily family) => family.Bake is null ? family.PourHeat.At : CoolingConstants.OutOfOven;
+
+    /// <summary>How thick the filling lies on what is beneath it, mm.</summary>
+    private static double ThicknessOf(Assessment pie) => pie.FilledDepth.Value.Value - BeneathOf(pie);
+
+    private static double BeneathOf(Assessment pie) =>
+        pie.Layers.Where(l => l.Choice is FillingLayer).Select(l => l.To).DefaultIfEmpty(0).Max();
+
+    private static CoolingCase CaseOf(Assessment pie, ColdPlace place, int together)
+    {
+        var c = pie.Composition;
+        var beneath = pie.Layers.LastOrDefault(l => l.Choice is FillingLayer { Formula: not null });
+        var baked = c.Filling.Formula.Family.Bake is not null;
+        return new(
+            PieMatter.Of(c.Filling.Formula, c.Filling.Setter, pie.Yield), ThicknessOf(pie),
+            beneath is { Choice: FillingLayer layer, Yield: { } yield } ? PieMatter.Of(layer.Formula, 1, yield) : default,
+            BeneathOf(pie), c.Pan.Material, c.Crust.Thickness.Value, c.Crust.WallThickness.Value, RadiusOf(pie),
+            pie.Lined.SurfaceAt(pie.FilledDepth.Value.Value).Value / 1e6 * together, StartOf(c.Filling.Formula.Family).Usual,
+            baked ? CoolingConstants.OnTheRack.Usual : 0, pie.Kitchen.Room.Value, place.Cooler!.Value, place.Air);
+    }
+
+    /// <summary>Half its width at mid depth; of a long pan, of the round one whose side cools it alike.</summary>
+    private static double RadiusOf(Assessment pie)
+    {
+        var half = pie.Lined.HalfAt(pie.FilledDepth.Value.Value / 2);
+        if (pie.Composition.Pan.IsRound)
+            return half;
+
+        // The slowest mode of a rectangle beside that of a disc: (π / 2a)² + (π / 2b)² = (2.405 / R)².
+        var other = pie.Composition.Pan.Length is { } length
+            ? Math.Max(half, half + ((length.Value - pie.Composition.Pan.Top.Value) / 2))
+            : half;
+        return 2.405 / (Math.PI / 2 * Math.Sqrt((1 / half / half) + (1 / other / other)));
+    }
+
+    private sealed record Result(PieCooling? Is);
+
+    /// <summary>All that a pie's cooling depends on.</summary>
+    private readonly record struct CoolingCase(
+        Blend Filling, double Depth, Blend Beneath, double BeneathDepth, PanMaterial Pan, double Base, double Wall, double Radius,
+        double Surfaces, double Start, double Rack, double Room, Cooler Cooler, double Air)
+    {
+        public CoolFirst First { get; init; }
+
+        public CoolingCurve Follow(double stopAt)
+        {
+            var before = Rack > 0 ? [] : CoolingFirst.Follow(First, Matter.Of(Filling), Start, Air, Cooler.Facts.Transfer);
+            if (before.Count == 0)
+                return InTheShell(stopAt);
+            var after = (this with { Start = CoolingFirst.CooledTo }).InTheShell(stopAt);
+            var minutes = before[^1].Minutes;
+            return after with { Points = [.. before, .. after.Points.Skip(1).Select(p => p with { Minutes = p.Minutes + minutes })] };
+        }
+
+        private CoolingCurve InTheShell(double stopAt)
+        {
+            var wall = Pan.Wall;
+            var layers = new List<HeatLayer> { new(wall.Matter, wall.Thickness, Rack > 0 ? Start : Room) };
+            if (Base > 0)
+                layers.Add(new(Walls.BakedCrust, Base, Rack > 0 ? Start : Room));
+            if (BeneathDepth > 0 && Beneath != default)
+                layers.Add(new(Matter.Of(Beneath), BeneathDepth, Rack > 0 ? Start : Math.Min(Start, Air + 2)));
+            layers.Add(new(Matter.Of(Filling), Depth, Start, IsFilling: true));
+            var side = new HeatSide(Radius, wall.Resistance + (Wall / 1000 / Walls.BakedCrust.ConductivityAt(20)));
+            var facts = Cooler.Facts;
+            var stages = new List<HeatStage>(2);
+            if (Rack > 0)
+                stages.Add(new(Rack, Room, At(Coolers.Rack, wall), Bare));
+            stages.Add(new(Longest, Air, At(facts.Transfer, wall)));
+            return CoolingCurve.Follow(
+                layers, side, stages, stopAt, new(Air, Room, facts), Surfaces, HeatRun.Coarse);
+        }
+
+        /// <summary>A bare surface on the rack gives off so much of the steam that it could.</summary>
+        private const double Bare = 0.1;
+
+        private static HeatTransfer At(HeatTransfer transfer, PanWall wall) => wall.Bright
+            ? transfer with { Below = transfer.Below * Walls.BrightShare, Aside = transfer.Aside * Walls.BrightShare }
+            : transfer;
+    }
+}

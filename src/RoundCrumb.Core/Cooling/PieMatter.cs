@@ -1,0 +1,38 @@
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.HeatFlow;
+
+namespace RoundCrumb.Core.Cooling;
+
+/// <summary>What a filling is made of, to heat: by the composition of what is weighed for it.</summary>
+public static class PieMatter
+{
+    /// <summary>Whipped or baked, so much of it at most is air.</summary>
+    private const double MostAir = 0.7;
+
+    /// <summary>A filling as it lies in the pie.</summary>
+    /// <param name="formula">Its lines.</param>
+    /// <param name="setter">How firm it is made.</param>
+    /// <param name="yield">What a batch weighs and measures, which tells the air in it.</param>
+    public static Blend Of(FillingFormula formula, double setter, FillingYield yield)
+    {
+        double water = 0, fat = 0, protein = 0, carbohydrate = 0, rest = 0;
+        foreach (var line in formula.Lines)
+        {
+            var grams = formula.GramsOf(line, setter);
+            var makeup = line.Ingredient.Makeup;
+            water += grams * Math.Max(0, makeup.Water - (1 - FillingYield.KeptOf(line)));
+            fat += grams * makeup.Fat;
+            protein += grams * makeup.Protein;
+            carbohydrate += grams * (makeup.Sugars + makeup.Starch);
+            rest += grams * makeup.Rest;
+        }
+
+        var sum = water + fat + protein + carbohydrate + rest;
+        if (sum <= 0)
+            return new(1, 0, 0, 0, 0);
+        var solid = new Blend(water / sum, fat / sum, protein / sum, carbohydrate / sum, rest / sum);
+        var weighs = yield.Volume.Value.Value > 0 ? yield.Mass.Value.Value / yield.Volume.Value.Value * 1000 : 0;
+        var air = weighs > 0 ? Math.Clamp(1 - (weighs / Matter.Of(solid).Density), 0, MostAir) : 0;
+        return (solid with { Air = air < 0.05 ? 0 : air }).Rounded;
+    }
+}
