@@ -28,6 +28,9 @@ public sealed class EveryScreenTests(TeaRoom room)
         "/pairings", "/pairings?no-milk=1&no-wheat=1&with=plain-crumb,rhubarb-buttermilk&ahead=x", "/what-if?if=no-oven",
         "/what-if?if=no-egg&no-wheat=1&no-milk=1&no-nuts=1", "/compose?no-milk=1&no-alcohol=1&table=90&known=unsealed&seal=none",
         "/days", "/days/1", "/days/2", "/days/order?pan=plate-23&crust=short", "/days/order?pan=nothing",
+        "/compose/cooling?pan=plate-23&crust=butter-flaky&fill=malt-custard",
+        "/compose/cooling?fill=rhubarb-buttermilk&where=StillFridge&many=x",
+        "/compose/cooling?pan=springform-20&fill=lemon-cheese&where=BlastChiller&many=8",
         "/pantry", "/pantry?q=zzz", "/pantry/butter", "/pantry/new?from=butter",
     ];
 

@@ -52,7 +52,7 @@ public static class CoolingFirst
             CoolFirst.Straight => [],
             CoolFirst.Tray => CoolingCurve.Follow(
                 [new(Walls.Tray.Matter, Walls.Tray.Thickness, 20), new(matter, TrayDepth, start, IsFilling: true)], default,
-                [new(Longest, air, transfer)], CooledTo, cells: HeatRun.Coarse).Points,
+                [new(Longest, air, transfer with { Below = transfer.Below * Walls.BrightShare })], CooledTo, cells: HeatRun.Coarse).Points,
             CoolFirst.IceBath => InBath(matter, start),
         };
 
