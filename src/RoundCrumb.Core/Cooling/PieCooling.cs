@@ -41,6 +41,33 @@ public static class PieCoolings
         /// fridge.</summary>
         public PieCooling? Cooling => pie.Once(static p => new Result(Of(p, FridgeFor(p)))).Is;
 
+        /// <summary>
+        /// What to mind where so many hot pies at once warm the fridge for what else is in it; nothing where they do not.
+        /// </summary>
+        public Phrase FridgeCaution
+        {
+            get
+            {
+                if (pie.Cooling is not { Curve.AirTooWarm: > 0 } cooling)
+                    return Phrase.None;
+                var fits = cooling.Together - 1;
+                while (fits > 0 && Of(pie, cooling.Place, fits) is { Curve.AirTooWarm: > 0 })
+                    fits--;
+                var (peak, limit) = (
+                    new Quantity(Math.Ceiling(cooling.Curve.AirPeak), Dimension.Warmth),
+                    new Quantity(CoolingCurve.AirLimit, Dimension.Warmth));
+                return fits == 0
+                    ? new(
+                        $"Put in as it is, it warms the air in the {cooling.Place.Name} to {{0}}, and what else is in there is to stay "
+                            + $"below {{1}}: let it cool on the rack first.",
+                        peak, limit)
+                    : new(
+                        $"So many put in as they are warm the air in the {cooling.Place.Name} to {{0}}, and what else is in there is to "
+                            + $"stay below {{1}}: {{2}} at a time do no harm.",
+                        peak, limit, new Quantity(fits, Dimension.Count));
+            }
+        }
+
         /// <summary>How it would cool in another place, or with more or fewer beside it.</summary>
         /// <param name="place">A fridge or chiller of which it is known how it cools.</param>
         /// <param name="together">How many of it cool there side by side, 1 or more.</param>

@@ -15,7 +15,7 @@ public static class PieSteps
                 static p =>
                     StepChain.For(
                         p.Composition, p.Card, p.Crust, p.FilledDepth, p.Pies, p.Kitchen.Room, p.FilledBake, p.Layers, p.Toppings,
-                        p.Cooling?.SetTime));
+                        p.Cooling?.SetTime, p.FridgeCaution));
 
         /// <summary>How long it all takes and how long it lasts.</summary>
         public Times Times => pie.Once(static p => Times.Of(p.Chain, p.Composition));

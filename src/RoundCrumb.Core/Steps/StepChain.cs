@@ -34,7 +34,8 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
     /// holds.</param>
     public static StepChain For(
         Composition c, BlindBakeCard card, CrustSums crust, Worked<Millimetres> depth, int pies, RoomCelsius room, BakeStage? filled,
-        IReadOnlyList<LayerSums> layers, IReadOnlyList<ToppingSums> toppings, Worked<MinuteRange>? cooled = null)
+        IReadOnlyList<LayerSums> layers, IReadOnlyList<ToppingSums> toppings, Worked<MinuteRange>? cooled = null,
+        Phrase crowded = default)
     {
         var steps = new List<Step>(16);
         foreach (var (kind, how) in c.Crust.Family.Method(new(c.Crust, crust, pies, room)))
@@ -42,7 +43,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         Bake(steps, card, pies);
 
         var set = cooled ?? SetTimeOf(c.Filling.Formula.Family, depth);
-        Fill(steps, c, filled, card.Setting.Oven, depth, set.Value, pies, layers, toppings);
+        Fill(steps, c, filled, card.Setting.Oven, depth, set.Value, pies, layers, toppings, crowded);
         foreach (var topping in toppings.Where(t => t.Choice.Topping.GoesOn is not GoesOn.WithTheFilling))
             Top(steps, StepPart.Topping, topping, pies);
 
@@ -150,7 +151,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
 
     private static void Fill(
         List<Step> steps, Composition c, BakeStage? baked, Oven oven, Worked<Millimetres> depth, MinuteRange set, int pies,
-        IReadOnlyList<LayerSums> layers, IReadOnlyList<ToppingSums> toppings)
+        IReadOnlyList<LayerSums> layers, IReadOnlyList<ToppingSums> toppings, Phrase crowded)
     {
         var family = c.Filling.Formula.Family;
         var several = layers.Any(l => l.Choice is FillingLayer);
@@ -196,7 +197,9 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         if (set.Best > 0)
             steps.Add(
                 new(
-                    StepKind.Set, StepPart.Assembly, "Set in the fridge.", new(0, 0.5, pies), set, Place.Fridge, family.SetCue,
+                    StepKind.Set, StepPart.Assembly,
+                    crowded.IsEmpty ? "Set in the fridge." : new Phrase("Set in the fridge. " + crowded.Template, crowded.Amounts),
+                    new(0, 0.5, pies), set, Place.Fridge, family.SetCue,
                     baked is null ? family.SetCaution : Phrase.None));
     }
 

@@ -12,6 +12,8 @@ using RoundCrumb.Core.Pairing;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Toppings;
+using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Tests.HeatFlow;
 
@@ -71,6 +73,32 @@ public class PieCoolingTests
         pie.Cooling.ShouldBeNull();
         pie.Chain.SetTime.Value.Least.ShouldBe(FillingFamilies.StarchCustard.SetTime.Least);
         pie.Chain.SetTime.Formula.ShouldContain("nothing is known of the fridge");
+    }
+
+    /// <summary>Eight hot pies warm a household fridge past 8 °C for hours: the step says so, and how many at a time do not.</summary>
+    [Fact]
+    public void So_many_hot_pies_that_the_fridge_gets_too_warm_are_spoken_of_at_the_step()
+    {
+        static Phrase Set(Assessment pie) => pie.Chain.Steps.Single(s => s.Kind == StepKind.Set).Do;
+        var many = Set(Pie(PanCupboard.Plate23, FillingBook.MaltCustard, pies: 8));
+        many.Template.ShouldContain("the air in the Fridge");
+        var fits = (int)many.Amounts[^1].Quantity.Amount;
+        fits.ShouldBeInRange(2, 7);
+        Set(Pie(PanCupboard.Plate23, FillingBook.MaltCustard, pies: fits)).Template.ShouldBe("Set in the fridge.");
+        Set(Pie(PanCupboard.Plate23, FillingBook.MaltCustard, Cooler.FanFridge, pies: 8)).Template.ShouldBe("Set in the fridge.");
+    }
+
+    /// <summary>A brace in a fridge's name is a brace.</summary>
+    [Fact]
+    public void A_fridges_name_is_words_and_nothing_else()
+    {
+        var odd = With(Cooler.StillFridge) with
+        {
+            Cold = [new("cold-1", "Box {0} {", ColdKind.Fridge, 12, new(400)) { Cooler = Cooler.StillFridge }],
+        };
+        var set = Assessment.Of(Made(PanCupboard.Plate23, FillingBook.MaltCustard), 10, odd)
+            .Chain.Steps.Single(s => s.Kind == StepKind.Set);
+        new QuantityFormatter(UnitChoice.Usual).Say(set.Do).ShouldContain("Box {0} {");
     }
 
     [Fact]
