@@ -4,6 +4,9 @@
 set -uo pipefail
 cd "$(dirname "$0")"
 export DOTNET_NOLOGO=1 DOTNET_CLI_TELEMETRY_OPTOUT=1
+
+# Many applications at once, each watching its files, would use up what the system has to watch files with.
+export DOTNET_USE_POLLING_FILE_WATCHER=1
 results="$PWD/TestResults"
 rm -rf "$results"
 mkdir -p "$results"

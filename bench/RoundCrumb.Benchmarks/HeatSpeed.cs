@@ -9,8 +9,8 @@ using RoundCrumb.Core.Pans;
 namespace RoundCrumb.Benchmarks;
 
 /// <summary>
-/// The heat engine: twelve hours of one pie (at most 5 ms, nothing allocated by a step), two hundred runs (at most 1 s), eight pies that warm
-/// their fridge (at most 80 ms), and what it adds to a pie that is worked out.
+/// The heat engine: twelve hours of one pie (at most 5 ms, nothing allocated by a step), two hundred runs (at most 1 s), eight pies that
+/// warm their fridge (at most 80 ms), and what it adds to a pie that is worked out.
 /// </summary>
 public static class HeatSpeed
 {

@@ -216,7 +216,7 @@ public static class RoundCrumbFile
         await command.ExecuteNonQueryAsync(cancel);
     }
 
-    private static string ConnectionTo(string path, bool pooled = true, SqliteOpenMode mode = SqliteOpenMode.ReadWriteCreate) =>
+    internal static string ConnectionTo(string path, bool pooled = true, SqliteOpenMode mode = SqliteOpenMode.ReadWriteCreate) =>
         new SqliteConnectionStringBuilder
         {
             DataSource = path,

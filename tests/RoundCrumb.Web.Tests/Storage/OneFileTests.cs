@@ -106,6 +106,10 @@ public sealed class OneFileTests
         // Another file in its place is not the one that was opened.
         File.Copy(kitchen.File + ".away", kitchen.File);
         (await baker.PageAsync("/", HttpStatusCode.ServiceUnavailable)).ShouldContain("replaced");
+
+        // Nor when every idle connection to the first has been closed meanwhile.
+        SqliteConnection.ClearAllPools();
+        (await baker.PageAsync("/", HttpStatusCode.ServiceUnavailable)).ShouldContain("replaced");
     }
 
     [Fact]
