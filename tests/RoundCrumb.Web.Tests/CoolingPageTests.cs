@@ -64,7 +64,7 @@ public sealed class CoolingPageTests
     [InlineData("where=nowhere&first=never", "Tall fridge")]
     [InlineData("where=StillFridge&many=12", "The fridge gets too warm")]
     [InlineData("where=StillFridge", "What would do")]
-    [InlineData("first=IceBath", "first stirred over ice")]
+    [InlineData("first=IceBath", "first stirred over ice and water, to 20 °C")]
     [InlineData("first=Tray&where=StillFridge&many=60", "first in a tray")]
     public async Task Whatever_is_asked_there_is_an_answer_in_words(string more, string says)
     {

@@ -27,8 +27,8 @@ public sealed record CoolingChange(Phrase Says, Composition After, CoolFirst Fir
         var changes = new List<CoolingChange?> { Shallower(pie, now) };
         if (now.RackMinutes == 0)
         {
-            changes.Add(Way(pie, now, CoolFirst.Tray, "Spread it in a tray, 15 mm deep, until it is at 20 °C, and fill the shell then"));
-            changes.Add(Way(pie, now, CoolFirst.IceBath, "Stir it over ice and water to 20 °C, and fill the shell then"));
+            changes.Add(Way(pie, now, CoolFirst.Tray));
+            changes.Add(Way(pie, now, CoolFirst.IceBath));
         }
 
         changes.AddRange(
@@ -56,8 +56,8 @@ public sealed record CoolingChange(Phrase Says, Composition After, CoolFirst Fir
     private static bool Meets(TwoStepRule rule) => rule.Kept is RuleKept.DoesNotApply
         || (rule.First <= CoolingConstants.FirstStretch.Usual && rule.Both <= CoolingConstants.BothStretches.Usual);
 
-    private static CoolingChange Way(Assessment pie, PieCooling now, CoolFirst first, string says) =>
-        new(says, pie.Composition, first, now.Place, RuleOf(pie, now, first));
+    private static CoolingChange Way(Assessment pie, PieCooling now, CoolFirst first) =>
+        new(first.Says.Behind("Cool it: "), pie.Composition, first, now.Place, RuleOf(pie, now, first));
 
     /// <summary>The deepest that does, a millimetre at a time.</summary>
     private static CoolingChange? Shallower(Assessment pie, PieCooling now)

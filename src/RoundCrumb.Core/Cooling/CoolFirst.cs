@@ -1,4 +1,6 @@
 using RoundCrumb.Core.HeatFlow;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Cooling;
 
@@ -18,25 +20,32 @@ public enum CoolFirst
 /// <summary>How filling is cooled before it goes into its shell.</summary>
 public static class CoolingFirst
 {
-    /// <summary>How deep it lies in the tray, mm, and to what it is cooled, °C.</summary>
-    public const double TrayDepth = 15, CooledTo = 20;
+    /// <summary>How deep it lies in the tray, mm.</summary>
+    public static readonly Constant TrayDepth = new(
+        "deep in the tray", 15, 10, 20, Dimension.Length, "Time goes about with the depth; shallower, much of it stays on the tray.");
 
-    /// <summary>Ice and water, °C.</summary>
+    /// <summary>To what it is cooled before it goes into its shell, °C.</summary>
+    public static readonly Constant CooledTo = new(
+        "cooled to", 20, 18, 25, Dimension.Warmth, "Cool, and still soft enough to be levelled.");
+
+    /// <summary>Ice and water, °C: our own choice, some of the ice melts.</summary>
     private const double Ice = 1;
 
-    /// <summary>A bowl of filling, kg for each m² that the bath touches: a litre and a bit in a wide bowl.</summary>
+    /// <summary>A bowl of filling, kg for each m² that the bath touches (15 to 30, our own choice): a litre in a wide bowl.</summary>
     private const double InTheBowl = 20;
 
     private const double Longest = 24 * 60;
 
     extension(CoolFirst first)
     {
-        /// <summary>What it is called.</summary>
-        public string Words => first switch
+        /// <summary>What is done.</summary>
+        public Phrase Says => first switch
         {
             CoolFirst.Straight => "straight into its shell",
-            CoolFirst.Tray => "first in a tray, 15 mm deep, to 20 °C",
-            CoolFirst.IceBath => "first stirred over ice, to 20 °C",
+            CoolFirst.Tray => new Phrase(
+                "first in a tray, {0} deep, to {1}", new Quantity(TrayDepth.Usual, TrayDepth.Dimension),
+                new Quantity(CooledTo.Usual, CooledTo.Dimension)),
+            CoolFirst.IceBath => new Phrase("first stirred over ice and water, to {0}", new Quantity(CooledTo.Usual, CooledTo.Dimension)),
         };
     }
 
@@ -47,25 +56,26 @@ public static class CoolingFirst
     /// <param name="air">The air of the cold place, °C.</param>
     /// <param name="transfer">How well that takes heat.</param>
     internal static IReadOnlyList<HeatPoint> Follow(CoolFirst first, Matter matter, double start, double air, HeatTransfer transfer) =>
-        start <= CooledTo ? [] : first switch
+        start <= CooledTo.Usual ? [] : first switch
         {
             CoolFirst.Straight => [],
             CoolFirst.Tray => CoolingCurve.Follow(
-                [new(Walls.Tray.Matter, Walls.Tray.Thickness, 20), new(matter, TrayDepth, start, IsFilling: true)], default,
-                [new(Longest, air, transfer with { Below = transfer.Below * Walls.BrightShare })], CooledTo, cells: HeatRun.Coarse).Points,
+                [new(Walls.Tray.Matter, Walls.Tray.Thickness, 20), new(matter, TrayDepth.Usual, start, IsFilling: true)], default,
+                [new(Longest, air, transfer with { Below = transfer.Below * Walls.BrightShare })], CooledTo.Usual,
+                cells: HeatRun.Coarse).Points,
             CoolFirst.IceBath => InBath(matter, start),
         };
 
     /// <summary>It is stirred, and so is the same all through: its lead over the ice goes down by the same share every minute.</summary>
     private static List<HeatPoint> InBath(Matter matter, double start)
     {
-        var rate = Coolers.IceBath.Below / (InTheBowl * matter.CapacityAt((start + CooledTo) / 2)) * 60;
+        var rate = Coolers.IceBath.Below / (InTheBowl * matter.CapacityAt((start + CooledTo.Usual) / 2)) * 60;
         var points = new List<HeatPoint>();
         for (var minute = 0; ; minute++)
         {
             var now = Ice + ((start - Ice) * Math.Exp(-rate * minute));
             points.Add(new(minute, now, now, now, Ice));
-            if (now <= CooledTo)
+            if (now <= CooledTo.Usual)
                 return points;
         }
     }

@@ -31,7 +31,7 @@ public static class PieCoolings
     private const double Thinnest = 2;
 
     /// <summary>So many results are kept; the sums follow from what is asked alone, so what is kept never grows old.</summary>
-    private const int Kept = 4000;
+    private const int Kept = 1000;
 
     private static readonly ConcurrentDictionary<CoolingCase, CoolingCurve> Known = new();
 
@@ -178,7 +178,7 @@ public static class PieCoolings
             var before = Rack > 0 ? [] : CoolingFirst.Follow(First, Matter.Of(Filling), Start, Air, Cooler.Facts.Transfer);
             if (before.Count == 0)
                 return InTheShell(stopAt);
-            var after = (this with { Start = CoolingFirst.CooledTo }).InTheShell(stopAt);
+            var after = (this with { Start = CoolingFirst.CooledTo.Usual }).InTheShell(stopAt);
             var minutes = before[^1].Minutes;
             return after with { Points = [.. before, .. after.Points.Skip(1).Select(p => p with { Minutes = p.Minutes + minutes })] };
         }

@@ -10,6 +10,7 @@ namespace RoundCrumb.Core.HeatFlow;
 /// <param name="facts">What it can.</param>
 public sealed class FridgeAir(double set, double room, CoolerFacts facts)
 {
+    /// <summary>Degrees by which thermostats of fridges usually let the air rise and fall.</summary>
     private const double OnAbove = 1.5, OffBelow = 1;
 
     /// <summary>The air itself takes next to nothing, J/K.</summary>

@@ -14,7 +14,12 @@ public sealed class HeatRun
     public const int Coarse = 16;
 
     private const int OtherCells = 2;
-    private const int Turns = 2;
+    /// <summary>
+    /// A step is solved again while what it comes to moves by more than this, K, two times at least: what freezes takes more turns.
+    /// </summary>
+    private const double Settled = 0.01;
+
+    private const int LeastTurns = 2, MostTurns = 12;
 
     private readonly HeatLayer[] _layers;
     private readonly int[] _of;
@@ -139,11 +144,12 @@ public sealed class HeatRun
             _faces[i] = 1 / ((_thick[i - 1] / 2 / _conducts[i - 1]) + (_thick[i] / 2 / _conducts[i]));
         _faces[n] = 1 / ((1 / stage.Transfer.Above) + (_thick[^1] / 2 / _conducts[^1]));
         var steam = stage.Wet > 0 ? Evaporation.From(Now(air).Surface, air, stage) : default;
-        for (var turn = 0; turn < Turns; turn++)
+        var moved = double.MaxValue;
+        for (var turn = 0; turn < LeastTurns || (turn < MostTurns && moved > Settled); turn++)
         {
             for (var i = 0; i < n; i++)
                 _holds[i] = _thick[i] * Of(i).Density * Of(i).CapacityBetween(_t[i], _next[i]);
-            Solve(seconds, air, sink, implicitly, steam);
+            moved = Solve(seconds, air, sink, implicitly, steam);
         }
 
         Leave(seconds, air, sink, implicitly, steam);
@@ -151,7 +157,8 @@ public sealed class HeatRun
         Minutes += seconds / 60;
     }
 
-    private void Solve(double seconds, double air, double sink, double implicitly, in Evaporation steam)
+    /// <returns>By how much the step's end moved where it moved most, K.</returns>
+    private double Solve(double seconds, double air, double sink, double implicitly, in Evaporation steam)
     {
         var n = _t.Length;
         for (var i = 0; i < n; i++)
@@ -178,9 +185,16 @@ public sealed class HeatRun
             _right[i] = (first ? right : right - (lower * _right[i - 1])) / pivot;
         }
 
+        var moved = Math.Abs(_right[^1] - _next[^1]);
         _next[^1] = _right[^1];
         for (var i = n - 2; i >= 0; i--)
-            _next[i] = _right[i] - (_upper[i] * _next[i + 1]);
+        {
+            var next = _right[i] - (_upper[i] * _next[i + 1]);
+            moved = Math.Max(moved, Math.Abs(next - _next[i]));
+            _next[i] = next;
+        }
+
+        return moved;
     }
 
     private void Leave(double seconds, double air, double sink, double implicitly, in Evaporation steam)

@@ -101,11 +101,11 @@ public sealed class Matter
     /// <summary>How much heat a degree takes on the way from one warmth to another, J/(kg·K).</summary>
     internal double CapacityBetween(double from, double to)
     {
-        if (Math.Abs(to - from) < 1e-3)
+        if (Math.Abs(to - from) < 1e-6)
             (from, to) = (to - (Every / 2), to + (Every / 2));
         from = Math.Clamp(from, Coldest, Warmest);
         to = Math.Clamp(to, Coldest, Warmest);
-        if (Math.Abs(to - from) < 1e-3)
+        if (Math.Abs(to - from) < 1e-6)
             from = to >= Warmest ? to - Every : to + Every;
         return (EnthalpyAt(to) - EnthalpyAt(from)) / (to - from);
     }
