@@ -11,6 +11,7 @@ public static class Routes
     public const string Compose = "/compose";
     public const string StandIns = Compose + "/stand-ins";
     public const string Cooling = Compose + "/cooling";
+    public const string Baking = Compose + "/baking";
     public const string Pairings = "/pairings";
     public const string WhatIf = "/what-if";
     public const string Above = "/above";

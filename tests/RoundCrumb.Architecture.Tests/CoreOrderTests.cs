@@ -24,6 +24,7 @@ public sealed class CoreOrderTests
         ["BlindBaking", "Layering", "Toppings"],
         ["Recipes"],
         ["Composing"],
+        ["Baking"],
         ["Cooling"],
         ["Steps"],
         ["Shells", "Advice"],

@@ -51,7 +51,7 @@ public sealed record CoolingChange(Phrase Says, Composition After, CoolFirst Fir
     /// <param name="cooling">How it cools.</param>
     /// <param name="first">What is done with its filling before.</param>
     public static TwoStepRule RuleOf(Assessment pie, PieCooling cooling, CoolFirst first) =>
-        TwoStepRule.Of(pie.CurveOf(cooling, first).MinutesTo);
+        TwoStepRule.Of(pie.CurveOf(cooling, first).MinutesTo, cooling.Place.Heat.IsMeasured);
 
     private static bool Meets(TwoStepRule rule) => rule.Kept is RuleKept.DoesNotApply
         || (rule.First <= CoolingConstants.FirstStretch.Usual && rule.Both <= CoolingConstants.BothStretches.Usual);

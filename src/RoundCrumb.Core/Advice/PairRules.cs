@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Baking;
 using RoundCrumb.Core.Arranging;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;

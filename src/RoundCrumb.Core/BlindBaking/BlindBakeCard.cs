@@ -160,19 +160,6 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
         return card with { Setting = s, Load = load, Dial = heat is null ? null : s.Oven.DialFor(heat) };
     }
 
-    /// <summary>How a filled shell is baked, adjusted as its shell was; none for a filling that is not baked.</summary>
-    public static BakeStage? Filled(FillingFamily family, CrustChoice choice, Pan pan, OvenLoad load)
-    {
-        if (family.Bake is not { } bake)
-            return null;
-        var heat = new Worked<OvenCelsius>(
-            "filled-oven", "Oven for the filled shell", new(bake.Heat.Usual), "the filling's own heat", bake.Heat);
-        return Stage(
-            "filled-bake", StageKind.Filled, "Bake the filled shell", heat, (bake.Low, bake.High),
-            Factors(choice, pan, load, rolled: false, small: true), null) with
-        { Cue = bake.Cue };
-    }
-
     private static BlindBakeCard Rolled(
         CrustChoice choice, Pan pan, LinedPan lined, BakeSetting setting, OvenLoad load, Constant oven,
         (Constant Low, Constant High) weighted, (Constant Low, Constant High) open, string why)
@@ -305,7 +292,7 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
     }
 
     /// <summary>What this shell's minutes are multiplied by, with reasons; a factor of one is left out.</summary>
-    private static List<Constant> Factors(CrustChoice choice, Pan pan, OvenLoad load, bool rolled, bool? small = null)
+    private static List<Constant> Factors(CrustChoice choice, Pan pan, OvenLoad load, bool rolled)
     {
         var factors = new List<Constant>(4);
         var thickness = choice.Thickness.Value / BlindBakeConstants.TableThickness.Usual;
@@ -316,18 +303,10 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
                     "Heat has further to go through thicker dough; the table is for 3 mm."));
         if (PanConstants.BakeFactor(pan.Material) is var material && material.Usual != 1)
             factors.Add(material);
-        if ((small ?? rolled) && pan.IsSmall)
+        if (rolled && pan.IsSmall)
             factors.Add(PanConstants.SmallShell);
-        if (load.ShelvesUsed > 1)
-        {
-            var shelf = OvenConstants.Shelf;
-            var more = load.ShelvesUsed - 1;
-            factors.Add(
-                new(
-                    FormattableString.Invariant($"{load.ShelvesUsed} shelves loaded"), 1 + (shelf.Usual * more), 1 + (shelf.Low * more),
-                    1 + (shelf.High * more), Dimension.Factor, shelf.Reason));
-        }
-
+        if (load.SlowedBy is { } slowed)
+            factors.Add(slowed);
         return factors;
     }
 

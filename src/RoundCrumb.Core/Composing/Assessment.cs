@@ -80,9 +80,6 @@ public sealed class Assessment
         Toppings = [.. composition.Toppings.Select((t, i) => ToppingSums.Of(t, surface, pan.Inside, half, i == 0 ? "" : $"on{i + 1}-")!)];
         SurfaceHalf = half;
         WhitesLeft = Whites();
-        FilledBake = BlindBakeCard.Filled(composition.Filling.Formula.Family, composition.Crust, pan, Card.Load);
-        if (FilledBake is not null && !Card.Setting.Oven.DialIsHeat)
-            FilledDial = Card.Setting.Oven.DialFor(FilledBake.Heat!, FilledDialId);
         if (composition.Filling.Formula.Family.Rise is { } rise)
         {
             Risen = new(
@@ -107,9 +104,6 @@ public sealed class Assessment
             "yolks by weight × white for each yolk",
             Term.Given("yolks", new Grams(yolks)), ToppingConstants.WhiteOfAnEgg);
     }
-
-    /// <summary>What the dial for the filled shell is called among a pie's figures.</summary>
-    public const string FilledDialId = "filled-dial";
 
     /// <summary>What was put together.</summary>
     public Composition Composition { get; }
@@ -183,12 +177,6 @@ public sealed class Assessment
     /// <summary>Egg white that the yolks of all the pies leave over; none where there are no yolks.</summary>
     public Worked<Grams>? WhitesLeft { get; }
 
-    /// <summary>How the filled shell is baked; none for a filling that is not.</summary>
-    public BakeStage? FilledBake { get; }
-
-    /// <summary>What the dial is turned to for the filled shell; none where it says the heat itself.</summary>
-    public Worked<OvenDial>? FilledDial { get; }
-
     /// <summary>How high it stands in the oven; none for a filling that does not rise.</summary>
     public Worked<Millimetres>? Risen { get; }
 
@@ -217,7 +205,7 @@ public sealed class Assessment
             PanVolume, PanBase, PanWall, PanTop, PanRim, LinedVolume,
             Yield.Weighed, Yield.Volume, Yield.Mass, Yield.SetIndex, Yield.Sugars, Yield.Juice,
             Fit.Needed, Fit.LineDepth, Fit.RunsOver, Fit.Fills, FilledDepth, FilledEach, FilledMass, LeftOver, LeftOverMass, PotMass,
-            WhitesLeft, FilledBake?.Heat, FilledBake?.Minutes, FilledDial, Risen, Yield.Reducing,
+            WhitesLeft, Risen, Yield.Reducing,
         ];
         var options = new[] { Fit.Exact, Fit.Below, Fit.Above, Fit.Chosen }.OfType<BatchOption>().Distinct()
             .SelectMany(o => new IWorked[] { o.Scale, o.Volume, o.Difference, o.DepthDifference, o.Stands });

@@ -6,21 +6,9 @@ namespace RoundCrumb.Core.Cooling;
 /// <summary>Figures of the craft about cooling, and the usual rule of food law.</summary>
 public static class CoolingConstants
 {
-    /// <summary>How warm the middle is when a filled shell comes out of the oven, °C.</summary>
-    public static readonly Constant OutOfOven = new(
-        "in the middle, out of the oven", 80, 76, 95, Dimension.Warmth, "Done at 76 or so, and four more on the rack.");
-
     /// <summary>On the rack before the fridge, minutes.</summary>
     public static readonly Constant OnTheRack = new(
         "on the rack first", 90, 60, 120, Dimension.Time, "Steam leaves, and the fridge is spared.");
-
-    /// <summary>Nobody has measured: so much sooner it may be.</summary>
-    public static readonly Constant Sooner = new(
-        "it may be sooner by", 0.20, 0.15, 0.25, Dimension.Share, "Air, shelf and pan differ from place to place.");
-
-    /// <summary>And so much later.</summary>
-    public static readonly Constant Later = new(
-        "it may be later by", 0.30, 0.25, 0.40, Dimension.Share, "Air, shelf and pan differ from place to place.");
 
     /// <summary>Time goes with so much of a power of the depth.</summary>
     public static readonly Constant DepthPower = new(

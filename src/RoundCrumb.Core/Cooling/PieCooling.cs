@@ -1,10 +1,9 @@
 using System.Collections.Concurrent;
+using RoundCrumb.Core.Baking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Kitchens;
-using RoundCrumb.Core.Layering;
-using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
 
@@ -26,9 +25,6 @@ public static class PieCoolings
 {
     /// <summary>Followed no longer than this, minutes.</summary>
     private const double Longest = 36 * 60;
-
-    /// <summary>A filling thinner than this is cold at once, mm.</summary>
-    private const double Thinnest = 2;
 
     /// <summary>So many results are kept; the sums follow from what is asked alone, so what is kept never grows old.</summary>
     private const int Kept = 1000;
@@ -92,7 +88,7 @@ public static class PieCoolings
     private static PieCooling? Of(Assessment pie, ColdPlace? place, int? together = null)
     {
         var family = pie.Composition.Filling.Formula.Family;
-        if (place?.Cooler is null || family.SetTime.Best <= 0 || ThicknessOf(pie) < Thinnest)
+        if (place?.Cooler is null || family.SetTime.Best <= 0 || PieBody.Of(pie).Depth < PieBody.Thinnest)
             return null;
         var many = Math.Clamp(together ?? pie.Pies, 1, Math.Max(1, place.Places));
         var at = CaseOf(pie, place, many);
@@ -116,12 +112,15 @@ public static class PieCoolings
         var best = Math.Max(ready, firm);
         return new(
             "set-time", "In the fridge to set", new(ready, best, Math.Max(best, family.SetTime.Most)),
-            $"heat through the pie in {place.Name}, until its middle is cold enough for {family.SetsBy.Words}; a fifth less to a "
-                + $"third more "
-                + "until somebody has measured",
+            $"heat through the pie in {place.Name}, until its middle is cold enough for {family.SetsBy.Words}; "
+                + (place.Heat.IsMeasured ? "an eighth less or more" : "a fifth less to a third more until somebody has measured"),
             [
                 Term.Of(depth), StartOf(family), .. at.Rack > 0 ? [Term.FromConstant(CoolingConstants.OnTheRack)] : Array.Empty<Term>(),
-                Term.Given("air in there", place.Air, Dimension.Warmth), Term.Given("side by side", many, Dimension.Count), least,
+                Term.Given("air in there", place.Air, Dimension.Warmth),
+                .. place.Heat.IsMeasured
+                    ? [Term.Given("it takes heat, as measured here", place.Heat.Times, Dimension.Factor)]
+                    : Array.Empty<Term>(),
+                Term.Given("side by side", many, Dimension.Count), least,
                 .. rest.Usual > 0 ? [Term.FromConstant(rest)] : Array.Empty<Term>(), family.SetsBy.Best,
             ]);
     }
@@ -129,53 +128,24 @@ public static class PieCoolings
     /// <summary>To five minutes: it is known no better.</summary>
     private static double Rounded(double minutes) => Math.Round(minutes / 5, MidpointRounding.AwayFromZero) * 5;
 
-    private static Constant StartOf(FillingFamily family) => family.Bake is null ? family.PourHeat.At : CoolingConstants.OutOfOven;
+    private static Constant StartOf(FillingFamily family) => family.Bake is { } bake ? bake.DoneAt : family.PourHeat.At;
 
-    /// <summary>How thick the filling lies on what is beneath it, mm.</summary>
-    private static double ThicknessOf(Assessment pie) => pie.FilledDepth.Value.Value - BeneathOf(pie);
-
-    private static double BeneathOf(Assessment pie) =>
-        pie.Layers.Where(l => l.Choice is FillingLayer).Select(l => l.To).DefaultIfEmpty(0).Max();
-
-    private static CoolingCase CaseOf(Assessment pie, ColdPlace place, int together)
-    {
-        var c = pie.Composition;
-        var beneath = pie.Layers.LastOrDefault(l => l.Choice is FillingLayer { Formula: not null });
-        var baked = c.Filling.Formula.Family.Bake is not null;
-        return new(
-            PieMatter.Of(c.Filling.Formula, c.Filling.Setter, pie.Yield), ThicknessOf(pie),
-            beneath is { Choice: FillingLayer layer, Yield: { } yield } ? PieMatter.Of(layer.Formula, 1, yield) : default,
-            BeneathOf(pie), c.Pan.Material, c.Crust.Thickness.Value, c.Crust.WallThickness.Value, RadiusOf(pie),
-            pie.Lined.SurfaceAt(pie.FilledDepth.Value.Value).Value / 1e6 * together, StartOf(c.Filling.Formula.Family).Usual,
-            baked ? CoolingConstants.OnTheRack.Usual : 0, pie.Kitchen.Room.Value, place.Cooler!.Value, place.Air);
-    }
-
-    /// <summary>Half its width at mid depth; of a long pan, of the round one whose side cools it alike.</summary>
-    private static double RadiusOf(Assessment pie)
-    {
-        var half = pie.Lined.HalfAt(pie.FilledDepth.Value.Value / 2);
-        if (pie.Composition.Pan.IsRound)
-            return half;
-
-        // The slowest mode of a rectangle beside that of a disc: (π / 2a)² + (π / 2b)² = (2.405 / R)².
-        var other = pie.Composition.Pan.Length is { } length
-            ? Math.Max(half, half + ((length.Value - pie.Composition.Pan.Top.Value) / 2))
-            : half;
-        return 2.405 / (Math.PI / 2 * Math.Sqrt((1 / half / half) + (1 / other / other)));
-    }
+    private static CoolingCase CaseOf(Assessment pie, ColdPlace place, int together) => new(
+        PieBody.Of(pie), together, StartOf(pie.Composition.Filling.Formula.Family).Usual,
+        pie.Composition.Filling.Formula.Family.Bake is null ? 0 : CoolingConstants.OnTheRack.Usual, pie.Kitchen.Room.Value,
+        place.Cooler!.Value, place.Air, place.Heat.Times, pie.Kitchen.Rack.Times);
 
     private sealed record Result(PieCooling? Is);
 
     /// <summary>All that a pie's cooling depends on.</summary>
     private readonly record struct CoolingCase(
-        Blend Filling, double Depth, Blend Beneath, double BeneathDepth, PanMaterial Pan, double Base, double Wall, double Radius,
-        double Surfaces, double Start, double Rack, double Room, Cooler Cooler, double Air)
+        PieBody Body, int Together, double Start, double Rack, double Room, Cooler Cooler, double Air, double Takes, double RackTakes)
     {
         public CoolFirst First { get; init; }
 
         public CoolingCurve Follow(double stopAt)
         {
-            var before = Rack > 0 ? [] : CoolingFirst.Follow(First, Matter.Of(Filling), Start, Air, Cooler.Facts.Transfer);
+            var before = Rack > 0 ? [] : CoolingFirst.Follow(First, Matter.Of(Body.Filling), Start, Air, Cooler.Facts.Transfer * Takes);
             if (before.Count == 0)
                 return InTheShell(stopAt);
             var after = (this with { Start = CoolingFirst.CooledTo.Usual }).InTheShell(stopAt);
@@ -185,28 +155,17 @@ public static class PieCoolings
 
         private CoolingCurve InTheShell(double stopAt)
         {
-            var wall = Pan.Wall;
-            var layers = new List<HeatLayer> { new(wall.Matter, wall.Thickness, Rack > 0 ? Start : Room) };
-            if (Base > 0)
-                layers.Add(new(Walls.BakedCrust, Base, Rack > 0 ? Start : Room));
-            if (BeneathDepth > 0 && Beneath != default)
-                layers.Add(new(Matter.Of(Beneath), BeneathDepth, Rack > 0 ? Start : Math.Min(Start, Air + 2)));
-            layers.Add(new(Matter.Of(Filling), Depth, Start, IsFilling: true));
-            var side = new HeatSide(Radius, wall.Resistance + (Wall / 1000 / Walls.BakedCrust.ConductivityAt(20)));
             var facts = Cooler.Facts;
             var stages = new List<HeatStage>(2);
             if (Rack > 0)
-                stages.Add(new(Rack, Room, At(Coolers.Rack, wall), Bare));
-            stages.Add(new(Longest, Air, At(facts.Transfer, wall)));
+                stages.Add(new(Rack, Room, Body.Through(Coolers.Rack * RackTakes), Bare));
+            stages.Add(new(Longest, Air, Body.Through(facts.Transfer * Takes)));
             return CoolingCurve.Follow(
-                layers, side, stages, stopAt, new(Air, Room, facts), Surfaces, HeatRun.Coarse);
+                Body.Layers(Start, Rack > 0 ? Start : Room, Rack > 0 ? Start : Math.Min(Start, Air + 2)), Body.Side, stages, stopAt,
+                new(Air, Room, facts), Body.Surface * Together, HeatRun.Coarse);
         }
 
         /// <summary>A bare surface on the rack gives off so much of the steam that it could.</summary>
         private const double Bare = 0.1;
-
-        private static HeatTransfer At(HeatTransfer transfer, PanWall wall) => wall.Bright
-            ? transfer with { Below = transfer.Below * Walls.BrightShare, Aside = transfer.Aside * Walls.BrightShare }
-            : transfer;
     }
 }

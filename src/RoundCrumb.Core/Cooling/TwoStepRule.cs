@@ -1,4 +1,4 @@
-using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Cooling;
@@ -31,24 +31,20 @@ public sealed record TwoStepRule(double Begins, double? First, double? Both, Rul
 {
     /// <summary>How a curve keeps the rule.</summary>
     /// <param name="minutesTo">Minutes until all of the filling is as cold as that.</param>
-    public static TwoStepRule Of(Func<double, double?> minutesTo)
+    /// <param name="measured">True where readings have said how the place takes heat.</param>
+    public static TwoStepRule Of(Func<double, double?> minutesTo, bool measured)
     {
         if (minutesTo(CoolingConstants.RuleFrom.Usual) is not > 0 and var at)
             return new(at ?? 0, null, null, at is null ? RuleKept.No : RuleKept.DoesNotApply);
         var begins = minutesTo(CoolingConstants.RuleFrom.Usual)!.Value;
         var (first, both) = (minutesTo(CoolingConstants.RuleMiddle.Usual) - begins, minutesTo(CoolingConstants.RuleTo.Usual) - begins);
         var kept = (RuleKept)Math.Max(
-            (int)Within(first, CoolingConstants.FirstStretch), (int)Within(both, CoolingConstants.BothStretches));
+            (int)Within(first, CoolingConstants.FirstStretch, measured), (int)Within(both, CoolingConstants.BothStretches, measured));
         return new(begins, first, both, kept);
     }
 
-    /// <summary>Minutes as a range of what is not known: a fifth sooner to a third later.</summary>
-    /// <param name="minutes">As reckoned.</param>
-    public static MinuteRange Band(double minutes) => new(
-        minutes * (1 - CoolingConstants.Sooner.Usual), minutes, minutes * (1 + CoolingConstants.Later.Usual));
-
-    private static RuleKept Within(double? minutes, Constant limit) =>
-        minutes is not { } m || Band(m).Least > limit.Usual ? RuleKept.No
-        : Band(m).Most > limit.Usual ? RuleKept.Uncertain
+    private static RuleKept Within(double? minutes, Constant limit, bool measured) =>
+        minutes is not { } m || HeatBand.Of(m, measured).Least > limit.Usual ? RuleKept.No
+        : HeatBand.Of(m, measured).Most > limit.Usual ? RuleKept.Uncertain
         : RuleKept.Yes;
 }

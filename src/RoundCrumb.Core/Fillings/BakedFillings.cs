@@ -43,7 +43,8 @@ internal static class BakedFillings
                 "it sets late, and weeps"),
         ],
         Bake = new(
-            Heat(160, 150, 170, "Gentle: over 85 °C egg weeps and cracks."), Min("custard bakes, least", 30),
+            Heat(160, 150, 170, "Gentle: over 85 °C egg weeps and cracks."),
+            Done(78, 77, 80, "The egg in it has set; over 85 it weeps and cracks."), Min("custard bakes, least", 30),
             Min("custard bakes, most", 40), "edges set, the middle trembles like set jelly: 77–80 °C", "On the shelf below the middle."),
         SetCue = "cold, no tremble left",
         SetCaution = EggRich,
@@ -82,7 +83,9 @@ internal static class BakedFillings
                 "it puckers", "it is sweet before it is sharp"),
         ],
         Bake = new(
-            Heat(165, 160, 175, "Gentle, or the top blisters."), Min("citrus bakes, least", 20), Min("citrus bakes, most", 28),
+            Heat(165, 160, 175, "Gentle, or the top blisters."),
+            Done(76, 74, 80, "So much egg in so much juice sets a little earlier than in dairy."), Min("citrus bakes, least", 20),
+            Min("citrus bakes, most", 28),
             "no wobble in the middle", ""),
         SetCue = "cold right through before it is cut",
         SetCaution = ColdChain,
@@ -125,7 +128,8 @@ internal static class BakedFillings
         KeepsInTheRoom = true,
         StaysCrisp = true,
         Bake = new(
-            Heat(175, 170, 180, "Low and slow enough to bake through."), Min("almond paste bakes, least", 30),
+            Heat(175, 170, 180, "Low and slow enough to bake through."),
+            Done(90, 88, 95, "Egg and flour are a crumb, no longer a batter."), Min("almond paste bakes, least", 30),
             Min("almond paste bakes, most", 45), "golden, springs back, a skewer comes out clean", "Low in the oven."),
         Rise = new("almond paste rises", 0.225, 0.20, 0.25, Dimension.Share, "Air beaten in, and egg."),
         SetCue = "cool enough to cut",
@@ -165,8 +169,8 @@ internal static class BakedFillings
                 "it will not hold its slice", "it tastes of egg"),
         ],
         Bake = new(
-            Heat(178, 175, 180, "A steady moderate oven."), Min("fresh curd bakes, least", 25), Min("fresh curd bakes, most", 35),
-            "puffed at the edge, set in the middle", ""),
+            Heat(178, 175, 180, "A steady moderate oven."), Done(78, 76, 80, "The egg in it has set."),
+            Min("fresh curd bakes, least", 25), Min("fresh curd bakes, most", 35), "puffed at the edge, set in the middle", ""),
         SetCue = "cooled right down",
         SetCaution = EggRich,
         TooDeep = "The rim dries before the middle has set.",
@@ -209,8 +213,8 @@ internal static class BakedFillings
         KeepsInTheRoom = true,
         StaysCrisp = true,
         Bake = new(
-            Heat(178, 175, 180, "A steady moderate oven."), Min("nut and syrup bakes, least", 30), Min("nut and syrup bakes, most", 40),
-            "puffed, a slight wobble in the middle", "Shield the rim if it runs ahead."),
+            Heat(178, 175, 180, "A steady moderate oven."), Done(88, 85, 93, "So much sugar lets egg set late."),
+            Min("nut and syrup bakes, least", 30), Min("nut and syrup bakes, most", 40), "puffed, a slight wobble in the middle"),
         Rise = new("nut and syrup puffs", 0.10, 0.08, 0.12, Dimension.Share, "Egg; it sinks again as it cools."),
         SetCue = "no longer runs when it is tipped",
         TooDeep = "It stays runny under the nuts.",
@@ -239,8 +243,14 @@ internal static class BakedFillings
                 "it is syrup"),
         ],
         Bake = new(
-            Heat(190, 185, 195, "Hot enough for a bubble in the middle."), Min("fruit bakes, least", 40), Min("fruit bakes, most", 50),
-            "juice bubbles thickly at the edge", "Shield it after 25 min; a tray under it for the drips."),
+            Heat(190, 185, 195, "Hot enough for a bubble in the middle."),
+            Done(88, 85, 95, "The starch has swelled; its juice thickens."), Min("fruit bakes, least", 40), Min("fruit bakes, most", 50),
+            "juice bubbles thickly at the edge", "A tray under it for the drips.")
+        {
+            Moves = new(
+                "its juice carries heat", 2, 1.5, 3, Dimension.Factor,
+                "Boiling juice moves between the pieces: so much that practice's minutes under a crumble come out."),
+        },
         SetCue = "3–4 h before it is sliced",
         SetCaution = "Fruit fillings scald: half an hour on the rack before anyone tastes.",
         TooDeep = "The juice in the middle never reaches a bubble, and does not thicken.",

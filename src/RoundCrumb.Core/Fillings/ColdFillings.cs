@@ -42,7 +42,9 @@ internal static class ColdFillings
         ],
         BakeIsOptional = true,
         Bake = new(
-            Heat(175, 165, 180, "Just to set the yolk."), Min("condensed milk bakes, least", 10), Min("condensed milk bakes, most", 18),
+            Heat(175, 165, 180, "Just to set the yolk."),
+            Done(63, 60, 68, "Its acid sets the milk; the oven is for the yolk."), Min("condensed milk bakes, least", 10),
+            Min("condensed milk bakes, most", 18),
             "set at the edge, a slight wobble", "Or chilled without the oven, with pasteurised yolk or none."),
         SetCaution = ColdChain,
         TooDeep = "It is too sweet to finish, and sets slowly.",

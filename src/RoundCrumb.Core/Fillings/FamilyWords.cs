@@ -44,6 +44,9 @@ internal static class FamilyWords
     public static Constant Heat(double usual, double low, double high, string reason) =>
         new("oven for the filled shell", usual, low, high, Dimension.OvenHeat, reason);
 
+    public static Constant Done(double usual, double low, double high, string reason) =>
+        new("done in the middle at", usual, low, high, Dimension.Warmth, reason);
+
     public static Constant Min(string name, double minutes) => new(name, minutes, Dimension.Time, "In bright metal, one shelf.");
 
     public static (Constant Best, Constant Most) Keeps(double best, string why, double most, string whyMost) =>

@@ -8,11 +8,18 @@ namespace RoundCrumb.Core.Fillings;
 
 /// <summary>How a filled shell is baked.</summary>
 /// <param name="Heat">Of a conventional oven.</param>
-/// <param name="Low">Least minutes, in bright metal.</param>
-/// <param name="High">Most minutes.</param>
+/// <param name="DoneAt">How warm its middle has to get, °C.</param>
+/// <param name="Low">Least minutes as practice has them, in bright metal at its usual depth: where it is too deep for a sum.</param>
+/// <param name="High">Most minutes, likewise.</param>
 /// <param name="Cue">When it is done.</param>
-/// <param name="Note">Where in the oven, and what to shield; empty where there is nothing to say.</param>
-public sealed record FillingBake(Constant Heat, Constant Low, Constant High, string Cue, string Note = "");
+/// <param name="Note">Where in the oven; empty where there is nothing to say.</param>
+public sealed record FillingBake(Constant Heat, Constant DoneAt, Constant Low, Constant High, string Cue, string Note = "")
+{
+    /// <summary>How many times as well as a still one it carries heat: more than 1 where its juice boils and moves.</summary>
+    public Constant Moves { get; init; } = Still;
+
+    private static readonly Constant Still = new("it carries heat", 1, Dimension.Factor, "Nothing in it moves.");
+}
 
 /// <summary>
 /// A kind of filling: how it is made, what that costs in volume, how it sets and keeps. Add one by adding a declaration to

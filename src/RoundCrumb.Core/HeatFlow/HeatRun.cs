@@ -87,20 +87,31 @@ public sealed class HeatRun
         }
     }
 
+    /// <summary>Where the filling is coldest now: a place for <see cref="Now"/>.</summary>
+    public int ColdSpot
+    {
+        get
+        {
+            var cold = _first;
+            for (var i = _first + 1; i <= _last; i++)
+                cold = _t[i] < _t[cold] ? i : cold;
+            return cold;
+        }
+    }
+
     /// <summary>How warm it is now.</summary>
     /// <param name="air">The air there, °C.</param>
-    public HeatPoint Now(double air)
+    /// <param name="spot">The place that is told of as the coldest; where it is coldest now, where there is none.</param>
+    public HeatPoint Now(double air, int? spot = null)
     {
-        int hot = _first, cold = _first;
+        var hot = _first;
         for (var i = _first + 1; i <= _last; i++)
-        {
             hot = _t[i] > _t[hot] ? i : hot;
-            cold = _t[i] < _t[cold] ? i : cold;
-        }
+        var cold = spot ?? ColdSpot;
 
         var top = _t[^1];
         var surface = _faces[^1] > 0 ? top + ((air - top) * _faces[^1] * _thick[^1] / 2 / Math.Max(1e-9, _conducts[^1])) : top;
-        return new(Minutes, Turning(hot), Turning(cold), surface, air);
+        return new(Minutes, Turning(hot), spot is { } at ? _t[at] : Turning(cold), surface, air);
     }
 
     /// <summary>Goes on by so many minutes in air of one warmth; the first step of a stage is taken in quarters.</summary>

@@ -86,6 +86,20 @@ public sealed class Matter
         return matter;
     }
 
+    /// <summary>The same, carrying heat so many times as well: what moves in it carries it along.</summary>
+    /// <param name="times">More than 0; 1 for what is still.</param>
+    public Matter Conducting(double times)
+    {
+        ArgumentOutOfRangeException.ThrowIfNegativeOrZero(times);
+        if (times == 1)
+            return this;
+        var matter = new Matter(Density) { FreezesAt = FreezesAt };
+        _enthalpy.CopyTo(matter._enthalpy, 0);
+        for (var i = 0; i < Points; i++)
+            matter._conductivity[i] = _conductivity[i] * times;
+        return matter;
+    }
+
     /// <summary>Heat in it beyond that at some fixed warmth, J/kg.</summary>
     /// <param name="celsius">°C; outside of what is reckoned with, the nearest.</param>
     public double EnthalpyAt(double celsius) => At(_enthalpy, celsius);

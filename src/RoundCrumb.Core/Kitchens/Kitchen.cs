@@ -37,6 +37,9 @@ public sealed record ColdPlace(string Id, string Name, ColdKind Kind, int Places
     /// <summary>How cold the air in it is, °C; none where nobody has said, and then it is what is usual for its kind.</summary>
     public double? Reads { get; init; }
 
+    /// <summary>How well it takes heat beside others of its kind, as readings here have it.</summary>
+    public PlaceHeat Heat { get; init; } = PlaceHeat.Book;
+
     /// <summary>How cold the air in it is reckoned to be, °C.</summary>
     public double Air => Reads ?? Cooler?.Facts.UsualAir ?? Coolers.UsualFridge;
 }
@@ -66,6 +69,9 @@ public sealed record Kitchen(IReadOnlyList<PanPlace> Pans, IReadOnlyList<Oven> O
 
     /// <summary>Who works here and when; nobody where nobody has said.</summary>
     public IReadOnlyList<Baker> Bakers { get; init; } = [];
+
+    /// <summary>How well a rack in this room takes heat, as readings here have it.</summary>
+    public PlaceHeat Rack { get; init; } = PlaceHeat.Book;
 
     /// <summary>The oven used unless a pie says another.</summary>
     public Oven Oven => Ovens[0];

@@ -76,6 +76,14 @@ public static class OvenConstants
 /// <param name="Loads">How many loads it takes; 0 where the pan does not go in.</param>
 public sealed record OvenLoad(Oven Oven, int PerShelf, int ShelvesUsed, int Loads)
 {
+    /// <summary>What further loaded shelves add to the minutes; none where one is loaded.</summary>
+    public Constant? SlowedBy => ShelvesUsed > 1
+        ? new(
+            FormattableString.Invariant($"{ShelvesUsed} shelves loaded"), 1 + (OvenConstants.Shelf.Usual * (ShelvesUsed - 1)),
+            1 + (OvenConstants.Shelf.Low * (ShelvesUsed - 1)), 1 + (OvenConstants.Shelf.High * (ShelvesUsed - 1)), Dimension.Factor,
+            OvenConstants.Shelf.Reason)
+        : null;
+
     /// <summary>The loads for so many of a pan. Full shelves first: fewer loads, each a little slower.</summary>
     public static OvenLoad For(Oven oven, Pan pan, int pans)
     {

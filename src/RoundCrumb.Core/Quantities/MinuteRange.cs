@@ -23,6 +23,9 @@ public readonly record struct MinuteRange(double Least, double Best, double Most
     public static MinuteRange operator *(MinuteRange a, double factor) =>
         new(a.Least * factor, a.Best * factor, a.Most * factor);
 
+    /// <summary>The same in whole minutes: nobody bakes by the second.</summary>
+    public MinuteRange InWholeMinutes() => new(Math.Round(Least), Math.Round(Best), Math.Round(Most));
+
     /// <inheritdoc/>
     public Quantity AsQuantity() => new(Best, Dimension.Time, Least, Most);
 }

@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Baking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Cooling;
 using RoundCrumb.Core.Working;
@@ -14,7 +15,7 @@ public static class PieSteps
             pie.Once(
                 static p =>
                     StepChain.For(
-                        p.Composition, p.Card, p.Crust, p.FilledDepth, p.Pies, p.Kitchen.Room, p.FilledBake, p.Layers, p.Toppings,
+                        p.Composition, p.Card, p.Crust, p.FilledDepth, p.Pies, p.Kitchen.Room, p.Baking, p.Layers, p.Toppings,
                         p.Cooling?.SetTime, p.FridgeCaution));
 
         /// <summary>How long it all takes and how long it lasts.</summary>
@@ -25,7 +26,9 @@ public static class PieSteps
         {
             var times = pie.Times;
             IWorked?[] more = [pie.Chain.SetTime, times.HandsOn, times.Waiting, times.StartToSlice, times.Keeps, times.CreamHolds];
-            return pie.Figures().Concat(more.OfType<IWorked>()).DistinctBy(f => f.Id);
+            return pie.Figures().Concat(pie.Baking?.Figures() ?? [])
+                .Concat(new IWorked?[] { pie.FilledDial }.Concat(more).OfType<IWorked>())
+                .DistinctBy(f => f.Id);
         }
     }
 }

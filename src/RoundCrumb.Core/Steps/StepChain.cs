@@ -1,4 +1,5 @@
 using RoundCrumb.Core.Arranging;
+using RoundCrumb.Core.Baking;
 using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
@@ -33,7 +34,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
     /// <param name="cooled">How long it sets in this kitchen's fridge; none where that is not known, and then the family's table
     /// holds.</param>
     public static StepChain For(
-        Composition c, BlindBakeCard card, CrustSums crust, Worked<Millimetres> depth, int pies, RoomCelsius room, BakeStage? filled,
+        Composition c, BlindBakeCard card, CrustSums crust, Worked<Millimetres> depth, int pies, RoomCelsius room, PieBaking? filled,
         IReadOnlyList<LayerSums> layers, IReadOnlyList<ToppingSums> toppings, Worked<MinuteRange>? cooled = null,
         Phrase crowded = default)
     {
@@ -150,7 +151,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
     }
 
     private static void Fill(
-        List<Step> steps, Composition c, BakeStage? baked, Oven oven, Worked<Millimetres> depth, MinuteRange set, int pies,
+        List<Step> steps, Composition c, PieBaking? baking, Oven oven, Worked<Millimetres> depth, MinuteRange set, int pies,
         IReadOnlyList<LayerSums> layers, IReadOnlyList<ToppingSums> toppings, Phrase crowded)
     {
         var family = c.Filling.Formula.Family;
@@ -177,16 +178,11 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                     new(0.5, 2, pies), MinuteRange.None, Place.Bench, "half out of the filling, between those beneath"));
         foreach (var topping in toppings.Where(t => t.Choice.Topping.GoesOn is GoesOn.WithTheFilling))
             Top(steps, StepPart.Assembly, topping, pies);
-        if (baked is not null)
+        if (baking is { Stage: { } baked })
         {
-            var note = family.Bake!.Note.Length > 0 ? " " + family.Bake.Note : "";
             steps.Add(new(
-                StepKind.BakeFilled, StepPart.Assembly,
-                oven.DialIsHeat
-                    ? new("Bake at {0}." + note, baked.Heat!)
-                    : new(
-                        $"Bake at {{0}} ({oven.Name}: set {{1}}).{note}", baked.Heat!, oven.DialFor(baked.Heat!, Assessment.FilledDialId)),
-                new(1, 1, pies), baked.Minutes.Value, Place.Oven, baked.Cue)
+                StepKind.BakeFilled, StepPart.Assembly, BakeWords(family, baking, oven), new(1, 1, pies), baked.Minutes.Value, Place.Oven,
+                baked.Cue)
             { Heat = StepHeat.Of(baked.Heat!) });
             steps.Add(
                 new(
@@ -200,7 +196,24 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                     StepKind.Set, StepPart.Assembly,
                     crowded.IsEmpty ? "Set in the fridge." : new Phrase("Set in the fridge. " + crowded.Template, crowded.Amounts),
                     new(0, 0.5, pies), set, Place.Fridge, family.SetCue,
-                    baked is null ? family.SetCaution : Phrase.None));
+                    baking is null ? family.SetCaution : Phrase.None));
+    }
+
+    /// <summary>At which heat, what to shield when, and how warm the middle is when it comes out.</summary>
+    private static Phrase BakeWords(FillingFamily family, PieBaking baking, Oven oven)
+    {
+        var heat = baking.Stage.Heat!;
+        return Phrase.Join(
+            oven.DialIsHeat
+                ? new("Bake at {0}.", heat)
+                : new($"Bake at {{0}} ({oven.Name}: set {{1}}).", heat, oven.DialFor(heat, PieBakings.FilledDialId)),
+            family.Bake!.Note,
+            baking.ShieldAfter is { } shield ? new("Shield the rim after {0}.", shield) : Phrase.None,
+            baking.TakeOut is { } middle
+                ? new(
+                    "Out at {0} in the middle: on the rack it goes on to {1}.", middle,
+                    new Quantity(family.Bake.DoneAt.Usual, Dimension.Warmth))
+                : Phrase.None);
     }
 
     /// <summary>A part as it is said: "half", "a third", else in per cent.</summary>

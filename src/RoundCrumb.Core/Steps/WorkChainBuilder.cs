@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Baking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;

@@ -1,6 +1,7 @@
 using System.Globalization;
 using System.Runtime.CompilerServices;
 using System.Text;
+using System.Text.RegularExpressions;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
 
@@ -27,7 +28,7 @@ public readonly record struct PhraseArgument(Quantity Quantity, IWorked? Figure 
 /// </summary>
 /// <param name="Template">The words; where there are amounts, written by hand, with nothing of a baker's own put together with it.</param>
 /// <param name="Amounts">What stands in them.</param>
-public readonly record struct Phrase(string Template, params PhraseArgument[] Amounts)
+public readonly partial record struct Phrase(string Template, params PhraseArgument[] Amounts)
 {
     /// <summary>Nothing to say.</summary>
     public static readonly Phrase None = new("");
@@ -48,6 +49,35 @@ public readonly record struct Phrase(string Template, params PhraseArgument[] Am
 
     /// <summary>Words without quantities.</summary>
     public static Phrase FromString(string? words) => words;
+
+    /// <summary>Sentences one after another, a blank between them; what is empty is left out.</summary>
+    /// <param name="parts">The sentences.</param>
+    public static Phrase Join(params ReadOnlySpan<Phrase> parts)
+    {
+        var words = new StringBuilder();
+        var amounts = new List<PhraseArgument>();
+        foreach (var part in parts)
+        {
+            if (part.IsEmpty)
+                continue;
+            if (words.Length > 0)
+                words.Append(' ');
+            words.Append(part.Amounts is { Length: > 0 } ? Renumbered(part.Template, amounts.Count) : PhraseWords.Escaped(part.Template));
+            amounts.AddRange(part.Amounts ?? []);
+        }
+
+        return amounts.Count > 0 ? new(words.ToString(), [.. amounts]) : new(words.Replace("{{", "{").Replace("}}", "}").ToString());
+    }
+
+    /// <summary>A template whose marks count from so many on.</summary>
+    private static string Renumbered(string template, int from) => from == 0 ? template : Mark().Replace(
+        template,
+        m => m.Groups[1].Success
+            ? FormattableString.Invariant($"{{{int.Parse(m.Groups[1].ValueSpan, CultureInfo.InvariantCulture) + from}}}")
+            : m.Value);
+
+    [GeneratedRegex(@"\{\{|\{(\d+)\}")]
+    private static partial Regex Mark();
 
     /// <summary>
     /// The same sentence behind some words: "For the custard: " and "Warm the milk" make "For the custard: warm the milk".

@@ -1,4 +1,5 @@
 using FsCheck.Xunit;
+using RoundCrumb.Core.Baking;
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
@@ -122,10 +123,10 @@ public class FamilyTests
         pie.Card.StopAt!.Name.ShouldBe("straw");
         pie.Card.Setting.Need.Bake.ShouldBe(ShellBake.Part);
 
-        // 30–40 min at 160 °C, × 1.10 for glass.
+        // Practice has 30–40 min at 160 °C for what is about so deep; it is worked out for this pan.
         pie.FilledBake!.Heat!.Value.Value.ShouldBe(160);
-        pie.FilledBake.Minutes.Value.Least.ShouldBe(33, 0.01);
-        pie.FilledBake.Minutes.Value.Most.ShouldBe(44, 0.01);
+        pie.FilledBake!.Minutes.Value.Best.ShouldBeInRange(20, 40);
+        pie.Chain.Steps.Single(s => s.Kind is StepKind.BakeFilled).Wait.ShouldBe(pie.FilledBake!.Minutes.Value);
         pie.Chain.Steps.ShouldContain(s => s.Part == StepPart.Assembly && s.Where == Place.Oven);
         Assessment.Of(Pies.Read("fill=malt-custard")).FilledBake.ShouldBeNull();
 
@@ -136,7 +137,7 @@ public class FamilyTests
         new Core.Units.QuantityFormatter(Core.Units.UnitChoice.Usual)
             .Say(there.Chain.Steps.Single(s => s.Part == StepPart.Assembly && s.Where == Place.Oven && s.Wait.Best > 0).Do)
             .ShouldContain("(Big {oven}: set 150 °C)");
-        there.Figures().Select(f => f.Id).ShouldContain(Assessment.FilledDialId);
+        there.FiguresWithTimes().Select(f => f.Id).ShouldContain(PieBakings.FilledDialId);
     }
 
     [Fact]

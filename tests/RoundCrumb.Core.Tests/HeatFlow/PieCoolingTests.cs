@@ -1,5 +1,6 @@
 using FsCheck;
 using FsCheck.Xunit;
+using RoundCrumb.Core.Baking;
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Cooling;
@@ -157,7 +158,7 @@ public class PieCoolingTests
     [InlineData(10, 90, 451, RuleKept.No)]
     public void The_two_step_rule_is_kept_not_kept_or_too_near_to_say(double begins, double first, double both, RuleKept kept)
     {
-        var rule = TwoStepRule.Of(celsius => celsius > 50 ? begins : celsius > 20 ? begins + first : begins + both);
+        var rule = TwoStepRule.Of(celsius => celsius > 50 ? begins : celsius > 20 ? begins + first : begins + both, false);
         rule.Kept.ShouldBe(kept);
         rule.First.ShouldBe(first);
         rule.Both.ShouldBe(both);
@@ -166,8 +167,8 @@ public class PieCoolingTests
     [Fact]
     public void The_rule_does_not_begin_for_what_was_never_hot_and_is_not_kept_by_what_never_gets_cold()
     {
-        TwoStepRule.Of(_ => 0).Kept.ShouldBe(RuleKept.DoesNotApply);
-        TwoStepRule.Of(celsius => celsius > 20 ? 30 : null).Kept.ShouldBe(RuleKept.No);
+        TwoStepRule.Of(_ => 0, false).Kept.ShouldBe(RuleKept.DoesNotApply);
+        TwoStepRule.Of(celsius => celsius > 20 ? 30 : null, false).Kept.ShouldBe(RuleKept.No);
     }
 
     /// <summary>A deep hot custard in a still fridge misses the rule; what is offered instead meets it.</summary>

@@ -41,6 +41,9 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     /// <summary>Every place that can be asked of: this kitchen's, then one of each kind.</summary>
     public IReadOnlyList<ColdPlace> Places { get; private set; } = [];
 
+    /// <summary>True where readings have said how it takes heat.</summary>
+    public bool Measured => Place.Heat.IsMeasured;
+
     /// <summary>The one that is.</summary>
     public ColdPlace Place { get; private set; } = null!;
 
@@ -86,7 +89,7 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
         if (Cooling.RackMinutes > 0)
             First = CoolFirst.Straight;
         Curve = Pie.CurveOf(Cooling, First);
-        Rule = TwoStepRule.Of(Curve.MinutesTo);
+        Rule = TwoStepRule.Of(Curve.MinutesTo, Measured);
         Changes = First is CoolFirst.Straight ? CoolingChange.For(Pie, Cooling) : [];
     }
 
@@ -111,7 +114,7 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     /// <summary>From when to when it may be.</summary>
     public string Band(double minutes)
     {
-        var band = TwoStepRule.Band(minutes);
+        var band = HeatBand.Of(minutes, Measured);
         return $"{Say(band.Least)} to {Say(band.Most)}";
     }
 

@@ -1,7 +1,7 @@
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.HeatFlow;
 
-namespace RoundCrumb.Core.Cooling;
+namespace RoundCrumb.Core.Baking;
 
 /// <summary>What a filling is made of, to heat: by the composition of what is weighed for it.</summary>
 public static class PieMatter
