@@ -40,6 +40,8 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
 
     public DbSet<KitchenCold> KitchenColds => Set<KitchenCold>();
 
+    public DbSet<HeatReading> HeatReadings => Set<HeatReading>();
+
     public DbSet<KitchenRoom> KitchenRooms => Set<KitchenRoom>();
 
     public DbSet<KitchenBaker> KitchenBakers => Set<KitchenBaker>();
@@ -176,6 +178,12 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
             cold.Property(c => c.Kind).HasConversion<string>();
             cold.Property(c => c.Cooler).HasConversion<string>();
             Versioned(cold.Property(c => c.Version));
+        });
+        modelBuilder.Entity<HeatReading>(reading =>
+        {
+            reading.Property(r => r.Cooler).HasConversion<string>();
+            reading.OwnsMany(r => r.Points, points => points.ToJson());
+            reading.HasIndex(r => r.ColdId);
         });
         modelBuilder.Entity<KitchenOven>(oven =>
         {

@@ -74,6 +74,7 @@ builder.Services.AddSingleton<RecipeCache>();
 builder.Services.AddSingleton<FinderCache>();
 builder.Services.AddScoped<PanRack>();
 builder.Services.AddScoped<KitchenBook>();
+builder.Services.AddScoped<ReadingBook>();
 builder.Services.AddScoped<KitchenClock>();
 builder.Services.AddScoped<Larder>();
 builder.Services.AddScoped<RecipeBox>();

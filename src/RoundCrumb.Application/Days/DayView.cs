@@ -204,7 +204,8 @@ public sealed class DayView
     private List<PlacedWork> Place()
     {
         var placed = new List<PlacedWork>(Day.Works.Count);
-        var free = new int[Math.Max(1, _open.Bakers.Count)];
+        // What each baker has in hand: what is handed over later leaves whoever takes it free until then.
+        var taken = Enumerable.Range(0, Math.Max(1, _open.Bakers.Count)).Select(_ => new List<(int From, int To)>()).ToArray();
         var last = new Dictionary<int, int>();
         var hands = new Dictionary<int, (int Who, int Then, int At)>();
 
@@ -217,25 +218,30 @@ public sealed class DayView
             // Whoever made what comes before goes on with it, where they are free and here.
             var w = Day.Works[i];
             bool Here(int b, int at) => Day.Shifts.Any(s => IsHis(s, b) && s.From <= at && at < s.To);
-            var who = Enumerable.Range(0, free.Length).OrderByDescending(b => free[b] <= from && Here(b, from))
-                .ThenByDescending(b => free[b] <= from).ThenByDescending(b => Here(b, from + length - 1))
-                .ThenByDescending(b => w.Batches.Any(x => last.TryGetValue(x, out var l) && l == b)).ThenBy(b => free[b]).First();
+            bool IsFree(int b, int since, int until) => taken[b].TrueForAll(t => t.To <= since || until <= t.From);
+            int HomeOf(int b, int since) => Day.Shifts.Where(s => IsHis(s, b) && s.From <= since && since < s.To).Max(s => s.To);
+            int Until(int b) => Here(b, from) ? Math.Min(from + length, HomeOf(b, from)) : from + length;
+            var who = Enumerable.Range(0, taken.Length).OrderByDescending(b => Here(b, from) && IsFree(b, from, Until(b)))
+                .ThenByDescending(b => IsFree(b, from, from + length)).ThenByDescending(b => Here(b, from + length - 1))
+                .ThenByDescending(b => w.Batches.Any(x => last.TryGetValue(x, out var l) && l == b))
+                .ThenBy(b => taken[b].Select(t => t.To).DefaultIfEmpty(0).Max()).First();
 
             // Whoever goes home meanwhile hands it over to one who is free then and stays.
             var (then, at) = (-1, from + length);
             if (touch < 0 && Here(who, from) && !Here(who, from + length - 1))
             {
-                var home = Day.Shifts.Where(s => IsHis(s, who) && s.From <= from && from < s.To).Max(s => s.To);
-                then = Enumerable.Range(0, free.Length)
-                    .Where(b => b != who && free[b] <= home && Here(b, home) && Here(b, from + length - 1)).DefaultIfEmpty(-1).First();
+                var home = HomeOf(who, from);
+                then = Enumerable.Range(0, taken.Length)
+                    .Where(b => b != who && IsFree(b, home, from + length) && Here(b, home) && Here(b, from + length - 1))
+                    .DefaultIfEmpty(-1).First();
                 if (then >= 0)
                 {
                     at = home;
-                    free[then] = from + length;
+                    taken[then].Add((home, from + length));
                 }
             }
 
-            free[who] = Math.Max(free[who], at);
+            taken[who].Add((from, at));
             if (touch >= 0)
                 _doors[(i, touch)] = who;
             else

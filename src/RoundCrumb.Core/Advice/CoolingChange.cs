@@ -32,7 +32,7 @@ public sealed record CoolingChange(Phrase Says, Composition After, CoolFirst Fir
         }
 
         changes.AddRange(
-            pie.Kitchen.Cold.Where(c => c.Cooler is not null && c != now.Place).Select(
+            pie.Kitchen.Cold.Where(c => c.Cooler is not null && c.Id != now.Place.Id).Select(
                 c =>
                     pie.CoolingIn(c) is { } there
                         ? new CoolingChange(

@@ -1,5 +1,6 @@
 using RoundCrumb.Core.Arranging;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Cooling;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Quantities;
@@ -16,15 +17,15 @@ internal static class LayerRules
     private static readonly Rule Melts = new("layer-melts", Layer.Filling, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (c.Under.Count == 0 || Meetings.Of(c).FirstOrDefault(m => m.Melts) is not { } meeting)
+        if (c.Under.Count == 0 || pie.Pourings.FirstOrDefault(m => m.Melts) is not { } melts)
             return null;
         var fillings = c.Fillings.ToList();
-        var upper = fillings.FindIndex(1, f => f.Name == meeting.Upper);
-        var at = fillings[upper].Family.PourHeat.At;
-        var bears = fillings[upper - 1].Family.PourHeat.Bears;
+        var upper = fillings.IndexOf(melts.Upper, 1);
+        var (at, bears) = (melts.Upper.Family.PourHeat.At, melts.Lower.Family.PourHeat.Bears);
         var remedies = new List<Remedy>(2);
         var below = c.Under.Select((l, i) => (Layer: l, At: i)).Last(l => l.Layer is FillingLayer f && f.Formula == fillings[upper - 1]);
-        if (upper == fillings.Count - 1 && Swapped(c, below.At) is { } swapped && !Meetings.Of(swapped).Any(m => m.Melts))
+        if (upper == fillings.Count - 1 && Swapped(c, below.At) is { } swapped
+                && !Assessment.Of(swapped, pie.Pies, pie.Kitchen).Pourings.Any(m => m.Melts))
             remedies.Add(new("Change the two about", "the cold one on top; another look", _ => swapped));
         remedies.Add(
             new(
@@ -32,11 +33,11 @@ internal static class LayerRules
                 p => p with { Under = p.Under.Without(Math.Min(below.At, p.Under.Count - 1)) }));
         return new(
             rule, Severity.Disappoints,
-            $"{meeting.Upper} melts the {char.ToLowerInvariant(meeting.Lower[0])}{meeting.Lower[1..]} beneath it, and the two run "
+            $"{melts.Upper.Name} melts the {char.ToLowerInvariant(melts.Lower.Name[0])}{melts.Lower.Name[1..]} beneath it, and the two run "
                 + $"together.",
             new(
-                "It goes in at {0} at the coolest; what is beneath bears {1}.", new Quantity(at.Low, Dimension.Warmth),
-                new Quantity(bears.Usual, Dimension.Warmth)),
+                "It goes in at {0} at the coolest, and may be no warmer than {1}: the face between bears {2}.",
+                new Quantity(at.Low, Dimension.Warmth), melts.UpTo, new Quantity(bears.Usual, Dimension.Warmth)),
             remedies);
     });
 

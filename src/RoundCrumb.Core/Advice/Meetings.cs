@@ -1,4 +1,5 @@
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Cooling;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Quantities;
@@ -11,40 +12,31 @@ namespace RoundCrumb.Core.Advice;
 public static class Meetings
 {
     /// <summary>Every meeting of a pie from the crust up.</summary>
-    public static IReadOnlyList<Meeting> Of(Composition c)
+    /// <param name="pie">Its facts.</param>
+    public static IReadOnlyList<Meeting> Of(Assessment pie)
     {
+        var c = pie.Composition;
         var meetings = new List<Meeting>(4);
         var fillings = c.Fillings.ToList();
-        for (var i = 0; i < fillings.Count; i++)
+        var first = fillings[0].Family.PourHeat;
+        meetings.Add(
+            new(
+                fillings[0].Name, "the crust",
+                new Phrase(
+                    fillings[0].Family.GoesOntoHotShell
+                        ? "{0} onto the crust while that is still hot from the oven."
+                        : "{0} onto a cold crust.",
+                    Range(first.At.Low, first.At.High)),
+                IfNot(first), false));
+        for (var i = 1; i < fillings.Count; i++)
         {
-            var upper = fillings[i];
-            var heat = upper.Family.PourHeat;
-            var amount = heat.At;
-            if (i == 0)
-            {
-                meetings.Add(new(
-                    upper.Name, "the crust",
-                    new Phrase(
-                        upper.Family.GoesOntoHotShell
-                            ? "{0} onto the crust while that is still hot from the oven."
-                            : "{0} onto a cold crust.",
-                        Range(amount.Low, amount.High)),
-                    IfNot(heat), false));
-                continue;
-            }
-
-            var lower = fillings[i - 1];
-            var bears = lower.Family.PourHeat.Bears;
-            var melts = upper.Family.Bake is null && amount.Low > bears.Usual;
-            meetings.Add(new(
-                upper.Name, lower.Name,
-                upper.Family.Bake is not null
-                    ? new Phrase("It is baked on the layer below, which melts in the oven and sets again.")
-                    : new Phrase(
-                        "{0} onto a layer that is set and cold, and bears {1}.",
-                        Range(amount.Low, Math.Max(amount.Low, Math.Min(amount.High, bears.Usual))),
-                        new Quantity(bears.Usual, Dimension.Warmth)),
-                amount.High > bears.Usual ? "warmer, it melts what it lies on and the two run together" : IfNot(heat), melts));
+            var (upper, lower) = (fillings[i], fillings[i - 1]);
+            meetings.Add(
+                pie.Pourings.FirstOrDefault(p => p.Upper == upper && p.Lower == lower) is { } pouring
+                    ? Poured(pouring)
+                    : new(
+                        upper.Name, lower.Name, new Phrase("It is baked on the layer below, which melts in the oven and sets again."),
+                        IfNot(upper.Family.PourHeat), false));
         }
 
         foreach (var topping in c.Toppings)
@@ -72,6 +64,23 @@ public static class Meetings
         }
 
         return meetings;
+    }
+
+    /// <summary>Something poured onto a layer: how warm, what the face between comes to, and how it is cooled to that.</summary>
+    private static Meeting Poured(LayerPour pouring)
+    {
+        var heat = pouring.Upper.Family.PourHeat;
+        var bears = pouring.Lower.Family.PourHeat.Bears.Usual;
+        var limit = pouring.UpTo.Value.Value;
+        return new(
+            pouring.Upper.Name, pouring.Lower.Name,
+            Phrase.Join(
+                new(
+                    "{0} onto a layer that is set and cold. At {1} the face between comes to {2}; it bears {3}, so {4} is the most.",
+                    Range(heat.At.Low, Math.Max(heat.At.Low, Math.Min(heat.At.High, limit))), pouring.PourAt.AsQuantity(),
+                    pouring.Face.AsQuantity(), new Quantity(bears, Dimension.Warmth), pouring.UpTo),
+                pouring.Cool),
+            heat.At.High > limit ? "warmer, it melts what it lies on and the two run together" : IfNot(heat), pouring.Melts);
     }
 
     private static string IfNot(PourHeat heat) =>

@@ -28,11 +28,11 @@ public static class CoolingFirst
     public static readonly Constant CooledTo = new(
         "cooled to", 20, 18, 25, Dimension.Warmth, "Cool, and still soft enough to be levelled.");
 
-    /// <summary>Ice and water, °C: our own choice, some of the ice melts.</summary>
-    private const double Ice = 1;
+    /// <summary>A bowl of filling, g: our own choice.</summary>
+    private const double InTheBowl = 1000;
 
-    /// <summary>A bowl of filling, kg for each m² that the bath touches (15 to 30, our own choice): a litre in a wide bowl.</summary>
-    private const double InTheBowl = 20;
+    /// <summary>Ice and water, °C.</summary>
+    private const double Ice = 1;
 
     private const double Longest = 24 * 60;
 
@@ -69,7 +69,7 @@ public static class CoolingFirst
     /// <summary>It is stirred, and so is the same all through: its lead over the ice goes down by the same share every minute.</summary>
     private static List<HeatPoint> InBath(Matter matter, double start)
     {
-        var rate = Coolers.IceBath.Below / (InTheBowl * matter.CapacityAt((start + CooledTo.Usual) / 2)) * 60;
+        var rate = BowlCooling.IceRate(matter, InTheBowl, (start + CooledTo.Usual) / 2);
         var points = new List<HeatPoint>();
         for (var minute = 0; ; minute++)
         {

@@ -4,6 +4,7 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
 
@@ -26,10 +27,13 @@ public static class PieCoolings
     /// <summary>Followed no longer than this, minutes.</summary>
     private const double Longest = 36 * 60;
 
+    /// <summary>A layer chills no shorter than this, however thin it is, minutes: it is carried, and tested with a finger.</summary>
+    private const double LayerLeast = 15;
+
     /// <summary>So many results are kept; the sums follow from what is asked alone, so what is kept never grows old.</summary>
     private const int Kept = 1000;
 
-    private static readonly ConcurrentDictionary<CoolingCase, CoolingCurve> Known = new();
+    private static readonly ConcurrentDictionary<(CoolingCase At, double Stop), CoolingCurve> Known = new();
 
     extension(Assessment pie)
     {
@@ -64,6 +68,37 @@ public static class PieCoolings
             }
         }
 
+        /// <summary>
+        /// How long a layer beneath the filling chills in this kitchen's fridge until the next may go on; none where nothing is known of a
+        /// fridge, or it never gets cold enough there.
+        /// </summary>
+        /// <param name="layer">A filling beneath, one of this pie's.</param>
+        public Worked<MinuteRange>? LayerSetTime(LayerSums layer)
+        {
+            if (layer.Choice is not FillingLayer { Formula.Family: { } family } || FridgeFor(pie) is not { } place)
+                return null;
+            var body = PieBody.OfLayer(pie, layer);
+            if (body.Depth < PieBody.Thinnest)
+                return null;
+            var start = pie.Pourings.FirstOrDefault(p => p.Upper == ((FillingLayer)layer.Choice).Formula)?.PourAt.Value
+                ?? family.PourHeat.At.Usual;
+            var many = Math.Clamp(pie.Pies, 1, Math.Max(1, place.Places));
+            var at = CaseOf(pie, place, many) with { Body = body, Start = start, Rack = 0 };
+            var least = family.SetsBy.Least(layer.Yield!.SetIndex.Value.Value);
+            if (At(at, least.Usual - 0.05).MinutesTo(least.Usual) is not { } cold)
+                return null;
+            var rest = family.SetsBy.Rest.Usual > 60 ? 0 : family.SetsBy.Rest.Usual;
+            var ready = Math.Max(LayerLeast, Rounded(cold + rest));
+            return new(
+                $"layer-set-{pie.Layers.ToList().IndexOf(layer) + 1}", $"{layer.Choice.Name}, in the fridge before the next goes on",
+                new(ready, ready, Math.Max(ready, family.SetTime.Most)),
+                $"heat through the layer in {place.Name}, until its middle is cold enough for {family.SetsBy.Words}; it need "
+                    + $"only bear what "
+                    + "comes next",
+                Term.Given("thick", new Millimetres(body.Depth)), Term.Given("goes in at", start, Dimension.Warmth),
+                Term.Given("air in there", place.Air, Dimension.Warmth), Term.Given("side by side", many, Dimension.Count), least);
+        }
+
         /// <summary>How it would cool in another place, or with more or fewer beside it.</summary>
         /// <param name="place">A fridge or chiller of which it is known how it cools.</param>
         /// <param name="together">How many of it cool there side by side, 1 or more.</param>
@@ -93,10 +128,15 @@ public static class PieCoolings
         var many = Math.Clamp(together ?? pie.Pies, 1, Math.Max(1, place.Places));
         var at = CaseOf(pie, place, many);
         var (least, best) = (family.SetsBy.Least(pie.Yield.SetIndex.Value.Value), family.SetsBy.Best);
+        var curve = At(at, Math.Min(least.Usual, best.Usual) - 0.05);
+        return new(place, many, StartOf(family), at.Rack, curve, least, SetTimeOf(family, place, many, at, curve, least, pie.FilledDepth));
+    }
+
+    private static CoolingCurve At(CoolingCase at, double stop)
+    {
         if (Known.Count > Kept)
             Known.Clear();
-        var curve = Known.GetOrAdd(at, static (c, stop) => c.Follow(stop), Math.Min(least.Usual, best.Usual) - 0.05);
-        return new(place, many, StartOf(family), at.Rack, curve, least, SetTimeOf(family, place, many, at, curve, least, pie.FilledDepth));
+        return Known.GetOrAdd((at, stop), static x => x.At.Follow(x.Stop));
     }
 
     private static Worked<MinuteRange>? SetTimeOf(

@@ -72,7 +72,7 @@ internal static class ColdFillings
     {
         Shell = new("cheese-gelatine", "Cream cheese with gelatine", ShellBake.Full, false, "It goes in cold and stiff."),
         SetsBy = ColdSet.Gelatine,
-        PourHeat = Pours(20, 18, 24, 28, "it soaks into the base and the cream in it melts", "it has set in the bowl, and goes in torn"),
+        PourHeat = Pours(20, 18, 24, 27, "it soaks into the base and the cream in it melts", "it has set in the bowl, and goes in torn"),
         Ratios =
         [
             new(
@@ -114,7 +114,7 @@ internal static class ColdFillings
     {
         Shell = new("cheese", "Cream cheese without gelatine", ShellBake.Full, false, "It goes in cold and stiff."),
         SetsBy = ColdSet.Cheese,
-        PourHeat = Pours(10, 6, 15, 22, "the cream in it softens and it never stands", ""),
+        PourHeat = Pours(10, 6, 15, 20, "the cream in it softens and it never stands", ""),
         Ratios =
         [
             new(
@@ -150,7 +150,7 @@ internal static class ColdFillings
     {
         Shell = new("chiffon", "Chiffon or whipped jelly", ShellBake.Full, true, "It goes in as it begins to mound."),
         SetsBy = ColdSet.Gelatine,
-        PourHeat = Pours(18, 15, 20, 26, "the foam sinks before it sets", "it has set in the bowl, and goes in torn"),
+        PourHeat = Pours(18, 15, 20, 25, "the foam sinks before it sets", "it has set in the bowl, and goes in torn"),
         Ratios =
         [
             new(

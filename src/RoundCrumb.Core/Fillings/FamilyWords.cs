@@ -54,5 +54,5 @@ internal static class FamilyWords
 
     public static PourHeat Pours(double at, double low, double high, double bears, string warmer, string colder) => new(
         new("goes in at", at, low, high, Dimension.Warmth, "Where it still runs, and harms nothing that it meets."),
-        new("bears on it", bears, bears - 5, bears + 5, Dimension.Warmth, "Warmer melts or thins its surface."), warmer, colder);
+        new("its face bears", bears, bears - 3, bears + 3, Dimension.Warmth, "Warmer melts or thins it where it is met."), warmer, colder);
 }

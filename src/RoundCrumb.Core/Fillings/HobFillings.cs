@@ -85,7 +85,7 @@ internal static class HobFillings
     {
         Shell = new("starch-light", "Starch custard lightened with cream", ShellBake.Full, true, "It goes in cold."),
         SetsBy = ColdSet.FoldedCream,
-        PourHeat = Pours(8, 5, 15, 20, "the cream in it melts and it runs", ""),
+        PourHeat = Pours(8, 5, 15, 18, "the cream in it melts and it runs", ""),
         Ratios =
         [
             new(
@@ -123,7 +123,7 @@ internal static class HobFillings
     {
         Shell = new("curd", "Citrus curd, poured", ShellBake.Full, true, "It goes in warm and sets cold."),
         SetsBy = ColdSet.ButterFat,
-        PourHeat = Pours(38, 32, 60, 45, "it soaks into the base before it thickens", "it has set in the bowl and will not level"),
+        PourHeat = Pours(38, 32, 60, 30, "it soaks into the base before it thickens", "it has set in the bowl and will not level"),
         Ratios =
         [
             new(
@@ -159,7 +159,7 @@ internal static class HobFillings
             "ganache", "Chocolate ganache", ShellBake.Full, false,
             "Set cold, or baked for a quarter of an hour: either way the base must be done."),
         SetsBy = ColdSet.Chocolate,
-        PourHeat = Pours(35, 32, 42, 30, "it may split, and it softens what it lies on", "it sets ridged and dull"),
+        PourHeat = Pours(35, 32, 42, 28, "it may split, and it softens what it lies on", "it sets ridged and dull"),
         Ratios =
         [
             new(
@@ -196,7 +196,7 @@ internal static class HobFillings
     {
         Shell = new("caramel", "Caramel layered with fruit", ShellBake.Full, false, "Nothing is baked after it."),
         SetsBy = ColdSet.Caramel,
-        PourHeat = Pours(38, 32, 45, 55, "it runs under the crust and melts its fat", "it no longer levels"),
+        PourHeat = Pours(38, 32, 45, 35, "it runs under the crust and melts its fat", "it no longer levels"),
         Ratios =
         [
             new(

@@ -4,7 +4,7 @@ namespace RoundCrumb.Core.Fillings;
 
 /// <summary>How warm a kind of filling goes in, and how warm a thing it bears on top of it once it has set.</summary>
 /// <param name="At">How warm it goes in.</param>
-/// <param name="Bears">The warmest that may be poured onto it when it is set and cold.</param>
+/// <param name="Bears">How warm its face may get when something is poured onto it, set and cold.</param>
 /// <param name="Warmer">What happens when it goes in warmer; empty where nothing does.</param>
 /// <param name="Colder">What happens when it goes in colder; empty where nothing does.</param>
 public sealed record PourHeat(Constant At, Constant Bears, string Warmer, string Colder);

@@ -52,6 +52,22 @@ public sealed record CoolingCurve(IReadOnlyList<HeatPoint> Points, double AirPea
         return new(points, air?.Peak ?? stages[^1].Air, tooWarm);
     }
 
+    /// <summary>How warm the middle is at a minute; at the curve's ends, what it is there.</summary>
+    /// <param name="minutes">From the start.</param>
+    public double At(double minutes)
+    {
+        for (var i = 1; i < Points.Count; i++)
+        {
+            if (Points[i].Minutes < minutes)
+                continue;
+            var (before, after) = (Points[i - 1], Points[i]);
+            var share = Math.Clamp((minutes - before.Minutes) / (after.Minutes - before.Minutes), 0, 1);
+            return before.Hottest + (share * (after.Hottest - before.Hottest));
+        }
+
+        return Points[^1].Hottest;
+    }
+
     /// <summary>Minutes until all of the filling is as cold as that, and stays so; none where it does not get there.</summary>
     /// <param name="celsius">°C.</param>
     public double? MinutesTo(double celsius)

@@ -78,6 +78,9 @@ public enum StepKind
     /// <summary>The filling is made.</summary>
     MakeFilling,
 
+    /// <summary>A filling cools in its bowl, so that it does not melt what it is poured onto.</summary>
+    CoolToPour,
+
     /// <summary>The first layer is spread.</summary>
     FirstLayer,
 
@@ -148,6 +151,7 @@ public static class StepKinds
             StepKind.Reduce => "Boil down",
             StepKind.Toast => "Toast",
             StepKind.MakeFilling => "Make the filling",
+            StepKind.CoolToPour => "Cool to pour",
             StepKind.FirstLayer => "First layer",
             StepKind.ChillLayer => "Chill the layer",
             StepKind.LayPieces => "Lay the fruit",

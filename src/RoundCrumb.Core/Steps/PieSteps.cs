@@ -11,12 +11,7 @@ public static class PieSteps
     extension(Assessment pie)
     {
         /// <summary>All that is done and waited for.</summary>
-        public StepChain Chain =>
-            pie.Once(
-                static p =>
-                    StepChain.For(
-                        p.Composition, p.Card, p.Crust, p.FilledDepth, p.Pies, p.Kitchen.Room, p.Baking, p.Layers, p.Toppings,
-                        p.Cooling?.SetTime, p.FridgeCaution));
+        public StepChain Chain => pie.Once(StepChain.For);
 
         /// <summary>How long it all takes and how long it lasts.</summary>
         public Times Times => pie.Once(static p => Times.Of(p.Chain, p.Composition));
@@ -26,9 +21,9 @@ public static class PieSteps
         {
             var times = pie.Times;
             IWorked?[] more = [pie.Chain.SetTime, times.HandsOn, times.Waiting, times.StartToSlice, times.Keeps, times.CreamHolds];
-            return pie.Figures().Concat(pie.Baking?.Figures() ?? [])
-                .Concat(new IWorked?[] { pie.FilledDial }.Concat(more).OfType<IWorked>())
-                .DistinctBy(f => f.Id);
+            var layers = pie.Layers.Select(l => pie.LayerSetTime(l)).OfType<IWorked>().Concat(pie.Pourings.Select(p => p.UpTo));
+            return pie.Figures().Concat(pie.Baking?.Figures() ?? []).Concat(layers)
+                .Concat(new IWorked?[] { pie.FilledDial }.Concat(more).OfType<IWorked>()).DistinctBy(f => f.Id);
         }
     }
 }

@@ -2,7 +2,7 @@ using RoundCrumb.Core.Arranging;
 using RoundCrumb.Core.Baking;
 using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
-using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Cooling;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Layering;
@@ -22,29 +22,18 @@ namespace RoundCrumb.Core.Steps;
 public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> SetTime)
 {
     /// <summary>The chain for so many of a pie.</summary>
-    /// <param name="c">The pie.</param>
-    /// <param name="card">Its blind bake.</param>
-    /// <param name="crust">Its crust sums, for one pie.</param>
-    /// <param name="depth">How deep the filling stands.</param>
-    /// <param name="pies">How many, 1 or more.</param>
-    /// <param name="room">How warm the kitchen is.</param>
-    /// <param name="filled">How the filled shell is baked; none where it is not.</param>
-    /// <param name="layers">What lies under the filling.</param>
-    /// <param name="toppings">What lies on it.</param>
-    /// <param name="cooled">How long it sets in this kitchen's fridge; none where that is not known, and then the family's table
-    /// holds.</param>
-    public static StepChain For(
-        Composition c, BlindBakeCard card, CrustSums crust, Worked<Millimetres> depth, int pies, RoomCelsius room, PieBaking? filled,
-        IReadOnlyList<LayerSums> layers, IReadOnlyList<ToppingSums> toppings, Worked<MinuteRange>? cooled = null,
-        Phrase crowded = default)
+    /// <param name="pie">The pie's facts.</param>
+    public static StepChain For(Assessment pie)
     {
+        var (c, pies, toppings) = (pie.Composition, pie.Pies, pie.Toppings);
         var steps = new List<Step>(16);
-        foreach (var (kind, how) in c.Crust.Family.Method(new(c.Crust, crust, pies, room)))
+        foreach (var (kind, how) in c.Crust.Family.Method(new(c.Crust, pie.Crust, pies, pie.Kitchen.Room)))
             steps.Add(Step.Of(kind, StepPart.Crust, how, pies));
-        Bake(steps, card, pies);
+        Bake(steps, pie.Card, pies);
 
-        var set = cooled ?? SetTimeOf(c.Filling.Formula.Family, depth);
-        Fill(steps, c, filled, card.Setting.Oven, depth, set.Value, pies, layers, toppings, crowded);
+        // Where nothing is known of the fridge, the family's table holds.
+        var set = pie.Cooling?.SetTime ?? SetTimeOf(c.Filling.Formula.Family, pie.FilledDepth);
+        Fill(steps, pie, set.Value);
         foreach (var topping in toppings.Where(t => t.Choice.Topping.GoesOn is not GoesOn.WithTheFilling))
             Top(steps, StepPart.Topping, topping, pies);
 
@@ -150,16 +139,17 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                 [stage.Heat!, .. more, card.Dial!]);
     }
 
-    private static void Fill(
-        List<Step> steps, Composition c, PieBaking? baking, Oven oven, Worked<Millimetres> depth, MinuteRange set, int pies,
-        IReadOnlyList<LayerSums> layers, IReadOnlyList<ToppingSums> toppings, Phrase crowded)
+    private static void Fill(List<Step> steps, Assessment pie, MinuteRange set)
     {
+        var (c, pies, layers, toppings) = (pie.Composition, pie.Pies, pie.Layers, pie.Toppings);
+        var (baking, oven, crowded) = (pie.Baking, pie.Card.Setting.Oven, pie.FridgeCaution);
         var family = c.Filling.Formula.Family;
         var several = layers.Any(l => l.Choice is FillingLayer);
         foreach (var layer in layers)
-            Beneath(steps, layer, pies);
+            Beneath(steps, pie, layer);
         Make(steps, c.Filling.Formula, c.Filling.Setter, several, pies);
-        Phrase pour = new(family.Pour.Do.Template, [depth, .. family.Pour.Do.Amounts ?? []]);
+        CoolToPour(steps, pie, c.Filling.Formula);
+        Phrase pour = new(family.Pour.Do.Template, [pie.FilledDepth, .. family.Pour.Do.Amounts ?? []]);
         if (several)
             pour = new(
                 PhraseWords.Escaped(c.Filling.Formula.Name) + " on top, to {0} above the base in all: "
@@ -277,13 +267,15 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
     }
 
     /// <summary>A layer beneath the filling: made, levelled, and set before the next one goes on; or pieces, laid.</summary>
-    private static void Beneath(List<Step> steps, LayerSums layer, int pies)
+    private static void Beneath(List<Step> steps, Assessment pie, LayerSums layer)
     {
+        var pies = pie.Pies;
         switch (layer.Choice)
         {
             case FillingLayer filling:
                 var family = filling.Formula.Family;
                 Make(steps, filling.Formula, 1, true, pies);
+                CoolToPour(steps, pie, filling.Formula);
                 steps.Add(new(
                     StepKind.FirstLayer, StepPart.Assembly,
                     new(
@@ -292,13 +284,10 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                     new(family.Pour.SetUp, family.Pour.PerPie, pies), MinuteRange.None, Place.Bench, "level, right into the corner",
                     family.Pour.Caution));
 
-                // It need only bear what comes next; a thin layer does so sooner than a deep one.
-                var factor = Math.Clamp(filling.Thickness.Value / family.SetDepth.Usual, StepConstants.ThinLayer.Usual, 1);
-                var least = Math.Max(StepConstants.LayerChill.Usual, family.SetTime.Least * factor);
                 steps.Add(
                     new(
                         StepKind.ChillLayer, StepPart.Assembly, "Chill it before the next goes on.", new(0, 0.5, pies),
-                        new(least, least, Math.Max(least, family.SetTime.Most)), Place.Fridge, "bears a fingertip"));
+                        pie.LayerSetTime(layer)?.Value ?? LayerTable(filling), Place.Fridge, "bears a fingertip"));
                 break;
             case PieceLayer pieces:
                 var n = new Quantity((layer.Count?.Value.Value ?? 0) - layer.Over, Dimension.Count);
@@ -311,6 +300,31 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                     new(2, 3, pies), MinuteRange.None, Place.Bench, "dry: wet fruit slides and weeps"));
                 break;
         }
+    }
+
+    /// <summary>
+    /// Where nothing is known of the fridge: it need only bear what comes next, and a thin layer does so sooner than a deep one.
+    /// </summary>
+    private static MinuteRange LayerTable(FillingLayer filling)
+    {
+        var family = filling.Formula.Family;
+        var factor = Math.Clamp(filling.Thickness.Value / family.SetDepth.Usual, StepConstants.ThinLayer.Usual, 1);
+        var least = Math.Max(StepConstants.LayerChill.Usual, family.SetTime.Least * factor);
+        return new(least, least, Math.Max(least, family.SetTime.Most));
+    }
+
+    /// <summary>What is made hotter than the layer beneath bears cools in its bowl first.</summary>
+    private static void CoolToPour(List<Step> steps, Assessment pie, FillingFormula filling)
+    {
+        if (pie.Pourings.FirstOrDefault(p => p.Upper == filling) is not { CoolsFirst: true, OverIce: { } ice } pouring)
+            return;
+        var bench = Math.Max(ice, pouring.OnTheBench ?? ice);
+        steps.Add(
+            new(
+                StepKind.CoolToPour, StepPart.Filling, pouring.Cool, new(1, 0, pie.Pies),
+                new(Math.Ceiling(ice), Math.Ceiling(bench), Math.Ceiling(bench) + 10), Place.Bench,
+                "barely warm to the wrist, and it still runs")
+            { Subject = filling.Id, Named = filling.Name });
     }
 
     /// <summary>What is piped, in words.</summary>

@@ -1,4 +1,6 @@
 using Microsoft.EntityFrameworkCore;
+using RoundCrumb.Core.Cooling;
+using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Data.Pans;
@@ -24,6 +26,9 @@ public sealed record EquipmentOnHand(
     /// <summary>Who works here.</summary>
     public IReadOnlyList<InKitchen<Baker>> Bakers { get; init; } = [];
 
+    /// <summary>How well the rack takes heat, as readings here have it.</summary>
+    public PlaceHeat Rack { get; init; } = PlaceHeat.Book;
+
     public int Burners { get; init; } = 4;
 
     public int Mixers { get; init; } = 1;
@@ -43,10 +48,14 @@ public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentO
         var ovens = await context.KitchenOvens.AsNoTracking().Where(o => o.DeletedAt == null).OrderBy(o => o.Place).ThenBy(o => o.Id)
             .ToListAsync(cancel);
         var cold = await context.KitchenColds.AsNoTracking().Where(c => c.DeletedAt == null).OrderBy(c => c.Id).ToListAsync(cancel);
+        var readings = await context.HeatReadings.AsNoTracking().Where(r => r.DeletedAt == null)
+            .Select(r => new { r.ColdId, r.Cooler, r.Times }).ToListAsync(cancel);
+        PlaceHeat HeatOf(int? id, Cooler? cooler) =>
+            HeatFit.Together([.. readings.Where(r => r.ColdId == id && r.Cooler == cooler).Select(r => r.Times)]);
         var room = await context.KitchenRooms.AsNoTracking().OrderBy(r => r.Id).FirstOrDefaultAsync(cancel);
         return new EquipmentOnHand(
             [.. ovens.Select(o => new InKitchen<Oven>(o.Id, o.Version, o.AsOven()))],
-            [.. cold.Select(c => new InKitchen<ColdPlace>(c.Id, c.Version, c.AsPlace()))],
+            [.. cold.Select(c => new InKitchen<ColdPlace>(c.Id, c.Version, c.AsPlace() with { Heat = HeatOf(c.Id, c.Cooler) }))],
             room is null ? RoomCelsius.Usual : new(room.Celsius),
             Schools.Read(room?.Schools))
         {
@@ -55,6 +64,7 @@ public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentO
                     await context.KitchenBakers.AsNoTracking().Where(b => b.DeletedAt == null).OrderBy(b => b.Id).ToListAsync(cancel))
                     .Select(b => new InKitchen<Baker>(b.Id, b.Version, b.AsBaker()))
             ],
+            Rack = HeatOf(null, null),
             Burners = room?.Burners ?? 4,
             Mixers = room?.Mixers ?? 1,
             Processors = room?.Processors ?? 1,
@@ -72,6 +82,7 @@ public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentO
             [.. equipment.Cold.Select(c => c.Item)], equipment.Room) with
         {
             Schools = equipment.Schools,
+            Rack = equipment.Rack,
             Burners = equipment.Burners,
             Mixers = equipment.Mixers,
             Processors = equipment.Processors,

@@ -285,6 +285,38 @@ namespace RoundCrumb.Data.Migrations
                     b.ToTable("Marks");
                 });
 
+            modelBuilder.Entity("RoundCrumb.Data.Kitchens.HeatReading", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int?>("ColdId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Cooler")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("DeletedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Of")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("Times")
+                        .HasColumnType("REAL");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("ColdId");
+
+                    b.ToTable("HeatReadings");
+                });
+
             modelBuilder.Entity("RoundCrumb.Data.Kitchens.KitchenBaker", b =>
                 {
                     b.Property<int>("Id")
@@ -796,6 +828,34 @@ namespace RoundCrumb.Data.Migrations
                         .HasForeignKey("BakeDayId")
                         .OnDelete(DeleteBehavior.Cascade)
                         .IsRequired();
+                });
+
+            modelBuilder.Entity("RoundCrumb.Data.Kitchens.HeatReading", b =>
+                {
+                    b.OwnsMany("RoundCrumb.Data.Kitchens.HeatReadingPoint", "Points", b1 =>
+                        {
+                            b1.Property<int>("HeatReadingId");
+
+                            b1.Property<int>("__synthesizedOrdinal")
+                                .ValueGeneratedOnAddOrUpdate();
+
+                            b1.Property<double>("Celsius");
+
+                            b1.Property<double>("Minutes");
+
+                            b1.HasKey("HeatReadingId", "__synthesizedOrdinal");
+
+                            b1.ToTable("HeatReadings");
+
+                            b1
+                                .ToJson("Points")
+                                .HasColumnType("TEXT");
+
+                            b1.WithOwner()
+                                .HasForeignKey("HeatReadingId");
+                        });
+
+                    b.Navigation("Points");
                 });
 
             modelBuilder.Entity("RoundCrumb.Data.Recipes.PartUse", b =>

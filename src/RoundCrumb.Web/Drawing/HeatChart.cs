@@ -60,6 +60,8 @@ public sealed class HeatChart
         for (double m = 0; m <= _minutes + 1e-6; m += every)
         {
             _svg.Add($"<path class=\"hair\" d=\"M{X(m)} {Top}V{High - Bottom}\"/>");
+            if (m == 0)
+                continue;
             _svg.Add($"<text class=\"tick\" x=\"{X(m)}\" y=\"{High - Bottom + 18}\" text-anchor=\"middle\">");
             _svg.Add($"{(every % 60 == 0 ? m / 60 : m)} {(every % 60 == 0 ? "h" : "min")}</text>");
         }

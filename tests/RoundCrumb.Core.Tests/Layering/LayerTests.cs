@@ -92,12 +92,14 @@ public class LayerTests
     [Theory]
     [InlineData("under1=malt-custard&under1-high=8", "Malt custard", false)]
     [InlineData("fill=malt-custard&under1=salt-caramel&under1-high=8", "Salt caramel under fruit", true)]
-    [InlineData("fill=grapefruit-curd&under1=sesame-chocolate&under1-high=8", "Sesame chocolate", true)]
+    [InlineData("fill=malt-custard&under1=blackcurrant-cheese&under1-high=12", "Blackcurrant cream cheese", true)]
+    [InlineData("fill=grapefruit-curd&under1=sesame-chocolate&under1-high=8", "Sesame chocolate", false)]
     [InlineData("fill=grapefruit-curd&under1=salt-caramel&under1-high=8", "Salt caramel under fruit", false)]
     public void What_meets_what(string more, string lower, bool melts)
     {
-        // A custard goes in at 70 °C or more; caramel bears 55. Curd can wait till 32 °C: too warm for ganache (30), not for caramel.
-        var meeting = Meetings.Of(Pies.Read(Ring + "&" + more)).Single(m => m.Lower == lower);
+        // A custard goes in at 70 °C or more: too warm for a caramel whose face bears 35. Curd can wait till 32 °C, and the face
+        // between it and a cold ganache comes to some 20.
+        var meeting = Meetings.Of(Assessment.Of(Pies.Read(Ring + "&" + more))).Single(m => m.Lower == lower);
         meeting.Melts.ShouldBe(melts);
     }
 

@@ -203,7 +203,7 @@ public sealed class ComposeView
         AddressOf(CompositionAddress.Write(C with { Filling = C.Filling with { Setter = end.Setter } }));
 
     /// <summary>What meets what in it, and at which temperature.</summary>
-    public IReadOnlyList<Meeting> Meets => Meetings.Of(C);
+    public IReadOnlyList<Meeting> Meets => Meetings.Of(Pie);
 
     /// <summary>The toppings as they are chosen, each with the fields it is read from and its sums.</summary>
     public IEnumerable<(ToppingFields Fields, ToppingChoice Choice, ToppingSums? Sums)> ToppingRows()

@@ -11,14 +11,16 @@ using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
+using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Features.Cooling;
 
 /// <summary>How a pie cools: its curve against the clock, when it has set, and whether it is cold soon enough.</summary>
-public sealed class IndexModel(CompositionReader compositions, Preferences baker) : PageModel
+public sealed class IndexModel(CompositionReader compositions, KitchenBook kitchens, ReadingBook readings, Preferences baker) : PageModel
 {
-    private const int MostTogether = 60;
+    private const int MostTogether = 60, MostReadings = 2;
+    private const double LongestMinutes = 24 * 60, Coldest = -5, Hottest = 99;
 
     /// <summary>The pie.</summary>
     public Assessment Pie { get; private set; } = null!;
@@ -44,6 +46,25 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     /// <summary>True where readings have said how it takes heat.</summary>
     public bool Measured => Place.Heat.IsMeasured;
 
+    /// <summary>The curve as others of its kind have it; none where that is the one that is shown.</summary>
+    public CoolingCurve? Book { get; private set; }
+
+    /// <summary>The readings as they were typed, each with its minutes.</summary>
+    public IReadOnlyList<(NumberField After, DegreesField Read)> Typed { get; private set; } = [];
+
+    /// <summary>Those that could be read.</summary>
+    public IReadOnlyList<ProbeReading> Readings =>
+        [
+            .. Typed.Where(t => t.After.Value is not null && !double.IsNaN(t.Read.Celsius))
+                .Select(t => new ProbeReading(t.After.Value!.Value, t.Read.Celsius)),
+        ];
+
+    /// <summary>What they say of the place; none where there are none.</summary>
+    public HeatFit? Fit { get; private set; }
+
+    /// <summary>True where they can be saved: they are believed, and the place is this kitchen's.</summary>
+    public bool CanSave => Fit is { IsSound: true } && Place.Id.StartsWith("cold-", StringComparison.Ordinal);
+
     /// <summary>The one that is.</summary>
     public ColdPlace Place { get; private set; } = null!;
 
@@ -66,9 +87,27 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     public Core.Fillings.ColdSet SetsBy => Pie.Composition.Filling.Formula.Family.SetsBy;
 
     /// <summary>Works it out for the pie in the address.</summary>
-    public async Task OnGetAsync(
+    public Task OnGetAsync(
         [FromQuery(Name = "where")] string? where, [FromQuery(Name = "many")] string? many, [FromQuery(Name = "first")] string? first,
-        CancellationToken cancel)
+        CancellationToken cancel) => ReadAsync(where, many, first, cancel);
+
+    /// <summary>Saves what the thermometer said of the place.</summary>
+    public async Task<IActionResult> OnPostKeepAsync(
+        [FromQuery(Name = "where")] string? where, [FromQuery(Name = "many")] string? many, CancellationToken cancel)
+    {
+        await ReadAsync(where, many, null, cancel);
+        if (!CanSave || (await kitchens.EquipmentAsync(cancel)).Cold.FirstOrDefault(c => c.Item.Id == Place.Id) is not { } known)
+            return Page();
+        await readings.AddAsync(
+            new()
+            {
+                ColdId = known.Id, Cooler = known.Item.Cooler, Times = Fit!.Value.Times, Of = Pie.Composition.Filling.Formula.Name,
+                Points = [.. Readings.Select(r => new HeatReadingPoint { Minutes = r.Minutes, Celsius = r.Celsius })],
+            }, cancel);
+        return Redirect(At());
+    }
+
+    private async Task ReadAsync(string? where, string? many, string? first, CancellationToken cancel)
     {
         var kitchen = await compositions.KitchenAsync(cancel);
         var read = await compositions.ReadAsync(Request.QueryString.Value ?? "", cancel);
@@ -88,6 +127,24 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
             return;
         if (Cooling.RackMinutes > 0)
             First = CoolFirst.Straight;
+        Typed =
+        [
+            .. Enumerable.Range(1, MostReadings).Select(
+                n => (NumberField.OfMinutes(Request.Query["at" + n], LongestMinutes),
+                    DegreesField.Of(Request.Query["read" + n], null, Coldest, Hottest, Shown.Units.Oven))),
+        ];
+        if (Readings.Count > 0 && First is CoolFirst.Straight)
+        {
+            Fit = HeatFit.OfPie(Pie, Place, Cooling.Together, Readings);
+            if (Fit is { IsSound: true } fit)
+            {
+                Place = Place with { Heat = new(fit.Times, Readings.Count) };
+                Cooling = Pie.CoolingIn(Place with { Places = Math.Max(Place.Places, MostTogether) }, Cooling.Together)!;
+            }
+        }
+
+        if (Measured)
+            Book = Pie.CurveOf(Pie.CoolingIn(Cooling.Place with { Heat = PlaceHeat.Book }, Cooling.Together)!, First);
         Curve = Pie.CurveOf(Cooling, First);
         Rule = TwoStepRule.Of(Curve.MinutesTo, Measured);
         Changes = First is CoolFirst.Straight ? CoolingChange.For(Pie, Cooling) : [];

@@ -1,0 +1,65 @@
+using RoundCrumb.Core.HeatFlow;
+
+namespace RoundCrumb.Core.Cooling;
+
+/// <summary>A filling in its bowl, stirred now and then, and so the same all through.</summary>
+public static class BowlCooling
+{
+    /// <summary>Ice and water, °C: our own choice, some of the ice melts.</summary>
+    private const double Ice = 1;
+
+    /// <summary>A kilo in a wide bowl, for each m² of the bowl that it touches (15 to 30, our own choice).</summary>
+    private const double KiloOnTheBowl = 20;
+
+    /// <summary>The open surface beside what touches the bowl: our own choice.</summary>
+    private const double OpenShare = 0.6;
+
+    /// <summary>An open surface that is stirred gives off so much of the steam that it could.</summary>
+    private const double Wet = 0.15;
+
+    private const double Longest = 12 * 60;
+
+    /// <summary>How fast a bowl over ice loses its lead over the ice, as a share in a minute.</summary>
+    /// <param name="matter">What is in it.</param>
+    /// <param name="grams">How much, more than 0.</param>
+    /// <param name="celsius">About how warm it is.</param>
+    public static double IceRate(Matter matter, double grams, double celsius) =>
+        Coolers.IceBath.Below / (OnTheBowl(grams) * matter.CapacityAt(celsius)) * 60;
+
+    /// <summary>Minutes over ice and water.</summary>
+    /// <param name="matter">What is in the bowl.</param>
+    /// <param name="grams">How much, more than 0.</param>
+    /// <param name="from">°C.</param>
+    /// <param name="to">°C, above that of the ice.</param>
+    public static double OverIce(Matter matter, double grams, double from, double to) => from <= to
+        ? 0
+        : Math.Log((from - Ice) / (to - Ice)) / IceRate(matter, grams, (from + to) / 2);
+
+    /// <summary>Minutes on the bench; none where it does not get there in half a day.</summary>
+    /// <param name="matter">What is in the bowl.</param>
+    /// <param name="grams">How much, more than 0.</param>
+    /// <param name="from">°C.</param>
+    /// <param name="to">°C.</param>
+    /// <param name="room">°C.</param>
+    public static double? OnTheBench(Matter matter, double grams, double from, double to, double room)
+    {
+        var stage = new HeatStage(Longest, room, Coolers.Rack, Wet);
+        var holds = OnTheBowl(grams);
+        var now = from;
+        for (var minute = 0; minute < Longest; minute++)
+        {
+            if (now <= to)
+                return minute;
+            var leaving = (Coolers.Rack.Below * (now - room)) + (OpenShare * ((Coolers.Rack.Above * (now - room)) + Steam.At(now, stage)));
+            var next = now - (leaving * 60 / (holds * matter.CapacityAt(now)));
+            if (next <= to)
+                return minute + ((now - to) / Math.Max(1e-9, now - next));
+            now = next;
+        }
+
+        return null;
+    }
+
+    /// <summary>What lies on each m² of the bowl, kg: with the cube root of how much it is.</summary>
+    private static double OnTheBowl(double grams) => KiloOnTheBowl * Math.Cbrt(Math.Max(1, grams) / 1000);
+}
