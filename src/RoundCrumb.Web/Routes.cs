@@ -27,6 +27,7 @@ public static class Routes
     public const string DayOrder = Days + "/order";
     public const string Kitchen = "/kitchen";
     public const string Cold = Kitchen + "/cold";
+    public const string Soften = Kitchen + "/soften";
     public const string Pantry = "/pantry";
     public const string NewIngredient = Pantry + "/new";
     public const string Bakes = "/bakes";

@@ -1,4 +1,7 @@
+using RoundCrumb.Core.Cooling;
+using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Scheduling.Model;
 
@@ -123,6 +126,7 @@ internal static class PlanChecker
 
         Ovens(wrong, built, plan, end);
         Cold(wrong, built, plan, at, end);
+        Heat(wrong, built, plan, at, end);
 
         // Pans.
         foreach (var pan in kitchen.Pans.Where(p => p.Room is not null))
@@ -217,6 +221,38 @@ internal static class PlanChecker
 
             Over(wrong, kind.ToString(), used, _ => rooms.Sum(r => r.Units));
         }
+    }
+
+    /// <summary>
+    /// Hot pies give the fridge an hour of much heat and two of less; it takes so much of it at once, or one batch by itself.
+    /// </summary>
+    private static void Heat(List<string> wrong, BuiltDay built, Plan plan, int[][] at, int end)
+    {
+        var kitchen = built.Setting.Kitchen;
+        var fridges = kitchen.Cold.Where(c => c is { Kind: ColdKind.Fridge, Cooler: not null }).ToList();
+        if (fridges.Count == 0)
+            return;
+        var used = new int[end];
+        var room = (int)fridges.Sum(f => FridgeAir.TakesInAnHour(f.Cooler!.Value.Facts, f.Air, kitchen.Room.Value));
+        for (var b = 0; b < built.Made.Count; b++)
+        {
+            var (_, pie, chain) = built.Made[b];
+            if (pie.FridgeHeat.Count == 0)
+                continue;
+            for (var w = 0; w < chain.Works.Count; w++)
+            {
+                if (!chain.Works[w].Steps.Any(s => chain.Steps[s].Kind is StepKind.Set))
+                    continue;
+                var goesIn = (plan.Starts[at[b][w]] + built.Day.Works[at[b][w]].Length) * Grid;
+                int Mean(int from, int slots) => (int)Math.Round(
+                    pie.FridgeHeat.Skip(from).Take(slots).Sum(x => Math.Round(x * chain.Works[w].Pies)) / slots);
+                room = Math.Max(room, Mean(0, 12));
+                Count(used, goesIn, goesIn + 60, Mean(0, 12));
+                Count(used, goesIn + 60, goesIn + 180, Mean(12, 24));
+            }
+        }
+
+        Over(wrong, "heat into the fridge", used, _ => room);
     }
 
     private static void Count(int[] line, int from, int to, int by)

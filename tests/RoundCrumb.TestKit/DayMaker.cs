@@ -1,4 +1,5 @@
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Steps;
@@ -60,7 +61,8 @@ public static class DayMaker
     /// <param name="batches">How many orders, 1 or more.</param>
     /// <param name="joined">False to do each order by itself.</param>
     /// <param name="served">True to have every other order cut and plated here.</param>
-    public static BuiltDay Make(int seed, int batches, bool joined = true, bool served = false)
+    /// <param name="cooler">How the fridge cools; none where nobody has said.</param>
+    public static BuiltDay Make(int seed, int batches, bool joined = true, bool served = false, Cooler? cooler = null)
     {
         var random = new Random((seed * 7919) + batches);
         var bakers = batches <= 12 ? 2 : batches <= 24 ? 3 : 5;
@@ -84,7 +86,12 @@ public static class DayMaker
                     random.Next(6) == 0 ? Stock.FrozenShells : Stock.Scratch, served && i % 2 == 0));
         }
 
-        var setting = new DaySetting { Kitchen = KitchenFor(batches), Shifts = shifts, End = 48 * Hour, Now = 12 * Hour };
+        var kitchen = KitchenFor(batches);
+        kitchen = kitchen with
+        {
+            Cold = [.. kitchen.Cold.Select(c => c.Kind is ColdKind.Fridge ? c with { Cooler = cooler } : c)],
+        };
+        var setting = new DaySetting { Kitchen = kitchen, Shifts = shifts, End = 48 * Hour, Now = 12 * Hour };
         var built = DayBuilder.Build(orders, setting);
         return joined ? built : DayBuilder.Build(orders, setting with { Apart = built.Joined.Select(j => j.Name).ToHashSet() });
     }

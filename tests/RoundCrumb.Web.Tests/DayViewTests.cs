@@ -83,6 +83,8 @@ public sealed class DayViewTests
             [nameof(Day.Shifts)] = day with { Shifts = [.. day.Shifts.SkipLast(1)] },
             [nameof(Day.Ovens)] = day with { Ovens = [.. day.Ovens.Select(o => o with { WarmUp = o.WarmUp + 1 })] },
             [nameof(Day.Cold)] = day with { Cold = [.. day.Cold.Select(c => c with { Widest = c.Widest - 1 })] },
+            [nameof(Day.Heats)] = day with { Heats = [.. day.Heats, new(0, [40, 30])] },
+            [nameof(Day.HeatLimit)] = day with { HeatLimit = (day.HeatLimit ?? 0) + 1 },
             [nameof(Day.Pans)] = day with { Pans = [.. day.Pans, new("plate-23 ", "23 cm pie plate", 2)] },
             [nameof(Day.Burners)] = day with { Burners = day.Burners + 1 },
             [nameof(Day.Mixers)] = day with { Mixers = day.Mixers + 1 },

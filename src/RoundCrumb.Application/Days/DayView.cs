@@ -1,4 +1,5 @@
 using System.Globalization;
+using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Units;
@@ -85,6 +86,25 @@ public sealed class DayView
         .. Day.Batches.Select((b, i) => (b, Plan.Ready[i] - b.Due)).Where(x => x.Item2 > 0)
     ];
 
+    /// <summary>What hot pies do to the fridge, in a sentence; empty where nothing hot goes in, or nothing is known of the fridge.</summary>
+    public string FridgeSays
+    {
+        get
+        {
+            if (FridgeDay.Of(Built, Plan) is not { } fridge)
+                return "";
+            string Warm(double celsius) => Shown.Say(new Quantity(celsius, Dimension.Warmth));
+            return fridge.TooWarm > 0
+                ? $"From {DayAndClock(fridge.From)} to {Clock(fridge.To)} the fridge gets up to {Warm(Math.Ceiling(fridge.Peak))}: "
+                    + $"{string.Join(", ", fridge.Works.Select(w => LettersOf(Day.Works[w])).Distinct())} go in hot. What else is in there is to "
+                    + $"stay below {Warm(CoolingCurve.AirLimit)}: cool some in a tray or over ice first, or make fewer at a time."
+                : $"Hot pies warm the fridge to {Warm(Math.Ceiling(fridge.Peak))} at most.";
+        }
+    }
+
+    /// <summary>True where the fridge gets too warm for what else is in it.</summary>
+    public bool FridgeTooWarm => FridgeDay.Of(Built, Plan) is { TooWarm: > 0 };
+
     /// <summary>Whose hands, and who takes over; or which oven.</summary>
     public string WhoOf(PlacedWork p) => p.Oven >= 0 ? Day.Ovens[p.Oven].Name
         : p.Who < 0 || p.Who >= _open.Bakers.Count ? "hands"
@@ -149,6 +169,8 @@ public sealed class DayView
             Binds.Oven => reason.Work < 0 ? "the oven would be on for longer" : $"{other} is in the oven",
             Binds.Pans => $"its pans are still in use, for {(reason.Work < 0 ? "" : LettersOf(Day.Works[reason.Work]))}",
             Binds.Cold => "the cold place is full then",
+            Binds.Heat when later => $"the fridge cannot take the heat of {other} as well, if it goes in later",
+            Binds.Heat => $"on the rack it waits: the fridge still takes in the heat of {other}",
             Binds.Pinned => "you put it here",
             _ => "it is past",
         };
@@ -201,9 +223,9 @@ public sealed class DayView
                    select new DayMark { Key = p.Key, Kind = MarkKind.Done, Start = at.Start, Oven = at.Oven, Orders = [.. at.Orders] }];
     }
 
-    private List<PlacedWork> Place()
+    /// <summary>Whose hands do each stretch, and who takes over when; whose are at each oven's door is noted on the way.</summary>
+    private Dictionary<int, (int Who, int Then, int At)> HandOut()
     {
-        var placed = new List<PlacedWork>(Day.Works.Count);
         // What each baker has in hand: what is handed over later leaves whoever takes it free until then.
         var taken = Enumerable.Range(0, Math.Max(1, _open.Bakers.Count)).Select(_ => new List<(int From, int To)>()).ToArray();
         var last = new Dictionary<int, int>();
@@ -250,6 +272,13 @@ public sealed class DayView
                 last[b] = who;
         }
 
+        return hands;
+    }
+
+    private List<PlacedWork> Place()
+    {
+        var placed = new List<PlacedWork>(Day.Works.Count);
+        var hands = HandOut();
         foreach (var i in Enumerable.Range(0, Day.Works.Count).OrderBy(i => Plan.Starts[i]).ThenBy(i => i))
         {
             var w = Day.Works[i];

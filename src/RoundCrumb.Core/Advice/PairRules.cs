@@ -1,5 +1,5 @@
-using RoundCrumb.Core.Baking;
 using RoundCrumb.Core.Arranging;
+using RoundCrumb.Core.Baking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;

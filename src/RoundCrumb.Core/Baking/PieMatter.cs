@@ -1,5 +1,6 @@
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.HeatFlow;
+using RoundCrumb.Core.Ingredients;
 
 namespace RoundCrumb.Core.Baking;
 
@@ -8,6 +9,14 @@ public static class PieMatter
 {
     /// <summary>Whipped or baked, so much of it at most is air.</summary>
     private const double MostAir = 0.7;
+
+    /// <summary>An ingredient by itself.</summary>
+    /// <param name="ingredient">Which.</param>
+    public static Blend Of(Ingredient ingredient)
+    {
+        var makeup = ingredient.Makeup;
+        return new Blend(makeup.Water, makeup.Fat, makeup.Protein, makeup.Sugars + makeup.Starch, makeup.Rest).Rounded;
+    }
 
     /// <summary>A filling as it lies in the pie.</summary>
     /// <param name="formula">Its lines.</param>

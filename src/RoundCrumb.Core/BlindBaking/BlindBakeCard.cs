@@ -1,5 +1,6 @@
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
@@ -175,7 +176,7 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
         {
             Stage(
                 "bake-weighted", StageKind.Weighted, "Weighted bake", heat, weighted, factors,
-                choice.Frozen ? BlindBakeConstants.FromFrozen : null) with
+                choice.Frozen ? FromFrozen(choice, pan, oven) : null) with
             {
                 Weighted = true, Cue = "edge set and matt, paper lifts clean", Hands = "paper in, weights to the rim",
             },
@@ -309,6 +310,24 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
             factors.Add(slowed);
         return factors;
     }
+
+    /// <summary>
+    /// Practice's minutes for a shell from the freezer, by how much longer heat takes through this dough and pan than through those that
+    /// they are for.
+    /// </summary>
+    private static Constant FromFrozen(CrustChoice choice, Pan pan, Constant oven)
+    {
+        var usual = BlindBakeConstants.FromFrozen;
+        var times = FrozenDough.Longer(choice.Thickness.Value, oven.Usual, pan.Material.Wall) / FrozenLonger;
+        return new(
+            usual.Name, Math.Round(usual.Usual * times * 2) / 2, Math.Round(usual.Low * times * 2) / 2,
+            Math.Round(usual.High * times * 2) / 2, usual.Dimension,
+            usual.Reason + " Thicker dough and glass take longer to thaw, a hotter oven less.");
+    }
+
+    /// <summary>What they are for: 3 mm in bright metal, in a steady oven.</summary>
+    private static readonly double FrozenLonger = FrozenDough.Longer(
+        BlindBakeConstants.TableThickness.Usual, BlindBakeConstants.SteadyOven.Usual, PanMaterial.BrightAluminium.Wall);
 
     private static BakeStage Stage(
         string id, StageKind kind, string figure, Worked<OvenCelsius> heat, (Constant Low, Constant High) table, List<Constant> factors,

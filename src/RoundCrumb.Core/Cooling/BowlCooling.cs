@@ -60,6 +60,19 @@ public static class BowlCooling
         return null;
     }
 
+    /// <summary>Minutes until an empty mixing bowl with its whisk is cold enough for cream; none where the place is not cold enough.</summary>
+    /// <param name="room">How warm it is, °C.</param>
+    /// <param name="air">The cold place, °C.</param>
+    /// <param name="transfer">How well that takes heat.</param>
+    public static double? Chilled(double room, double air, HeatTransfer transfer) => air >= ColdForCream ? null : room <= ColdForCream ? 0
+        : Math.Log((room - air) / (ColdForCream - air)) * SteelHolds / (transfer.Above + transfer.Below) / 60;
+
+    /// <summary>Cream whips in a bowl no warmer than this, °C.</summary>
+    public const double ColdForCream = 8;
+
+    /// <summary>Steel of 1.2 mm, as mixing bowls are made of, J/K for each m².</summary>
+    private const double SteelHolds = 0.0012 * 7800 * 480;
+
     /// <summary>What lies on each m² of the bowl, kg: with the cube root of how much it is.</summary>
     private static double OnTheBowl(double grams) => KiloOnTheBowl * Math.Cbrt(Math.Max(1, grams) / 1000);
 }

@@ -99,6 +99,12 @@ public static class PieCoolings
                 Term.Given("air in there", place.Air, Dimension.Warmth), Term.Given("side by side", many, Dimension.Count), least);
         }
 
+        /// <summary>
+        /// Heat that one of it gives to the fridge, W, the mean of each five minutes from when it goes in; nothing for what goes in cool, or
+        /// where nothing is known of a fridge.
+        /// </summary>
+        public IReadOnlyList<double> FridgeHeat => pie.Once(static p => new Heats(HeatOf(p))).Watts;
+
         /// <summary>How it would cool in another place, or with more or fewer beside it.</summary>
         /// <param name="place">A fridge or chiller of which it is known how it cools.</param>
         /// <param name="together">How many of it cool there side by side, 1 or more.</param>
@@ -131,6 +137,40 @@ public static class PieCoolings
         var curve = At(at, Math.Min(least.Usual, best.Usual) - 0.05);
         return new(place, many, StartOf(family), at.Rack, curve, least, SetTimeOf(family, place, many, at, curve, least, pie.FilledDepth));
     }
+
+    private sealed record Heats(IReadOnlyList<double> Watts);
+
+    /// <summary>For three hours: by then next to nothing is left.</summary>
+    private const int HeatSlots = 36;
+
+    private const double HeatSlot = 5;
+
+    private static List<double> HeatOf(Assessment pie)
+    {
+        if (pie.Cooling is not { } cooling || cooling.Place.Air + WarmBy > pie.Kitchen.Room.Value)
+            return [];
+        var at = CaseOf(pie, cooling.Place, 1);
+        var curve = At(at, Math.Min(cooling.Least.Usual, pie.Composition.Filling.Formula.Family.SetsBy.Best.Usual) - 0.05);
+        var atDoor = curve.At(at.Rack);
+        if (atDoor < pie.Kitchen.Room.Value + WarmBy)
+            return [];
+        double Left(double minutes)
+        {
+            var i = 0;
+            while (i < curve.Points.Count - 1 && curve.Points[i].Minutes < minutes)
+                i++;
+            return curve.Points[i].Left;
+        }
+
+        return
+        [
+            .. Enumerable.Range(0, HeatSlots).Select(
+                k => Math.Max(0, (Left(at.Rack + ((k + 1) * HeatSlot)) - Left(at.Rack + (k * HeatSlot))) * at.Body.Surface / HeatSlot / 60)),
+        ];
+    }
+
+    /// <summary>What is hardly warmer than the room when it goes in does a fridge no harm, K.</summary>
+    private const double WarmBy = 5;
 
     private static CoolingCurve At(CoolingCase at, double stop)
     {

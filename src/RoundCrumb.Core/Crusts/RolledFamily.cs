@@ -179,6 +179,7 @@ public sealed record RolledFamily(
                     new($"Take the {fat} out to soften.", 1, 0, Place.Bench, "a finger sinks in")
                     {
                         Wait = Softening.Fat.AsMinutes(),
+                        Softens = Softens.Fat,
                     }),
                 new(
                     StepKind.MakeDough,

@@ -17,6 +17,7 @@ internal static class FamilyWords
     public static readonly MethodStep SoftCheese = new("Take the cream cheese out to soften.", 1, 0, Place.Bench, "a finger sinks in")
     {
         Wait = Softening.CreamCheese.AsMinutes(),
+        Softens = Softens.CreamCheese,
     };
 
     public static readonly MethodStep Bloom = new(

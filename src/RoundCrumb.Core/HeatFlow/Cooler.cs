@@ -34,6 +34,9 @@ public static class Coolers
     /// <summary>A bath of ice and water that is stirred, from below and aside; above there is the room.</summary>
     public static readonly HeatTransfer IceBath = new(150, 150, 150);
 
+    /// <summary>A freezer without a fan.</summary>
+    public static readonly HeatTransfer Freezer = new(8, 6, 7);
+
     /// <summary>How cold a fridge is where nobody has said, °C.</summary>
     public const double UsualFridge = 4;
 

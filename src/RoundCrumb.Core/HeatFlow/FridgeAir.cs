@@ -16,6 +16,16 @@ public sealed class FridgeAir(double set, double room, CoolerFacts facts)
     /// <summary>The air itself takes next to nothing, J/K.</summary>
     private const double AirItself = 1_000;
 
+    /// <summary>
+    /// Heat that a place can take from pies within an hour without its air passing <see cref="CoolingCurve.AirLimit"/>, W: what it takes
+    /// away beyond what comes through its walls, and what its contents take up to there.
+    /// </summary>
+    /// <param name="facts">What it can.</param>
+    /// <param name="set">How cold it is set, °C.</param>
+    /// <param name="room">The room, °C.</param>
+    public static double TakesInAnHour(CoolerFacts facts, double set, double room) =>
+        facts.Power - (facts.Leak * (room - set)) + (facts.Contents * Math.Max(0, CoolingCurve.AirLimit - set - OnAbove) / 3600);
+
     private readonly double _set = set;
     private bool _runs;
 

@@ -35,4 +35,8 @@ public readonly record struct HeatSide(double Radius, double Wall);
 /// <param name="Coldest">The coldest of the filling, °C.</param>
 /// <param name="Surface">The surface, °C.</param>
 /// <param name="Air">The air there, °C.</param>
-public readonly record struct HeatPoint(double Minutes, double Hottest, double Coldest, double Surface, double Air);
+public readonly record struct HeatPoint(double Minutes, double Hottest, double Coldest, double Surface, double Air)
+{
+    /// <summary>Heat that left it since the start, J for each m² of its surface.</summary>
+    public double Left { get; init; }
+}

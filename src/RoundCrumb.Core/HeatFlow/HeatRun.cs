@@ -111,7 +111,7 @@ public sealed class HeatRun
 
         var top = _t[^1];
         var surface = _faces[^1] > 0 ? top + ((air - top) * _faces[^1] * _thick[^1] / 2 / Math.Max(1e-9, _conducts[^1])) : top;
-        return new(Minutes, Turning(hot), spot is { } at ? _t[at] : Turning(cold), surface, air);
+        return new(Minutes, Turning(hot), spot is { } at ? _t[at] : Turning(cold), surface, air) { Left = Left };
     }
 
     /// <summary>Goes on by so many minutes in air of one warmth; the first step of a stage is taken in quarters.</summary>

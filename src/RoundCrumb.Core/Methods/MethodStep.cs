@@ -14,6 +14,9 @@ public sealed record MethodStep(Phrase Do, double SetUp, double PerPie, Place Wh
     /// <summary>Minutes of waiting afterwards.</summary>
     public MinuteRange Wait { get; init; } = MinuteRange.None;
 
+    /// <summary>What stands out until it is soft; then the room and the size of the piece say how long.</summary>
+    public Softens Softens { get; init; }
+
     /// <summary>What may hurt, said once.</summary>
     public Phrase Caution { get; init; } = Phrase.None;
 

@@ -4,6 +4,7 @@ using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Cooling;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Methods;
@@ -28,14 +29,17 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         var (c, pies, toppings) = (pie.Composition, pie.Pies, pie.Toppings);
         var steps = new List<Step>(16);
         foreach (var (kind, how) in c.Crust.Family.Method(new(c.Crust, pie.Crust, pies, pie.Kitchen.Room)))
-            steps.Add(Step.Of(kind, StepPart.Crust, how, pies));
+            steps.Add(
+                SofteningSteps.In(
+                    pie, Step.Of(kind, StepPart.Crust, how, pies), how.Softens,
+                    pie.Crust.Lines.Select(l => (l.Ingredient, l.Mass.Value.Value * pies))));
         Bake(steps, pie.Card, pies);
 
         // Where nothing is known of the fridge, the family's table holds.
         var set = pie.Cooling?.SetTime ?? SetTimeOf(c.Filling.Formula.Family, pie.FilledDepth);
         Fill(steps, pie, set.Value);
         foreach (var topping in toppings.Where(t => t.Choice.Topping.GoesOn is not GoesOn.WithTheFilling))
-            Top(steps, StepPart.Topping, topping, pies);
+            Top(steps, pie, StepPart.Topping, topping);
 
         // A small shell asks less of the hands than a pie, for each of it; setting up takes as long.
         if (c.Pan.IsSmall)
@@ -147,7 +151,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         var several = layers.Any(l => l.Choice is FillingLayer);
         foreach (var layer in layers)
             Beneath(steps, pie, layer);
-        Make(steps, c.Filling.Formula, c.Filling.Setter, several, pies);
+        Make(steps, pie, c.Filling.Formula, c.Filling.Setter, pie.Fit.Chosen.Scale.Value.Value, several);
         CoolToPour(steps, pie, c.Filling.Formula);
         Phrase pour = new(family.Pour.Do.Template, [pie.FilledDepth, .. family.Pour.Do.Amounts ?? []]);
         if (several)
@@ -167,7 +171,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                     new($"Press {{0}} {((PieceLayer)layer.Choice).Piece.Name} into the top.", new Quantity(layer.Over, Dimension.Count)),
                     new(0.5, 2, pies), MinuteRange.None, Place.Bench, "half out of the filling, between those beneath"));
         foreach (var topping in toppings.Where(t => t.Choice.Topping.GoesOn is GoesOn.WithTheFilling))
-            Top(steps, StepPart.Assembly, topping, pies);
+            Top(steps, pie, StepPart.Assembly, topping);
         if (baking is { Stage: { } baked })
         {
             steps.Add(new(
@@ -218,8 +222,9 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
     }
 
     /// <summary>All that is done for a filling before it goes in.</summary>
-    private static void Make(List<Step> steps, FillingFormula formula, double setter, bool named, int pies)
+    private static void Make(List<Step> steps, Assessment pie, FillingFormula formula, double setter, double batches, bool named)
     {
+        var pies = pie.Pies;
         Phrase Named(Phrase words) => named ? words.Behind(formula.Name + ": ") : words;
         if (formula.Lines.Where(l => l.GoesIn is GoesIn.Reduced).ToList() is { Count: > 0 } reduced)
         {
@@ -260,10 +265,13 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
 
         foreach (var step in formula.Family.Method)
             steps.Add(
-                new(
-                    StepKind.MakeFilling, StepPart.Filling, Named(step.Do), new(step.SetUp, step.PerPie, pies), step.Wait, step.Where,
-                    step.Cue, step.Caution)
-                { Heat = step.Heat, Subject = formula.Id, Named = formula.Name });
+                SofteningSteps.In(
+                    pie,
+                    new(
+                        StepKind.MakeFilling, StepPart.Filling, Named(step.Do), new(step.SetUp, step.PerPie, pies), step.Wait, step.Where,
+                        step.Cue, step.Caution)
+                    { Heat = step.Heat, Subject = formula.Id, Named = formula.Name },
+                    step.Softens, formula.Lines.Select(l => (l.Ingredient, formula.GramsOf(l, setter) * batches))));
     }
 
     /// <summary>A layer beneath the filling: made, levelled, and set before the next one goes on; or pieces, laid.</summary>
@@ -274,7 +282,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         {
             case FillingLayer filling:
                 var family = filling.Formula.Family;
-                Make(steps, filling.Formula, 1, true, pies);
+                Make(steps, pie, filling.Formula, 1, layer.Scale!.Value.Value * pies, true);
                 CoolToPour(steps, pie, filling.Formula);
                 steps.Add(new(
                     StepKind.FirstLayer, StepPart.Assembly,
@@ -337,8 +345,19 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         Pattern.Cover or Pattern.Rings or Pattern.Spiral or Pattern.Spread => "rosettes over all of it",
     };
 
-    private static void Top(List<Step> steps, StepPart part, ToppingSums sums, int pies)
+    /// <summary>How long the bowl stands in the cold before cream is whipped in it; nothing where nothing is known of a fridge.</summary>
+    private static Phrase ColdBowl(Assessment pie)
     {
+        var fridge = pie.Kitchen.Cold.FirstOrDefault(c => c.Kind is ColdKind.Fridge && c.Cooler is not null);
+        return fridge?.Cooler is { } cooler
+            && BowlCooling.Chilled(pie.Kitchen.Room.Value, fridge.Air, cooler.Facts.Transfer * fridge.Heat.Times) is > 0 and var minutes
+                ? new("Bowl and whisk {0} in the fridge first.", new Quantity(Math.Ceiling(minutes), Dimension.Time))
+                : Phrase.None;
+    }
+
+    private static void Top(List<Step> steps, Assessment pie, StepPart part, ToppingSums sums)
+    {
+        var pies = pie.Pies;
         var choice = sums.Choice;
         var topping = choice.Topping;
         if (topping.Kind is ToppingKind.Whipped)
@@ -353,7 +372,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                     choice.Height.AsQuantity());
             steps.Add(
                 new(
-                    StepKind.PutCreamOn, part, onto, new(6, sums.Count is null ? 4 : 6, pies), MinuteRange.None, Place.Mixer,
+                    StepKind.PutCreamOn, part, Phrase.Join(onto, ColdBowl(pie)), new(6, sums.Count is null ? 4 : 6, pies), MinuteRange.None, Place.Mixer,
                     "last strokes by hand: a few seconds past stiff is butter"));
             return;
         }

@@ -1,5 +1,6 @@
 using RoundCrumb.Core.Baking;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Cooling;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Methods;
@@ -34,26 +35,21 @@ internal sealed class WorkChainBuilder
     public WorkChainBuilder(Assessment pie, Stock stock, int perLoad)
     {
         (_pie, _perLoad, _stock) = (pie, Math.Max(0, perLoad), stock);
-        _steps = StepsLeft(pie.Chain.Steps, pie.Composition.Crust, pie.Pies, ref _stock);
+        _steps = StepsLeft(pie, ref _stock);
     }
 
     /// <summary>What is left to do when some of it is in stock; stock that such a crust does not know is no stock.</summary>
-    private static List<Step> StepsLeft(IReadOnlyList<Step> steps, CrustChoice crust, int pies, ref Stock stock)
+    private static List<Step> StepsLeft(Assessment pie, ref Stock stock)
     {
-        if (crust.Family is not RolledFamily { Sheet: null } && stock is not Stock.BakedShells)
+        var steps = pie.Chain.Steps;
+        if (pie.Composition.Crust.Family is not RolledFamily { Sheet: null } && stock is not Stock.BakedShells)
             stock = Stock.Scratch;
         var kept = steps.ToList();
         switch (stock)
         {
             case Stock.FrozenDough:
                 kept.RemoveRange(0, kept.FindIndex(s => s.Kind is StepKind.RestDough) + 1);
-                kept.Insert(
-                    0,
-                    new(
-                        StepKind.ThawDough, StepPart.Crust, "Take the frozen dough out to thaw in the fridge overnight.", new(2, 0, pies),
-                        new(StepConstants.Thaw.Low, StepConstants.Thaw.Usual, StepConstants.Thaw.High), Place.Fridge,
-                        "gives to a thumb, still cold")
-                    { Id = new(StepKind.ThawDough, "", 0) });
+                kept.Insert(0, ThawingStep.Of(pie));
                 break;
             case Stock.FrozenShells:
                 kept.RemoveRange(0, kept.FindIndex(s => s.Kind is StepKind.FreezeShell or StepKind.ChillShell) + 1);
@@ -142,6 +138,9 @@ internal sealed class WorkChainBuilder
             || (
                 step is { Part: StepPart.Topping, Where: Place.Hob or Place.Oven } && i + 1 < _steps.Count
                     && (_steps[i + 1].Kind, _steps[i + 1].Subject) == (step.Kind, step.Subject));
+        // A hot pie may stand on the rack for a while, until the fridge can take its heat.
+        if (step.Kind is StepKind.Set && _pie.FridgeHeat.Count > 0)
+            _main = [.. _main.Select(t => t with { Open = false })];
         if (step.Bakes)
             Bake(i, beside);
         else
@@ -283,6 +282,7 @@ internal sealed class WorkChainBuilder
         var wait = tail.Waited ? tail.Wait
             : shell && from.Baking is not null ? new(0, 0, StepConstants.HotShell.Usual)
             : shell ? new(0, 0, StepConstants.Stands.Usual)
+            : step.Kind is StepKind.Set && _pie.FridgeHeat.Count > 0 ? new(0, 0, StepConstants.OnTheRack.Usual)
             : new MinuteRange(0, 0, step.Part is StepPart.Topping ? StepConstants.ColdIn.Usual : StepConstants.AtHand.Usual);
         var inPan = _pansFrom is { } pans && tail.Work >= pans && from.Part is not StepPart.Filling;
         _gaps.Add(

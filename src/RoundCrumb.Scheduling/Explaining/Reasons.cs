@@ -28,6 +28,9 @@ public enum Binds
     /// <summary>The cold place is full.</summary>
     Cold,
 
+    /// <summary>The fridge has all the heat to take that it can.</summary>
+    Heat,
+
     /// <summary>All pans of its kind are in use.</summary>
     Pans,
 
@@ -92,6 +95,7 @@ public static class Reasons
         if (w.Load is { } load)
             Oven(day, plan, work, start, load, reasons);
         Cold(day, plan, work, start, reasons);
+        Heat(day, plan, work, start, reasons);
         if (start < plan.Starts[work])
         {
             foreach (var b in w.Batches.Where(b => day.Batches[b].PansFrom == work))
@@ -203,6 +207,27 @@ public static class Reasons
             }
         }
     }
+
+    private static void Heat(Day day, Plan plan, int work, int start, List<Reason> reasons)
+    {
+        if (day.HeatRoom is not { } room || day.Heats.FirstOrDefault(h => h.Work == work) is not { } own)
+            return;
+        var goesIn = start + day.Works[work].Length;
+        for (var t = 0; t < DayHeat.First + DayHeat.After; t++)
+        {
+            var others = day.Heats.Where(h => h.Work != work && h.At(goesIn + t - plan.EndOf(day, h.Work)) > 0).ToList();
+            if (others.Count == 0 || others.Sum(h => h.At(goesIn + t - plan.EndOf(day, h.Work))) + own.At(t) <= room)
+                continue;
+            reasons.Add(new(Binds.Heat, others[0].Work));
+            return;
+        }
+    }
+
+    /// <summary>Heat that the fridge has to take from hot pies at a slot, W.</summary>
+    /// <param name="day">The day.</param>
+    /// <param name="plan">The plan.</param>
+    /// <param name="slot">When.</param>
+    public static int HeatAt(Day day, Plan plan, int slot) => day.Heats.Sum(h => h.At(slot - plan.EndOf(day, h.Work)));
 
     /// <summary>How much of a kind of cold is taken up at a slot, in <see cref="ColdRoom.Place"/> to a pie place.</summary>
     /// <param name="day">The day.</param>

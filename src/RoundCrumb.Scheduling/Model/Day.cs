@@ -108,6 +108,27 @@ public sealed record DayGap(int From, int To, int Least, int Best, int Most, Wai
 /// <param name="Takes">What they take up there.</param>
 public sealed record DayEnding(int Batch, int From, int Least, int Best, int Most, WaitsAt At, Takes Takes);
 
+/// <summary>Heat that pies give to the fridge from the end of the work that puts them in.</summary>
+/// <param name="Work">Which.</param>
+/// <param name="Watts">W, slot by slot, for all of its pies.</param>
+public sealed record DayHeat(int Work, IReadOnlyList<int> Watts)
+{
+    /// <summary>Slots of the first stretch, and of what follows: they give off most at first.</summary>
+    public const int First = 60 / Slot.Minutes, After = 120 / Slot.Minutes;
+
+    /// <summary>The mean of the first hour, W.</summary>
+    public int AtFirst => Mean(0, First);
+
+    /// <summary>The mean of the two hours after it, W.</summary>
+    public int Then => Mean(First, After);
+
+    /// <summary>The mean at a slot, W; nothing before and after.</summary>
+    /// <param name="slot">Slots since they went in.</param>
+    public int At(int slot) => slot < 0 || slot >= First + After ? 0 : slot < First ? AtFirst : Then;
+
+    private int Mean(int from, int slots) => (int)Math.Round(Watts.Skip(from).Take(slots).DefaultIfEmpty(0).Sum() / (double)slots);
+}
+
 /// <summary>So many of one pie for one time.</summary>
 /// <param name="Key">Stable: the order's own.</param>
 /// <param name="Name">What it is called.</param>
@@ -139,6 +160,18 @@ public sealed record Day
 
     /// <summary>Room in the cold; of a kind that is not here nobody has said anything, and it is not counted.</summary>
     public required IReadOnlyList<ColdRoom> Cold { get; init; }
+
+    /// <summary>Hot pies that go into the fridge.</summary>
+    public IReadOnlyList<DayHeat> Heats { get; init; } = [];
+
+    /// <summary>
+    /// Heat that the fridges can take within an hour without their air getting too warm for what else is in them, W; none where nothing is
+    /// known of them.
+    /// </summary>
+    public int? HeatLimit { get; init; }
+
+    /// <summary>The same for planning: pies that go in together may, even if they are too many; that is told besides.</summary>
+    public int? HeatRoom => HeatLimit is { } limit && Heats.Count > 0 ? Math.Max(limit, Heats.Max(h => h.AtFirst)) : null;
 
     /// <summary>How many of each pan there are.</summary>
     public required IReadOnlyList<PansOwned> Pans { get; init; }

@@ -1,6 +1,9 @@
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Cooling;
 using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Steps;
 
@@ -148,6 +151,8 @@ public static class DayBuilder
             Ovens = [.. kitchen.Ovens.Select(o => new DayOven(o.Id, o.Name, o.Shelves, Slot.Up(o.WarmUp)))],
             Cold = cold,
             Pans = pans,
+            Heats = HeatsOf(made, at),
+            HeatLimit = HeatLimitOf(kitchen),
             Burners = kitchen.Burners,
             Mixers = kitchen.Mixers,
             Processors = kitchen.Processors,
@@ -161,6 +166,29 @@ public static class DayBuilder
             Done = marks.Done,
         };
         return new(day, made, leftOut, joined, setting) { Unfit = marks.Unfit };
+    }
+
+    /// <summary>The works that put hot pies into the fridge.</summary>
+    private static List<DayHeat> HeatsOf(List<Prepared> made, Dictionary<(int Batch, int Work), int> at)
+    {
+        var heats = new List<DayHeat>();
+        foreach (var (b, (_, pie, chain)) in made.Index())
+        {
+            if (pie.FridgeHeat is not { Count: > 0 } watts)
+                continue;
+            foreach (var (w, work) in chain.Works.Index().Where(x => x.Item.Steps.Any(s => chain.Steps[s].Kind is StepKind.Set)))
+                heats.Add(new(at[(b, w)], [.. watts.Select(x => (int)Math.Round(x * work.Pies))]));
+        }
+
+        return heats;
+    }
+
+    private static int? HeatLimitOf(Kitchen kitchen)
+    {
+        var fridges = kitchen.Cold.Where(c => c is { Kind: ColdKind.Fridge, Cooler: not null, Places: > 0 }).ToList();
+        return fridges.Count == 0
+            ? null
+            : Math.Max(0, (int)fridges.Sum(f => FridgeAir.TakesInAnHour(f.Cooler!.Value.Facts, f.Air, kitchen.Room.Value)));
     }
 
     /// <summary>All work of a day; what is done in one go is one.</summary>

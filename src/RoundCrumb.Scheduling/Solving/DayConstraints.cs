@@ -77,6 +77,7 @@ internal sealed partial class DayConstraints
         Hands();
         Tools();
         Cold();
+        Heat();
         Pans();
         Ovens();
         Objective();
@@ -249,6 +250,29 @@ internal sealed partial class DayConstraints
                 foreach (var (interval, takes) in users)
                     all.AddDemand(interval, takes.Units);
             }
+        }
+    }
+
+    /// <summary>
+    /// The fridge takes only so much heat at a time: an hour of much and two of less after each batch of hot pies. What has begun is not
+    /// argued with, nor is what has to follow it.
+    /// </summary>
+    private void Heat()
+    {
+        if (_day.HeatRoom is not { } room)
+            return;
+        var users = _day.Heats.Where(
+            h => _works[h.Work] && h.AtFirst > 0 && !_day.Done.ContainsKey(h.Work)
+                && !_day.Gaps.Any(g => g.To == h.Work && _day.Done.ContainsKey(g.From))).ToList();
+        if (users.Sum(h => h.AtFirst) <= room)
+            return;
+        var all = _model.AddCumulative(room);
+        foreach (var heat in users)
+        {
+            var goesIn = _start[heat.Work] + _day.Works[heat.Work].Length;
+            all.AddDemand(_model.NewFixedSizeIntervalVar(goesIn, DayHeat.First, ""), heat.AtFirst);
+            if (heat.Then > 0)
+                all.AddDemand(_model.NewFixedSizeIntervalVar(goesIn + DayHeat.First, DayHeat.After, ""), heat.Then);
         }
     }
 

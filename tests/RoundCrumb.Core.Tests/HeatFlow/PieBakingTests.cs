@@ -5,9 +5,9 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
-using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Steps;
 
 namespace RoundCrumb.Core.Tests.HeatFlow;

@@ -1,7 +1,7 @@
 using FsCheck;
 using FsCheck.Xunit;
-using RoundCrumb.Core.Baking;
 using RoundCrumb.Core.Advice;
+using RoundCrumb.Core.Baking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Cooling;
 using RoundCrumb.Core.Crusts;

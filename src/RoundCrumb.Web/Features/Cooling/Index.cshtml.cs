@@ -101,7 +101,10 @@ public sealed class IndexModel(CompositionReader compositions, KitchenBook kitch
         await readings.AddAsync(
             new()
             {
-                ColdId = known.Id, Cooler = known.Item.Cooler, Times = Fit!.Value.Times, Of = Pie.Composition.Filling.Formula.Name,
+                ColdId = known.Id,
+                Cooler = known.Item.Cooler,
+                Times = Fit!.Value.Times,
+                Of = Pie.Composition.Filling.Formula.Name,
                 Points = [.. Readings.Select(r => new HeatReadingPoint { Minutes = r.Minutes, Celsius = r.Celsius })],
             }, cancel);
         return Redirect(At());

@@ -79,7 +79,9 @@ public sealed class ColdModel(KitchenBook kitchen, ReadingBook readings, Prefere
         await readings.AddAsync(
             new()
             {
-                ColdId = cold, Cooler = cooler, Times = fit.Times,
+                ColdId = cold,
+                Cooler = cooler,
+                Times = fit.Times,
                 Of = FormattableString.Invariant($"A cup of {Water.Value:0} ml of water"),
                 Points = [new() { Celsius = First.Celsius }, new() { Minutes = Minutes.Value!.Value, Celsius = Second.Celsius }],
             }, cancel);
