@@ -34,6 +34,7 @@ public sealed class EveryScreenTests(TeaRoom room)
         "/compose/baking?pan=plate-23&crust=short&edge=crimped&fill=gooseberry&heat=70&start=x",
         "/kitchen/cold?place=cold-1&first=60&minutes=60&second=38",
         "/kitchen/cold?place=rack&first=x&water=3",
+        "/kitchen/soften?room=14&grams=x",
         "/compose/cooling?fill=rhubarb-buttermilk&where=StillFridge&many=x",
         "/compose/cooling?pan=springform-20&fill=lemon-cheese&where=BlastChiller&many=8",
         "/pantry", "/pantry?q=zzz", "/pantry/butter", "/pantry/new?from=butter",

@@ -20,7 +20,10 @@ public class FridgeHeatTests
     private static DaySetting With(ColdPlace fridge)
     {
         var setting = Setting();
-        return setting with { Kitchen = setting.Kitchen with { Cold = [fridge, .. setting.Kitchen.Cold.Where(c => c.Kind is ColdKind.Freezer)] } };
+        return setting with
+        {
+            Kitchen = setting.Kitchen with { Cold = [fridge, .. setting.Kitchen.Cold.Where(c => c.Kind is ColdKind.Freezer)] },
+        };
     }
 
     /// <summary>

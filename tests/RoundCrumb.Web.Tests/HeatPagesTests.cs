@@ -124,6 +124,31 @@ public sealed class HeatPagesTests
         AsRead(await baker.PageAsync("/kitchen/cold?place=cold-1")).ShouldContain("A cup of 200 ml");
     }
 
+    [Theory]
+    [InlineData("", "in one piece", "4 min")]
+    [InlineData("room=14", "never in a room of 14 °C", "")]
+    [InlineData("room=5&grams=5000", "never in a room of 5 °C", "")]
+    [InlineData("room=hot&grams=lots", "From 20 to 5000 g.", "Degrees from 5 to 45 °C.")]
+    [InlineData("room=70f&grams=1e9", "From 20 to 5000 g.", "in one piece")]
+    public async Task What_softens_chills_and_thaws_is_said_for_any_room(string more, string says, string besides)
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var said = AsRead(await kitchen.Baker().PageAsync("/kitchen/soften?" + more));
+        said.ShouldContain(says);
+        said.ShouldContain(besides);
+        said.ShouldContain("cold enough for cream");
+        said.ShouldContain("overnight is easiest");
+    }
+
+    [Fact]
+    public async Task First_over_ice_it_is_ready_once_it_is_in_its_shell()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var said = AsRead(await kitchen.Baker().PageAsync("/compose/cooling?first=IceBath&" + Custard));
+        said.ShouldContain("Goes in at82 °C, first stirred over ice and water, to 20 °C");
+        said.ShouldNotContain("to top, or cut with care0 min");
+    }
+
     [Fact]
     public async Task The_rack_is_a_place_too_and_a_place_that_is_not_there_is_not_found()
     {

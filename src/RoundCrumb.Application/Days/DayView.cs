@@ -86,7 +86,9 @@ public sealed class DayView
         .. Day.Batches.Select((b, i) => (b, Plan.Ready[i] - b.Due)).Where(x => x.Item2 > 0)
     ];
 
-    /// <summary>What hot pies do to the fridge, in a sentence; empty where nothing hot goes in, or nothing is known of the fridge.</summary>
+    /// <summary>
+    /// What hot pies do to the fridge, in a sentence; empty where nothing hot goes in, or nothing is known of the fridge.
+    /// </summary>
     public string FridgeSays
     {
         get
@@ -96,7 +98,8 @@ public sealed class DayView
             string Warm(double celsius) => Shown.Say(new Quantity(celsius, Dimension.Warmth));
             return fridge.TooWarm > 0
                 ? $"From {DayAndClock(fridge.From)} to {Clock(fridge.To)} the fridge gets up to {Warm(Math.Ceiling(fridge.Peak))}: "
-                    + $"{string.Join(", ", fridge.Works.Select(w => LettersOf(Day.Works[w])).Distinct())} go in hot. What else is in there is to "
+                    + $"{string.Join(", ", fridge.Works.Select(w => LettersOf(Day.Works[w])).Distinct())} go in hot. What else "
+                        + $"is in there is to "
                     + $"stay below {Warm(CoolingCurve.AirLimit)}: cool some in a tray or over ice first, or make fewer at a time."
                 : $"Hot pies warm the fridge to {Warm(Math.Ceiling(fridge.Peak))} at most.";
         }

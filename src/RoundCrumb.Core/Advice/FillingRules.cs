@@ -1,8 +1,8 @@
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Cooling;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
-using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Advice;
@@ -101,7 +101,7 @@ internal static class FillingRules
 
     private static readonly Rule NotSetInTime = new("not-set", Layer.Filling, DecidedBy.Physics, static (rule, pie) =>
     {
-        var least = pie.Chain.SetTime.Value.Least;
+        var least = pie.SetTime.Value.Least;
         var ahead = pie.Composition.Occasion.FilledAhead;
         if (ahead * 60 >= least - 0.5)
             return null;

@@ -1,6 +1,7 @@
 using RoundCrumb.Core.Arranging;
 using RoundCrumb.Core.Baking;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Cooling;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
@@ -8,7 +9,6 @@ using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
-using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Working;
 
@@ -270,7 +270,7 @@ internal static class PairRules
         var c = pie.Composition;
         var fridges = pie.Kitchen.Cold.Where(x => x.Kind is ColdKind.Fridge).ToList();
         var wide = Math.Max(c.Pan.Top.Value, c.Pan.Length?.Value ?? 0) + (c.Pan.HasRim ? 24 : 6);
-        if (fridges.Count == 0 || pie.Chain.SetTime.Value.Best <= 0 || fridges.Max(f => f.Widest.Value) >= wide)
+        if (fridges.Count == 0 || pie.SetTime.Value.Best <= 0 || fridges.Max(f => f.Widest.Value) >= wide)
             return null;
         var widest = fridges.MaxBy(f => f.Widest.Value)!;
         return new(
@@ -278,7 +278,7 @@ internal static class PairRules
             new(
                 $"It does not go into the {widest.Name} to set: it is {{0}} wide, a place there {{1}}.",
                 new Quantity(wide, Dimension.Length), widest.Widest.AsQuantity()),
-            new("It wants {0} there at least.", new Quantity(pie.Chain.SetTime.Value.Least, Dimension.Time)),
+            new("It wants {0} there at least.", new Quantity(pie.SetTime.Value.Least, Dimension.Time)),
             [new("Use the 23 cm pie plate", "a smaller pie", p => p.To(PanCupboard.Plate23))]);
     });
 

@@ -1,7 +1,7 @@
 using RoundCrumb.Core.Arranging;
+using RoundCrumb.Core.Cooling;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Quantities;
-using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Working;
 
@@ -51,7 +51,7 @@ internal static class ToppingRules
     {
         var c = pie.Composition;
         var cold = (c.Occasion.FilledAhead - c.Occasion.ToppedAhead) * 60;
-        var least = pie.Chain.SetTime.Value.Least;
+        var least = pie.SetTime.Value.Least;
         if (cold >= least - 0.5
                 || c.Toppings.FirstOrDefault(
                     t => t.Topping.GoesOn is GoesOn.Cold && t.Topping.Kind is ToppingKind.Whipped or ToppingKind.Jelly) is not { } top)

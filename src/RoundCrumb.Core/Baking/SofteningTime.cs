@@ -1,3 +1,4 @@
+using System.Collections.Concurrent;
 using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Methods;
@@ -12,6 +13,11 @@ public readonly record struct SofteningTime(double? InOnePiece, double? CutSmall
 {
     private const double FridgeCold = Coolers.UsualFridge;
 
+    /// <summary>So many results are kept; the sums follow from what is asked alone, so what is kept never grows old.</summary>
+    private const int Kept = 500;
+
+    private static readonly ConcurrentDictionary<(Blend, double, double, HeatTransfer), SofteningTime> Known = new();
+
     /// <summary>By what it is of, how much there is of it, and the room.</summary>
     /// <param name="ingredient">What it is.</param>
     /// <param name="grams">All of it, more than 0; more than a piece stands out in several.</param>
@@ -19,12 +25,17 @@ public readonly record struct SofteningTime(double? InOnePiece, double? CutSmall
     /// <param name="rack">How well the room warms it.</param>
     public static SofteningTime Of(Ingredient ingredient, double grams, RoomCelsius room, HeatTransfer rack)
     {
-        var matter = Matter.Of(PieMatter.Of(ingredient));
-        double? Takes(ColdPiece piece) =>
-            Rounded(piece.Minutes(FridgeCold, Softening.Workable.Usual, room.Value, rack));
-        return new(
-            Takes(ColdPiece.Block(matter, Math.Min(grams, Softening.Piece.Usual))),
-            Takes(ColdPiece.Cube(matter, Softening.CutTo.Usual)));
+        if (Known.Count > Kept)
+            Known.Clear();
+        var piece = Math.Max(5, Math.Round(Math.Min(grams, Softening.Piece.Usual) / 5) * 5);
+        return Known.GetOrAdd(
+            (PieMatter.Of(ingredient), piece, room.Value, rack), static x => WorkedOut(Matter.Of(x.Item1), x.Item2, x.Item3, x.Item4));
+    }
+
+    private static SofteningTime WorkedOut(Matter matter, double grams, double room, HeatTransfer rack)
+    {
+        double? Takes(ColdPiece piece) => Rounded(piece.Minutes(FridgeCold, Softening.Workable.Usual, room, rack));
+        return new(Takes(ColdPiece.Block(matter, grams)), Takes(ColdPiece.Cube(matter, Softening.CutTo.Usual)));
     }
 
     private static double? Rounded(double? minutes) => minutes is { } m ? Math.Max(5, Math.Round(m / 5) * 5) : null;

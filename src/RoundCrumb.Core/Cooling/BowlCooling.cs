@@ -60,7 +60,9 @@ public static class BowlCooling
         return null;
     }
 
-    /// <summary>Minutes until an empty mixing bowl with its whisk is cold enough for cream; none where the place is not cold enough.</summary>
+    /// <summary>
+    /// Minutes until an empty mixing bowl with its whisk is cold enough for cream; none where the place is not cold enough.
+    /// </summary>
     /// <param name="room">How warm it is, °C.</param>
     /// <param name="air">The cold place, °C.</param>
     /// <param name="transfer">How well that takes heat.</param>

@@ -42,6 +42,11 @@ public static class PieCoolings
         public PieCooling? Cooling => pie.Once(static p => new Result(Of(p, FridgeFor(p)))).Is;
 
         /// <summary>
+        /// Minutes in the fridge until it has set: worked out where it is known how that cools, otherwise its family's own.
+        /// </summary>
+        public Worked<MinuteRange> SetTime => pie.Cooling?.SetTime ?? TableOf(pie.Composition.Filling.Formula.Family, pie.FilledDepth);
+
+        /// <summary>
         /// What to mind where so many hot pies at once warm the fridge for what else is in it; nothing where they do not.
         /// </summary>
         public Phrase FridgeCaution
@@ -100,7 +105,8 @@ public static class PieCoolings
         }
 
         /// <summary>
-        /// Heat that one of it gives to the fridge, W, the mean of each five minutes from when it goes in; nothing for what goes in cool, or
+        /// Heat that one of it gives to the fridge, W, the mean of each five minutes from when it goes in; nothing for what goes in
+        /// cool, or
         /// where nothing is known of a fridge.
         /// </summary>
         public IReadOnlyList<double> FridgeHeat => pie.Once(static p => new Heats(HeatOf(p))).Watts;
@@ -165,12 +171,25 @@ public static class PieCoolings
         return
         [
             .. Enumerable.Range(0, HeatSlots).Select(
-                k => Math.Max(0, (Left(at.Rack + ((k + 1) * HeatSlot)) - Left(at.Rack + (k * HeatSlot))) * at.Body.Surface / HeatSlot / 60)),
+                k =>
+                    Math.Max(
+                        0, (Left(at.Rack + ((k + 1) * HeatSlot)) - Left(at.Rack + (k * HeatSlot))) * at.Body.Surface / HeatSlot / 60)),
         ];
     }
 
     /// <summary>What is hardly warmer than the room when it goes in does a fridge no harm, K.</summary>
     private const double WarmBy = 5;
+
+    private static Worked<MinuteRange> TableOf(FillingFamily family, Worked<Millimetres> depth)
+    {
+        var factor = Math.Max(1, depth.Value.Value / family.SetDepth.Usual);
+        var t = family.SetTime;
+        return new(
+            "set-time", "In the fridge to set",
+            new(t.Least * factor, Math.Max(t.Best, t.Least * factor), Math.Max(t.Most, t.Least * factor)),
+            "the family's minutes × depth ÷ the depth they are for, where it is deeper: nothing is known of the fridge",
+            Term.Given("the family's minutes", t), Term.Of(depth), family.SetDepth);
+    }
 
     private static CoolingCurve At(CoolingCase at, double stop)
     {
@@ -230,7 +249,11 @@ public static class PieCoolings
                 return InTheShell(stopAt);
             var after = (this with { Start = CoolingFirst.CooledTo.Usual }).InTheShell(stopAt);
             var minutes = before[^1].Minutes;
-            return after with { Points = [.. before, .. after.Points.Skip(1).Select(p => p with { Minutes = p.Minutes + minutes })] };
+            return after with
+            {
+                Points = [.. before, .. after.Points.Skip(1).Select(p => p with { Minutes = p.Minutes + minutes })],
+                InShellFrom = minutes,
+            };
         }
 
         private CoolingCurve InTheShell(double stopAt)

@@ -101,7 +101,11 @@ internal static class BakedFillings
         Keeps(48, "It stays moist.", 96, "Four days in a cool place."),
         Deepest(28, 24, 32, "Deeper, the middle stays raw while the top burns."),
         [
-            new("Take the butter out to soften.", 1, 0, Place.Bench, "a finger sinks in") { Wait = Softening.Fat.AsMinutes(), Softens = Softens.Fat },
+            new("Take the butter out to soften.", 1, 0, Place.Bench, "a finger sinks in")
+            {
+                Wait = Softening.Fat.AsMinutes(),
+                Softens = Softens.Fat,
+            },
             new(
                 "Cream butter and sugar, beat the eggs in one by one, then almonds and flour.", 8, 1, Place.Mixer,
                 "light, no longer grainy") { Caution = "Raw flour and egg are not for tasting." },

@@ -9,6 +9,13 @@ public sealed record CoolingCurve(IReadOnlyList<HeatPoint> Points, double AirPea
     /// <summary>Other food in a fridge is not to get warmer, °C.</summary>
     public const double AirLimit = 8;
 
+    /// <summary>Minutes after which the filling is in its shell; 0 where it always was.</summary>
+    public double InShellFrom { get; init; }
+
+    /// <summary>Minutes until it is in its shell and as cold as that; none where it does not get there.</summary>
+    /// <param name="celsius">°C.</param>
+    public double? ReadyAt(double celsius) => MinutesTo(celsius) is { } minutes ? Math.Max(minutes, InShellFrom) : null;
+
     /// <summary>Steps in minutes, and until when they are taken: short ones while much changes.</summary>
     private static double StepAt(double minutes) => minutes < 20 ? 0.5 : minutes < 90 ? 1 : 2;
 

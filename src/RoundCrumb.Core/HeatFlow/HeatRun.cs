@@ -17,9 +17,12 @@ public sealed class HeatRun
     /// <summary>
     /// A step is solved again while what it comes to moves by more than this, K, two times at least: what freezes takes more turns.
     /// </summary>
-    private const double Settled = 0.01;
+    private const double Settled = 0.005;
 
-    private const int LeastTurns = 2, MostTurns = 12;
+    private const int LeastTurns = 2, MostTurns = 40;
+
+    /// <summary>From this turn on a step is taken by halves: what freezes else swings to and fro.</summary>
+    private const int DampedFrom = 4;
 
     private readonly HeatLayer[] _layers;
     private readonly int[] _of;
@@ -160,7 +163,7 @@ public sealed class HeatRun
         {
             for (var i = 0; i < n; i++)
                 _holds[i] = _thick[i] * Of(i).Density * Of(i).CapacityBetween(_t[i], _next[i]);
-            moved = Solve(seconds, air, sink, implicitly, steam);
+            moved = Solve(seconds, air, sink, implicitly, steam, turn < DampedFrom ? 1 : 0.5);
         }
 
         Leave(seconds, air, sink, implicitly, steam);
@@ -168,8 +171,9 @@ public sealed class HeatRun
         Minutes += seconds / 60;
     }
 
+    /// <param name="share">Of what comes out, so much is taken: 1 for all of it.</param>
     /// <returns>By how much the step's end moved where it moved most, K.</returns>
-    private double Solve(double seconds, double air, double sink, double implicitly, in Evaporation steam)
+    private double Solve(double seconds, double air, double sink, double implicitly, in Evaporation steam, double share)
     {
         var n = _t.Length;
         for (var i = 0; i < n; i++)
@@ -197,12 +201,13 @@ public sealed class HeatRun
         }
 
         var moved = Math.Abs(_right[^1] - _next[^1]);
-        _next[^1] = _right[^1];
+        var solved = _right[^1];
+        _next[^1] += share * (solved - _next[^1]);
         for (var i = n - 2; i >= 0; i--)
         {
-            var next = _right[i] - (_upper[i] * _next[i + 1]);
-            moved = Math.Max(moved, Math.Abs(next - _next[i]));
-            _next[i] = next;
+            solved = _right[i] - (_upper[i] * solved);
+            moved = Math.Max(moved, Math.Abs(solved - _next[i]));
+            _next[i] += share * (solved - _next[i]);
         }
 
         return moved;

@@ -26,14 +26,17 @@ public static class Softening
     public static readonly Constant Fat = new("softening butter", 75, 60, 120, Dimension.Time, "Cold butter will not cream.");
 
     /// <summary>How warm it is when a finger sinks in, °C.</summary>
-    public static readonly Constant Workable = new("soft at", 16, 15, 18, Dimension.Warmth, "A finger sinks in, and it does not shine yet.");
+    public static readonly Constant Workable = new(
+        "soft at", 16, 15, 18, Dimension.Warmth, "A finger sinks in, and it does not shine yet.");
 
     /// <summary>How large a piece is at most, as it is sold, g.</summary>
-    public static readonly Constant Piece = new("a piece, as it is sold", 250, 200, 250, Dimension.Mass, "More of it stands out in several.");
+    public static readonly Constant Piece = new(
+        "a piece, as it is sold", 250, 200, 250, Dimension.Mass, "More of it stands out in several.");
 
     /// <summary>How small it is cut where it has to be soft soon, mm.</summary>
     public static readonly Constant CutTo = new("cut into cubes of", 20, 15, 25, Dimension.Length, "Smaller, it sticks to the knife.");
 
     /// <summary>It may stand out no longer than this, minutes.</summary>
-    public static readonly Constant StandsOut = new("may stand out", 240, 120, 480, Dimension.Time, "Longer, it is greasy, and cheese spoils.");
+    public static readonly Constant StandsOut = new(
+        "may stand out", 240, 120, 480, Dimension.Time, "Longer, it is greasy, and cheese spoils.");
 }

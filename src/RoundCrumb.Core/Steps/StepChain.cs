@@ -35,8 +35,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                     pie.Crust.Lines.Select(l => (l.Ingredient, l.Mass.Value.Value * pies))));
         Bake(steps, pie.Card, pies);
 
-        // Where nothing is known of the fridge, the family's table holds.
-        var set = pie.Cooling?.SetTime ?? SetTimeOf(c.Filling.Formula.Family, pie.FilledDepth);
+        var set = pie.SetTime;
         Fill(steps, pie, set.Value);
         foreach (var topping in toppings.Where(t => t.Choice.Topping.GoesOn is not GoesOn.WithTheFilling))
             Top(steps, pie, StepPart.Topping, topping);
@@ -75,17 +74,6 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         }
 
         return steps;
-    }
-
-    private static Worked<MinuteRange> SetTimeOf(FillingFamily family, Worked<Millimetres> depth)
-    {
-        var factor = Math.Max(1, depth.Value.Value / family.SetDepth.Usual);
-        var t = family.SetTime;
-        return new(
-            "set-time", "In the fridge to set",
-            new(t.Least * factor, Math.Max(t.Best, t.Least * factor), Math.Max(t.Most, t.Least * factor)),
-            "the family's minutes × depth ÷ the depth they are for, where it is deeper: nothing is known of the fridge",
-            Term.Given("the family's minutes", t), Term.Of(depth), family.SetDepth);
     }
 
     private static void Bake(List<Step> steps, BlindBakeCard card, int pies)
@@ -372,7 +360,8 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                     choice.Height.AsQuantity());
             steps.Add(
                 new(
-                    StepKind.PutCreamOn, part, Phrase.Join(onto, ColdBowl(pie)), new(6, sums.Count is null ? 4 : 6, pies), MinuteRange.None, Place.Mixer,
+                    StepKind.PutCreamOn, part, Phrase.Join(onto, ColdBowl(pie)), new(6, sums.Count is null ? 4 : 6, pies),
+                    MinuteRange.None, Place.Mixer,
                     "last strokes by hand: a few seconds past stiff is butter"));
             return;
         }

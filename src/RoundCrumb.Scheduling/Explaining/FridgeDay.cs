@@ -15,7 +15,9 @@ public sealed record FridgeDay(double Peak, double TooWarm, int From, int To, IR
     /// <summary>So long before it gets too warm something that went in may have to do with it, slots.</summary>
     private const int Before = 60 / Slot.Minutes;
 
-    /// <summary>Follows their air through the day, all of them as one; none where nothing is known of them or nothing hot goes in.</summary>
+    /// <summary>
+    /// Follows their air through the day, all of them as one; none where nothing is known of them or nothing hot goes in.
+    /// </summary>
     /// <param name="built">The day.</param>
     /// <param name="plan">Its plan.</param>
     public static FridgeDay? Of(BuiltDay built, Plan plan)

@@ -149,7 +149,7 @@ public class HeatRunTests
     [Theory]
     [InlineData(85, 4, 0, 0.001)]
     [InlineData(85, 20, 0.1, 0.001)]
-    [InlineData(20, -18, 0, 0.002)]
+    [InlineData(20, -18, 0, 0.001)]
     [InlineData(-18, 4, 0, 0.001)]
     public void Heat_is_neither_made_nor_lost(double start, double air, double wet, double within)
     {

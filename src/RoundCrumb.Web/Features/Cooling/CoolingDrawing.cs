@@ -31,7 +31,7 @@ public static class CoolingDrawing
         Rule(chart, rule, warmest);
         chart.Grid();
         foreach (var (celsius, name) in marks)
-            chart.Mark(celsius, curve.MinutesTo(celsius), name);
+            chart.Mark(celsius, curve.ReadyAt(celsius), name);
         chart.Line("air", curve.Points.Select(p => (p.Minutes, p.Air)));
         chart.Line("surface", curve.Points.Select(p => (p.Minutes, p.Surface)));
         if (book is not null)
@@ -45,7 +45,7 @@ public static class CoolingDrawing
     private static string Words(CoolingCurve curve, IReadOnlyList<(double Celsius, string Name)> marks, QuantityFormatter shown) =>
         "Its middle cools from " + shown.Say(new Quantity(Math.Round(curve.Points[0].Hottest), Dimension.Warmth)) + string.Concat(
             marks.Select(
-                m => curve.MinutesTo(m.Celsius) is { } at
+                m => curve.ReadyAt(m.Celsius) is { } at
                     ? $"; {shown.Say(new Quantity(m.Celsius, Dimension.Warmth))} ({m.Name}) after "
                         + shown.Say(new Quantity(Math.Round(at / 5) * 5, Dimension.Time))
                     : ""));
