@@ -48,7 +48,8 @@ public static class HeatSpeed
             string.Create(
                 CultureInfo.InvariantCulture,
                 $"one pie, 12 h: {one:0.00} ms (at most 5); 200 runs: {many:0} ms (at most 1,000); eight in a fridge: {fridge:0.00} ms (at "
-                    + $"most 80); a pie's set time: {pie:0.00} ms; its bake: {bake:0.00} ms; a step: {step:0.0} µs, {allocated} bytes allocated (none)"));
+                    + $"most 80); a pie's set time: {pie:0.00} ms; "
+                    + $"its bake: {bake:0.00} ms; a step: {step:0.0} µs, {allocated} bytes allocated (none)"));
         return one <= 5 && many <= 1000 && fridge <= 80 && allocated == 0 ? 0 : 1;
     }
 

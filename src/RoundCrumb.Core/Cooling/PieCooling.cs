@@ -47,6 +47,29 @@ public static class PieCoolings
         public Worked<MinuteRange> SetTime => pie.Cooling?.SetTime ?? TableOf(pie.Composition.Filling.Formula.Family, pie.FilledDepth);
 
         /// <summary>
+        /// How many of it a place takes at once before its air gets too warm for what else is in there; 0 where one is too many, and
+        /// <paramref name="most"/> where as many as that do no harm.
+        /// </summary>
+        /// <param name="place">A fridge or chiller of which it is known how it cools.</param>
+        /// <param name="most">So many are looked at, 1 or more.</param>
+        public int TakenAtOnce(ColdPlace place, int most)
+        {
+            // The more there are the warmer it gets.
+            var roomy = place with { Places = Math.Max(place.Places, most) };
+            var (fits, tooMany) = (0, most + 1);
+            while (tooMany - fits > 1)
+            {
+                var middle = (fits + tooMany) / 2;
+                if (Of(pie, roomy, middle) is { Curve.AirTooWarm: > 0 })
+                    tooMany = middle;
+                else
+                    fits = middle;
+            }
+
+            return fits;
+        }
+
+        /// <summary>
         /// What to mind where so many hot pies at once warm the fridge for what else is in it; nothing where they do not.
         /// </summary>
         public Phrase FridgeCaution
@@ -55,9 +78,7 @@ public static class PieCoolings
             {
                 if (pie.Cooling is not { Curve.AirTooWarm: > 0 } cooling)
                     return Phrase.None;
-                var fits = cooling.Together - 1;
-                while (fits > 0 && Of(pie, cooling.Place, fits) is { Curve.AirTooWarm: > 0 })
-                    fits--;
+                var fits = pie.TakenAtOnce(cooling.Place, cooling.Together);
                 var (peak, limit) = (
                     new Quantity(Math.Ceiling(cooling.Curve.AirPeak), Dimension.Warmth),
                     new Quantity(CoolingCurve.AirLimit, Dimension.Warmth));

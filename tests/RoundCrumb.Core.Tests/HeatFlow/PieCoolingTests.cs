@@ -21,6 +21,21 @@ namespace RoundCrumb.Core.Tests.HeatFlow;
 /// <summary>How long pies set, by heat, against what practice says of them.</summary>
 public class PieCoolingTests
 {
+    /// <summary>A household fridge takes three to five hot custards without harm, a café's upright eight and more.</summary>
+    [Fact]
+    public void A_fridge_takes_so_many_hot_pies_at_once()
+    {
+        var pie = Assessment.Of(Pies.Read("pan=plate-23&crust=short&fill=malt-custard&top=none"));
+        ColdPlace Place(Cooler cooler) => new("cold-1", "Fridge", ColdKind.Fridge, 8, new(400)) { Cooler = cooler };
+        var household = pie.TakenAtOnce(Place(Cooler.StillFridge), 30);
+        household.ShouldBeInRange(3, 5);
+        pie.CoolingIn(Place(Cooler.StillFridge), household)!.Curve.AirTooWarm.ShouldBe(0);
+        pie.CoolingIn(Place(Cooler.StillFridge), household + 1)!.Curve.AirTooWarm.ShouldBeGreaterThan(0);
+        pie.TakenAtOnce(Place(Cooler.FanFridge), 30).ShouldBeGreaterThanOrEqualTo(8);
+        Assessment.Of(Pies.Read("pan=springform-20&crust=plain-crumb&fill=lemon-cheese&top=none"))
+            .TakenAtOnce(Place(Cooler.StillFridge), 30).ShouldBe(30);
+    }
+
     private static readonly Pan Springform = PanCupboard.All.First(p => p.Kind is PanKind.Springform && p.Top.Value > 190);
     private static readonly Pan Tartlet = PanCupboard.All.First(p => p.IsSmall);
 

@@ -19,7 +19,10 @@ namespace RoundCrumb.Web.Features.Cooling;
 /// <summary>How a pie cools: its curve against the clock, when it has set, and whether it is cold soon enough.</summary>
 public sealed class IndexModel(CompositionReader compositions, KitchenBook kitchens, ReadingBook readings, Preferences baker) : PageModel
 {
-    private const int MostTogether = 60, MostReadings = 2;
+    /// <summary>So many side by side are asked about at most.</summary>
+    public const int MostTogether = 60;
+
+    private const int MostReadings = 2;
     private const double LongestMinutes = 24 * 60, Coldest = -5, Hottest = 99;
 
     /// <summary>The pie.</summary>
@@ -58,6 +61,9 @@ public sealed class IndexModel(CompositionReader compositions, KitchenBook kitch
             .. Typed.Where(t => t.After.Value is not null && !double.IsNaN(t.Read.Celsius))
                 .Select(t => new ProbeReading(t.After.Value!.Value, t.Read.Celsius)),
         ];
+
+    /// <summary>How many of it the place takes at once before its air gets too warm for what else is in there.</summary>
+    public int AtOnce { get; private set; }
 
     /// <summary>What they say of the place; none where there are none.</summary>
     public HeatFit? Fit { get; private set; }
@@ -148,6 +154,7 @@ public sealed class IndexModel(CompositionReader compositions, KitchenBook kitch
 
         if (Measured)
             Book = Pie.CurveOf(Pie.CoolingIn(Cooling.Place with { Heat = PlaceHeat.Book }, Cooling.Together)!, First);
+        AtOnce = Pie.TakenAtOnce(Place, MostTogether);
         Curve = Pie.CurveOf(Cooling, First);
         Rule = TwoStepRule.Of(Curve.MinutesTo, Measured);
         Changes = First is CoolFirst.Straight ? CoolingChange.For(Pie, Cooling) : [];
