@@ -173,7 +173,7 @@ public sealed class DayView
             Binds.Pans => $"its pans are still in use, for {(reason.Work < 0 ? "" : LettersOf(Day.Works[reason.Work]))}",
             Binds.Cold => "the cold place is full then",
             Binds.Heat when later => $"the fridge cannot take the heat of {other} as well, if it goes in later",
-            Binds.Heat => $"on the rack it waits: the fridge still takes in the heat of {other}",
+            Binds.Heat => $"the fridge still takes in the heat of {other}, and until then it waits on the rack",
             Binds.Pinned => "you put it here",
             _ => "it is past",
         };

@@ -39,12 +39,21 @@ public static class Meetings
                         IfNot(upper.Family.PourHeat), false));
         }
 
-        foreach (var topping in c.Toppings)
+        foreach (var sums in pie.Toppings)
         {
+            var topping = sums.Choice;
             var says = topping.Topping.Kind switch
             {
                 ToppingKind.Whipped =>
                     new Phrase("Cream at {0} onto a filling no warmer than {1}.", Range(4, 8), new Quantity(20, Dimension.Warmth)),
+                ToppingKind.Jelly when pie.JellyPour(sums) is { } jelly => Phrase.Join(
+                    new(
+                        "Jelly at {0} onto a set, cold filling. At {1} the face between comes to {2}.",
+                        Range(
+                            LayerPours.JellyPoured.Low,
+                            Math.Max(jelly.PourAt.Value, Math.Min(LayerPours.JellyPoured.High, jelly.UpTo.Value))),
+                        jelly.PourAt.AsQuantity(), jelly.Face.AsQuantity()),
+                    jelly.Cool),
                 ToppingKind.Jelly => new Phrase("Jelly at {0} onto a set, cold filling.", Range(20, 28)),
                 ToppingKind.Meringue =>
                     new Phrase("Meringue onto the filling while that is above {0}.", new Quantity(60, Dimension.Warmth)),

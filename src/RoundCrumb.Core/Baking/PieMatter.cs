@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Ingredients;
@@ -16,6 +17,18 @@ public static class PieMatter
     {
         var makeup = ingredient.Makeup;
         return new Blend(makeup.Water, makeup.Fat, makeup.Protein, makeup.Sugars + makeup.Starch, makeup.Rest).Rounded;
+    }
+
+    /// <summary>What is weighed and mixed, nothing of it lost.</summary>
+    /// <param name="lines">Some of it at least.</param>
+    public static Blend Of(IReadOnlyCollection<WeighedLine> lines)
+    {
+        var sum = lines.Sum(l => l.Mass.Value.Value);
+        if (sum <= 0)
+            return new(1, 0, 0, 0, 0);
+        double Share(Func<Makeup, double> of) => lines.Sum(l => l.Mass.Value.Value * of(l.Ingredient.Makeup)) / sum;
+        return new Blend(
+            Share(m => m.Water), Share(m => m.Fat), Share(m => m.Protein), Share(m => m.Sugars + m.Starch), Share(m => m.Rest)).Rounded;
     }
 
     /// <summary>A filling as it lies in the pie.</summary>

@@ -4,6 +4,7 @@ using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Cooling;
@@ -35,8 +36,22 @@ public sealed record LayerPour(
                 Minutes(OverIce!.Value))
             : new("Cool it to {0} over ice and water: {1}.", PourAt.AsQuantity(), Minutes(OverIce!.Value));
 
-    private static Quantity Minutes(double minutes) =>
+    internal static Quantity Minutes(double minutes) =>
         new(minutes < 20 ? Math.Max(1, Math.Round(minutes)) : Math.Round(minutes / 5) * 5, Dimension.Time);
+}
+
+/// <summary>A layer of jelly that is poured onto the filling once that is set and cold.</summary>
+/// <param name="UpTo">How warm it may be, so that the face between bears it.</param>
+/// <param name="Face">How warm that face gets when it is poured as it should be.</param>
+/// <param name="PourAt">How warm it is poured.</param>
+/// <param name="OnTheBench">Minutes in its bowl on the bench until it is; none where the room is too warm for that.</param>
+/// <param name="OverIce">Minutes over ice and water.</param>
+public sealed record JellyPour(Celsius UpTo, Celsius Face, Celsius PourAt, double? OnTheBench, double OverIce)
+{
+    /// <summary>How it is cooled, with the minutes.</summary>
+    public Phrase Cool => OnTheBench is { } bench
+        ? new("Down to {0}: {1} on the bench, or {2} over ice.", PourAt.AsQuantity(), LayerPour.Minutes(bench), LayerPour.Minutes(OverIce))
+        : new("Down to {0}: {1} over ice; in this room it does not get so cool.", PourAt.AsQuantity(), LayerPour.Minutes(OverIce));
 }
 
 /// <summary>
@@ -79,7 +94,32 @@ public static class LayerPours
         /// Every filling of it that is poured onto another, from below up; a filling that is baked on it is not among them.
         /// </summary>
         public IReadOnlyList<LayerPour> Pourings => pie.Once(static p => new All(Of(p))).List;
+
+        /// <summary>How a layer of jelly is poured onto the cold filling; none for another topping.</summary>
+        /// <param name="topping">One of this pie's.</param>
+        public JellyPour? JellyPour(ToppingSums topping)
+        {
+            if (topping.Choice.Topping.Kind is not ToppingKind.Jelly || topping.Lines.Count == 0)
+                return null;
+            var (formula, setter) = (pie.Composition.Filling.Formula, pie.Composition.Filling.Setter);
+            var (jelly, below) = (Matter.Of(PieMatter.Of(topping.Lines)), Matter.Of(PieMatter.Of(formula, setter, pie.Yield)));
+            var grams = Math.Max(1, topping.Total.Value.Value * pie.Pies);
+            var limit = Math.Floor(UpTo(jelly, below, ColdLayer.Usual, formula.Family.PourHeat.Bears.Usual));
+            var pourAt = Math.Max(JellyPoured.Low, Math.Min(JellyPoured.Usual, limit));
+            return new(
+                new(limit), new(Face(jelly, pourAt, below, ColdLayer.Usual)), new(pourAt),
+                BowlCooling.OnTheBench(jelly, grams, JellyMade.Usual, pourAt, pie.Kitchen.Room.Value),
+                BowlCooling.OverIce(jelly, grams, JellyMade.Usual, pourAt));
+        }
     }
+
+    /// <summary>A jelly as it is made: half the juice warm, with the gelatine in it, and half cold, °C.</summary>
+    public static readonly Constant JellyMade = new(
+        "a jelly, just stirred together", 38, 34, 42, Dimension.Warmth, "Half of the juice at 55 °C, half from the jug.");
+
+    /// <summary>How warm a jelly is poured, °C.</summary>
+    public static readonly Constant JellyPoured = new(
+        "a jelly goes on at", 25, 20, 28, Dimension.Warmth, "Barely warm; colder it sets in lumps.");
 
     private sealed record All(IReadOnlyList<LayerPour> List);
 

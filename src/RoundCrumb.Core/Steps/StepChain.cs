@@ -193,8 +193,10 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             baking.ShieldAfter is { } shield ? new("Shield the rim after {0}.", shield) : Phrase.None,
             baking.TakeOut is { } middle
                 ? new(
-                    "Out at {0} in the middle: on the rack it goes on to {1}.", middle,
-                    new Quantity(family.Bake.DoneAt.Usual, Dimension.Warmth))
+                    middle.Value.Value < family.Bake.DoneAt.Usual
+                        ? "Out at {0} in the middle: on the rack it goes on to {1}."
+                        : "Out at {0} in the middle.",
+                    middle, new Quantity(family.Bake.DoneAt.Usual, Dimension.Warmth))
                 : Phrase.None);
     }
 
@@ -309,16 +311,22 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         return new(least, least, Math.Max(least, family.SetTime.Most));
     }
 
+    /// <summary>At the least over ice, at best by itself on the bench, and a little longer before it sets in its bowl.</summary>
+    private static MinuteRange CoolingOf(double overIce, double? onTheBench)
+    {
+        var (ice, bench) = (Math.Ceiling(overIce), Math.Ceiling(Math.Max(overIce, onTheBench ?? overIce)));
+        return new(ice, bench, bench + 10);
+    }
+
     /// <summary>What is made hotter than the layer beneath bears cools in its bowl first.</summary>
     private static void CoolToPour(List<Step> steps, Assessment pie, FillingFormula filling)
     {
         if (pie.Pourings.FirstOrDefault(p => p.Upper == filling) is not { CoolsFirst: true, OverIce: { } ice } pouring)
             return;
-        var bench = Math.Max(ice, pouring.OnTheBench ?? ice);
         steps.Add(
             new(
                 StepKind.CoolToPour, StepPart.Filling, pouring.Cool, new(1, 0, pie.Pies),
-                new(Math.Ceiling(ice), Math.Ceiling(bench), Math.Ceiling(bench) + 10), Place.Bench,
+                CoolingOf(ice, pouring.OnTheBench), Place.Bench,
                 "barely warm to the wrist, and it still runs")
             { Subject = filling.Id, Named = filling.Name });
     }
@@ -367,10 +375,16 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         }
 
         foreach (var step in topping.Steps)
+        {
+            // A jelly cools in its bowl until it is poured: so much of it as long as it takes.
+            var jelly = step.Where is Place.Hob ? pie.JellyPour(sums) : null;
+            Phrase words = new(step.Do.Template, [choice.Height.AsQuantity(), .. step.Do.Amounts ?? []]);
             steps.Add(
                 new(
-                    StepKind.MakeTopping, part, new(step.Do.Template, [choice.Height.AsQuantity(), .. step.Do.Amounts ?? []]),
-                    new(step.SetUp, step.PerPie, pies), step.Wait, step.Where, step.Cue, step.Caution)
+                    StepKind.MakeTopping, part, jelly is null ? words : Phrase.Join(words, jelly.Cool),
+                    new(step.SetUp, step.PerPie, pies), jelly is null ? step.Wait : CoolingOf(jelly.OverIce, jelly.OnTheBench), step.Where,
+                    step.Cue, step.Caution)
                 { Heat = step.Heat, Subject = topping.Id, Named = topping.Name });
+        }
     }
 }

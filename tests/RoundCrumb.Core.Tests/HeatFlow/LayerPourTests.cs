@@ -73,6 +73,26 @@ public class LayerPourTests
     }
 
     [Fact]
+    public void A_jelly_cools_to_barely_warm_before_it_meets_the_cheese_and_the_step_says_how_long()
+    {
+        var pie = Assessment.Of(
+            Pies.Read("pan=springform-20&crust=plain-crumb&treat=baked&fill=lemon-cheese&top=jelly-raspberry&cream=6"), 2);
+        var jelly = pie.JellyPour(pie.Toppings.Single())!;
+        jelly.PourAt.Value.ShouldBe(25);
+        jelly.UpTo.Value.ShouldBeGreaterThan(25);
+        jelly.Face.Value.ShouldBeInRange(14, 20);
+        jelly.OverIce.ShouldBeLessThan(jelly.OnTheBench!.Value);
+        var step = pie.Chain.Steps.First(s => s.Kind is StepKind.MakeTopping);
+        step.Wait.Least.ShouldBe(Math.Ceiling(jelly.OverIce));
+        step.Wait.Best.ShouldBe(Math.Ceiling(jelly.OnTheBench.Value));
+        new Core.Units.QuantityFormatter(Core.Units.UnitChoice.Usual).Say(step.Do).ShouldContain("Down to 25 °C: ");
+
+        // In a warm room it is done over ice.
+        var warm = Assessment.Of(pie.Composition, 2, Kitchen.Usual with { Room = new(34) });
+        warm.JellyPour(warm.Toppings.Single())!.Cool.Template.ShouldContain("over ice");
+    }
+
+    [Fact]
     public void A_bowl_cools_on_the_bench_in_as_long_as_it_does_and_over_ice_in_a_few_minutes()
     {
         // A cup of melted jelly from 45 to 30 °C: some half an hour on the bench, a few over ice.
