@@ -85,7 +85,9 @@ public static class Meetings
             pouring.Upper.Name, pouring.Lower.Name,
             Phrase.Join(
                 new(
-                    "{0} onto a layer that is set and cold. At {1} the face between comes to {2}; it bears {3}, so {4} is the most.",
+                    limit < heat.At.High
+                        ? "{0} onto a layer that is set and cold. At {1} the face between comes to {2}; it bears {3}, so {4} is the most."
+                        : "{0} onto a layer that is set and cold. At {1} the face between comes to {2}; it bears {3}.",
                     Range(heat.At.Low, Math.Max(heat.At.Low, Math.Min(heat.At.High, limit))), pouring.PourAt.AsQuantity(),
                     pouring.Face.AsQuantity(), new Quantity(bears, Dimension.Warmth), pouring.UpTo),
                 pouring.Cool),

@@ -311,11 +311,13 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         return new(least, least, Math.Max(least, family.SetTime.Most));
     }
 
-    /// <summary>At the least over ice, at best by itself on the bench, and a little longer before it sets in its bowl.</summary>
+    /// <summary>
+    /// At the least over ice, at best by itself on the bench while that is not too long, and a little longer before it sets in its bowl.
+    /// </summary>
     private static MinuteRange CoolingOf(double overIce, double? onTheBench)
     {
         var (ice, bench) = (Math.Ceiling(overIce), Math.Ceiling(Math.Max(overIce, onTheBench ?? overIce)));
-        return new(ice, bench, bench + 10);
+        return new(ice, Math.Clamp(StepConstants.ByTheBowl.Usual, ice, bench), bench + 10);
     }
 
     /// <summary>What is made hotter than the layer beneath bears cools in its bowl first.</summary>

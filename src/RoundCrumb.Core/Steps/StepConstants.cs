@@ -24,6 +24,8 @@ public static class StepConstants
         "a shell that is filled hot waits", 20, 10, 25, Dimension.Time, "The base is dry as long as it is hot.");
     public static readonly Constant AtHand = new(
         "from one bench step to the next", 15, 5, 30, Dimension.Time, "What is begun is carried on with.");
+    public static readonly Constant ByTheBowl = new(
+        "a bowl cools by itself on the bench for", 40, 20, 60, Dimension.Time, "Nobody waits longer for it: then it goes over ice.");
     public static readonly Constant OnTheRack = new(
         "a hot pie may stand on the rack before it goes into the fridge", 45, 30, 60, Dimension.Time,
         "It loses heat there too, and the two hours of the cooling rule are not over.");

@@ -9,7 +9,7 @@ namespace RoundCrumb.Web.Drawing;
 public sealed class HeatChart
 {
     /// <summary>The paper, px.</summary>
-    public const double Wide = 720, High = 320, Left = 78, Bottom = 40, Top = 14, Right = 26;
+    public const double Wide = 720, High = 320, Left = 92, Bottom = 40, Top = 14, Right = 26;
 
     /// <summary>Two lines nearer than this have their words one above and one below, °C.</summary>
     private const double Near = 9;

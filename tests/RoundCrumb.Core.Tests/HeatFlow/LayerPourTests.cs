@@ -84,7 +84,8 @@ public class LayerPourTests
         jelly.OverIce.ShouldBeLessThan(jelly.OnTheBench!.Value);
         var step = pie.Chain.Steps.First(s => s.Kind is StepKind.MakeTopping);
         step.Wait.Least.ShouldBe(Math.Ceiling(jelly.OverIce));
-        step.Wait.Best.ShouldBe(Math.Ceiling(jelly.OnTheBench.Value));
+        step.Wait.Best.ShouldBe(40);
+        step.Wait.Most.ShouldBe(Math.Ceiling(jelly.OnTheBench.Value) + 10);
         new Core.Units.QuantityFormatter(Core.Units.UnitChoice.Usual).Say(step.Do).ShouldContain("Down to 25 °C: ");
 
         // In a warm room it is done over ice.
