@@ -155,9 +155,6 @@ public static class PieBakings
     private readonly record struct BakingCase(
         PieBody Body, double Start, double Shell, double Heat, bool Fan, double Room, double DoneAt, double Moves)
     {
-        /// <summary>A bare surface on the rack gives off so much of the steam that it could.</summary>
-        private const double BareOnTheRack = 0.1;
-
         public BakingCurve Follow()
         {
             // The heat is that of a conventional oven; with its fan on, an oven is set lower by the fan's share.
@@ -165,7 +162,7 @@ public static class PieBakings
             return BakingCurve.Follow(
                 Body.Layers(Start, Shell, Start, Moves), Body.Side,
                 new HeatStage(BakingCurve.Longest, air, Body.Through(OvenHeat.Transfer(Fan)), OvenHeat.Bare),
-                new HeatStage(BakingCurve.Longest, Room, Body.Through(Coolers.Rack), BareOnTheRack), DoneAt);
+                new HeatStage(BakingCurve.Longest, Room, Body.Through(Coolers.Rack), Coolers.BareOnTheRack), DoneAt);
         }
     }
 }

@@ -84,10 +84,9 @@ public readonly record struct PieBody(
         if (pie.Composition.Pan.IsRound)
             return half;
 
-        // The slowest mode of a rectangle beside that of a disc: (π / 2a)² + (π / 2b)² = (2.405 / R)².
         var other = pie.Composition.Pan.Length is { } length
             ? Math.Max(half, half + ((length.Value - pie.Composition.Pan.Top.Value) / 2))
             : half;
-        return 2.405 / (Math.PI / 2 * Math.Sqrt((1 / half / half) + (1 / other / other)));
+        return HeatSide.RoundLike(half, other);
     }
 }

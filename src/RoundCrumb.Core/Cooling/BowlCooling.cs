@@ -5,9 +5,6 @@ namespace RoundCrumb.Core.Cooling;
 /// <summary>A filling in its bowl, stirred now and then, and so the same all through.</summary>
 public static class BowlCooling
 {
-    /// <summary>Ice and water, °C: our own choice, some of the ice melts.</summary>
-    private const double Ice = 1;
-
     /// <summary>A kilo in a wide bowl, for each m² of the bowl that it touches (15 to 30, our own choice).</summary>
     private const double KiloOnTheBowl = 20;
 
@@ -33,7 +30,7 @@ public static class BowlCooling
     /// <param name="to">°C, above that of the ice.</param>
     public static double OverIce(Matter matter, double grams, double from, double to) => from <= to
         ? 0
-        : Math.Log((from - Ice) / (to - Ice)) / IceRate(matter, grams, (from + to) / 2);
+        : Math.Log((from - Coolers.Ice) / (to - Coolers.Ice)) / IceRate(matter, grams, (from + to) / 2);
 
     /// <summary>Minutes on the bench; none where it does not get there in half a day.</summary>
     /// <param name="matter">What is in the bowl.</param>

@@ -31,9 +31,6 @@ public static class CoolingFirst
     /// <summary>A bowl of filling, g: our own choice.</summary>
     private const double InTheBowl = 1000;
 
-    /// <summary>Ice and water, °C.</summary>
-    private const double Ice = 1;
-
     private const double Longest = 24 * 60;
 
     extension(CoolFirst first)
@@ -73,8 +70,8 @@ public static class CoolingFirst
         var points = new List<HeatPoint>();
         for (var minute = 0; ; minute++)
         {
-            var now = Ice + ((start - Ice) * Math.Exp(-rate * minute));
-            points.Add(new(minute, now, now, now, Ice));
+            var now = Coolers.Ice + ((start - Coolers.Ice) * Math.Exp(-rate * minute));
+            points.Add(new(minute, now, now, now, Coolers.Ice));
             if (now <= CooledTo.Usual)
                 return points;
         }

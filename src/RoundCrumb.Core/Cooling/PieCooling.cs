@@ -282,14 +282,11 @@ public static class PieCoolings
             var facts = Cooler.Facts;
             var stages = new List<HeatStage>(2);
             if (Rack > 0)
-                stages.Add(new(Rack, Room, Body.Through(Coolers.Rack * RackTakes), Bare));
+                stages.Add(new(Rack, Room, Body.Through(Coolers.Rack * RackTakes), Coolers.BareOnTheRack));
             stages.Add(new(Longest, Air, Body.Through(facts.Transfer * Takes)));
             return CoolingCurve.Follow(
                 Body.Layers(Start, Rack > 0 ? Start : Room, Rack > 0 ? Start : Math.Min(Start, Air + 2)), Body.Side, stages, stopAt,
                 new(Air, Room, facts), Body.Surface * Together, HeatRun.Coarse);
         }
-
-        /// <summary>A bare surface on the rack gives off so much of the steam that it could.</summary>
-        private const double Bare = 0.1;
     }
 }

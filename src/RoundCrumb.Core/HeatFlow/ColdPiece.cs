@@ -49,8 +49,7 @@ public readonly record struct ColdPiece(Matter Matter, double Thick, double Wide
         if (warms ? air <= to : air >= to)
             return null;
 
-        // The slowest mode of a rectangle beside that of a disc: (π / 2a)² + (π / 2b)² = (2.405 / R)².
-        var radius = IsRound ? Wide / 2 : 2.405 / (Math.PI / 2 * Math.Sqrt((4 / Wide / Wide) + (4 / Length / Length)));
+        var radius = IsRound ? Wide / 2 : HeatSide.RoundLike(Wide / 2, Length / 2);
         var run = new HeatRun([new(Matter, Thick, from, IsFilling: true)], new(radius, 0), HeatRun.Coarse);
         var stage = new HeatStage(Longest, air, transfer);
         var before = from;

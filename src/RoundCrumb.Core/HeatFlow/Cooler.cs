@@ -34,6 +34,12 @@ public static class Coolers
     /// <summary>A bath of ice and water that is stirred, from below and aside; above there is the room.</summary>
     public static readonly HeatTransfer IceBath = new(150, 150, 150);
 
+    /// <summary>A bare surface on the rack gives off so much of the steam that it could (0.05 to 0.2): a skin soon closes it.</summary>
+    public const double BareOnTheRack = 0.1;
+
+    /// <summary>Ice and water, °C: our own choice, some of the ice melts.</summary>
+    public const double Ice = 1;
+
     /// <summary>A freezer without a fan.</summary>
     public static readonly HeatTransfer Freezer = new(8, 6, 7);
 

@@ -27,7 +27,15 @@ public readonly record struct HeatStage(double Minutes, double Air, HeatTransfer
 /// <summary>How a pie stands against the air round it.</summary>
 /// <param name="Radius">Half its width, mm; of a long pan that of the round one that cools alike; 0 for one without end.</param>
 /// <param name="Wall">What is between filling and air at the side, m²·K/W.</param>
-public readonly record struct HeatSide(double Radius, double Wall);
+public readonly record struct HeatSide(double Radius, double Wall)
+{
+    /// <summary>Half the width of the round thing whose side takes and gives heat like that of a rectangle.</summary>
+    /// <param name="half">Half of one side, mm, more than 0.</param>
+    /// <param name="other">Half of the other, mm, more than 0.</param>
+    /// <remarks>The slowest mode of the one beside that of the other: (π / 2a)² + (π / 2b)² = (2.405 / R)².</remarks>
+    public static double RoundLike(double half, double other) =>
+        2.405 / (Math.PI / 2 * Math.Sqrt((1 / half / half) + (1 / other / other)));
+}
 
 /// <summary>How warm a pie is at one moment.</summary>
 /// <param name="Minutes">From the start.</param>

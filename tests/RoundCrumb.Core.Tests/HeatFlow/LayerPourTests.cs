@@ -62,14 +62,17 @@ public class LayerPourTests
         // A custard goes in at 82 °C; on a curd whose face bears 30 °C it would have to be cooler than it can be: that is a warning.
         Assessment.Of(Pies.Read(Ring + "&fill=malt-custard&under1=grapefruit-curd&under1-high=10")).Pourings.Single().Melts.ShouldBeTrue();
 
-        // Cream and chocolate may wait till 32 °C; they are made at 35.
-        var pie = Assessment.Of(Pies.Read(Ring + "&fill=sesame-chocolate&under1=coffee-custard-light&under1-high=12"));
-        foreach (var p in pie.Pourings.Where(p => p.CoolsFirst))
-        {
-            var step = pie.Chain.Steps.Single(s => s.Kind is StepKind.CoolToPour);
-            step.Wait.Least.ShouldBeLessThanOrEqualTo(step.Wait.Best);
-            p.OverIce!.Value.ShouldBeLessThan(p.OnTheBench!.Value);
-        }
+        // A curd goes in at 38 °C, and may wait till 32; cheese without gelatine bears 20 at its face.
+        var pie = Assessment.Of(Pies.Read(Ring + "&fill=grapefruit-curd&under1=ginger-lime-cheese&under1-high=15"));
+        var pour = pie.Pourings.ShouldHaveSingleItem();
+        pour.CoolsFirst.ShouldBeTrue();
+        pour.PourAt.Value.ShouldBeInRange(32, 37);
+        pour.OverIce!.Value.ShouldBeLessThan(pour.OnTheBench!.Value);
+        var steps = pie.Chain.Steps.ToList();
+        var at = steps.FindIndex(s => s.Kind is StepKind.CoolToPour);
+        at.ShouldBeInRange(1, steps.FindIndex(s => s.Kind is StepKind.Fill) - 1);
+        steps[at].Wait.Least.ShouldBe(Math.Ceiling(pour.OverIce.Value));
+        steps[at].Wait.Best.ShouldBeGreaterThanOrEqualTo(steps[at].Wait.Least);
     }
 
     [Fact]

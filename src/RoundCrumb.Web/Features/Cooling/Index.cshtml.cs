@@ -69,7 +69,10 @@ public sealed class IndexModel(CompositionReader compositions, KitchenBook kitch
     public HeatFit? Fit { get; private set; }
 
     /// <summary>True where they can be saved: they are believed, and the place is this kitchen's.</summary>
-    public bool CanSave => Fit is { IsSound: true } && Place.Id.StartsWith("cold-", StringComparison.Ordinal);
+    public bool CanSave => Fit is { IsSound: true } && IsOwn;
+
+    /// <summary>True for a place of this kitchen; the others are one of each kind, to compare.</summary>
+    public bool IsOwn { get; private set; }
 
     /// <summary>The one that is.</summary>
     public ColdPlace Place { get; private set; } = null!;
@@ -125,6 +128,7 @@ public sealed class IndexModel(CompositionReader compositions, KitchenBook kitch
         KitchenHasSaid = own.Count > 0;
         Places = [.. own, .. Enum.GetValues<Cooler>().Select(Any)];
         Place = Places.FirstOrDefault(p => p.Id == where) ?? Places[0];
+        IsOwn = own.Contains(Place);
         Many = many?.Trim() is { Length: > 0 and <= 20 } typed ? typed : "1";
         var known = int.TryParse(Many, NumberStyles.None, CultureInfo.InvariantCulture, out var together)
             && together is >= 1 and <= MostTogether;
