@@ -31,6 +31,9 @@ public static class Routes
     public const string Pantry = "/pantry";
     public const string NewIngredient = Pantry + "/new";
     public const string Bakes = "/bakes";
+    public const string Notebook = "/notebook";
+    public const string Bench = "/bench";
+    public const string Devices = Bench + "/devices";
     public const string Units = "/units";
     public const string Backup = "/backup";
     public const string Health = "/healthz";

@@ -13,6 +13,22 @@ public sealed class BakeBook(RoundCrumbContext context, TimeProvider clock)
         context.Bakes.AsNoTracking().Include(b => b.Ticks).Include(b => b.Log).AsSplitQuery().OrderByDescending(b => b.MadeAt).Take(most)
             .ToListAsync(cancel);
 
+    /// <summary>A stretch of all bakes, newest first.</summary>
+    /// <param name="onlyOpen">True for those without a log.</param>
+    /// <param name="skip">How many to pass over.</param>
+    /// <param name="take">How many at the most.</param>
+    /// <param name="cancel">Cancels it.</param>
+    public Task<List<Bake>> ListAsync(bool onlyOpen, int skip, int take, CancellationToken cancel = default) =>
+        Those(onlyOpen).AsNoTracking().Include(b => b.Ticks).Include(b => b.Log).AsSplitQuery().OrderByDescending(b => b.MadeAt)
+            .ThenByDescending(b => b.Id).Skip(skip).Take(take).ToListAsync(cancel);
+
+    /// <summary>How many bakes there are.</summary>
+    /// <param name="onlyOpen">True for those without a log.</param>
+    /// <param name="cancel">Cancels it.</param>
+    public Task<int> CountAsync(bool onlyOpen, CancellationToken cancel = default) => Those(onlyOpen).CountAsync(cancel);
+
+    private IQueryable<Bake> Those(bool onlyOpen) => context.Bakes.Where(b => !onlyOpen || b.Log == null);
+
     /// <summary>One bake with its ticks and log, or none.</summary>
     public Task<Bake?> FindAsync(int id, CancellationToken cancel = default) =>
         context.Bakes.AsNoTracking().Include(b => b.Ticks).Include(b => b.Log).FirstOrDefaultAsync(b => b.Id == id, cancel);

@@ -1,0 +1,100 @@
+namespace RoundCrumb.Web.Features.Shared;
+
+/// <summary>A screen that has a place on the second row of the bar.</summary>
+/// <param name="Name">What it is called there.</param>
+/// <param name="Address">Where it is.</param>
+/// <param name="OnPie">True for a tool on a pie: called from a pie, it opens on that pie.</param>
+public sealed record Spot(string Name, string Address, bool OnPie = false)
+{
+    /// <summary>Where it opens.</summary>
+    /// <param name="pie">The address of the pie at hand; none where no pie is.</param>
+    public string At(string? pie) => OnPie && pie is { Length: > 0 } ? $"{Address}?{pie}" : Address;
+}
+
+/// <summary>One of the five places on the bar, with the screens that belong to it.</summary>
+/// <param name="Name">What it is called.</param>
+/// <param name="Spots">Its second row; the first is where the place itself leads.</param>
+public sealed record BarPlace(string Name, IReadOnlyList<Spot> Spots)
+{
+    /// <summary>Where it leads.</summary>
+    public string Address => Spots[0].Address;
+}
+
+/// <summary>
+/// The bar: five places in the order of the work. A page says in <c>ViewData["Here"]</c> which of these it is, or belongs to.
+/// </summary>
+public static class Bar
+{
+    /// <summary>The counter itself.</summary>
+    public static Spot Counter { get; } = new("Now and next", Routes.Counter);
+
+    /// <summary>The pies saved last, as they stand on the counter.</summary>
+    public static Spot OnTheCounter { get; } = new("Pies on the counter", Routes.Counter + "#pies");
+
+    /// <summary>Whole pies and parts.</summary>
+    public static Spot Box { get; } = new("Recipe box", Routes.Box);
+
+    /// <summary>A pie put together.</summary>
+    public static Spot Compose { get; } = new("Compose", Routes.Compose, true);
+
+    /// <summary>Crusts against fillings.</summary>
+    public static Spot Pairings { get; } = new("Pairings", Routes.Pairings);
+
+    /// <summary>What if something cannot be used.</summary>
+    public static Spot WhatIf { get; } = new("What if", Routes.WhatIf, true);
+
+    /// <summary>A pie from above.</summary>
+    public static Spot Above { get; } = new("From above", Routes.Above, true);
+
+    /// <summary>How the filled shell bakes.</summary>
+    public static Spot Baking { get; } = new("How it bakes", Routes.Baking, true);
+
+    /// <summary>How the pie cools.</summary>
+    public static Spot Cooling { get; } = new("How it cools", Routes.Cooling, true);
+
+    /// <summary>A filling shared out.</summary>
+    public static Spot Pour { get; } = new("Pour", Routes.Pour);
+
+    /// <summary>Shells for many pans.</summary>
+    public static Spot Shells { get; } = new("Shells", Routes.Crusts);
+
+    /// <summary>Recipes brought in.</summary>
+    public static Spot Import { get; } = new("Import", Routes.Import);
+
+    /// <summary>Orders against hours.</summary>
+    public static Spot Days { get; } = new("Bake days", Routes.Days);
+
+    /// <summary>The day at work.</summary>
+    public static Spot Bench { get; } = new("Bench", Routes.Bench);
+
+    /// <summary>A scale and a probe.</summary>
+    public static Spot Devices { get; } = new("Scale and probe", Routes.Devices);
+
+    /// <summary>Pans, ovens, cold places, bakers.</summary>
+    public static Spot Kitchen { get; } = new("Kitchen", Routes.Kitchen);
+
+    /// <summary>Ingredients.</summary>
+    public static Spot Pantry { get; } = new("Pantry", Routes.Pantry);
+
+    /// <summary>Thermometers in the cold places.</summary>
+    public static Spot Cold { get; } = new("How it cools here", Routes.Cold);
+
+    /// <summary>Softening and thawing.</summary>
+    public static Spot Soften { get; } = new("Soften and thaw", Routes.Soften);
+
+    /// <summary>What was made.</summary>
+    public static Spot Bakes { get; } = new("Bakes", Routes.Notebook);
+
+    /// <summary>What was made and is not written down yet.</summary>
+    public static Spot ToLog { get; } = new("To log", Routes.Notebook + "?show=open");
+
+    /// <summary>The five places.</summary>
+    public static IReadOnlyList<BarPlace> All { get; } =
+    [
+        new("Counter", [Counter, OnTheCounter]),
+        new("Pies", [Box, Compose, Pairings, WhatIf, Above, Baking, Cooling, Pour, Shells, Import]),
+        new("Days", [Days, Bench, Devices]),
+        new("Kitchen", [Kitchen, Pantry, Cold, Soften]),
+        new("Notebook", [Bakes, ToLog]),
+    ];
+}
