@@ -8,6 +8,7 @@ using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pans;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
+using RoundCrumb.Data.Runs;
 using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data;
@@ -23,6 +24,10 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
     public DbSet<SavedPie> Pies => Set<SavedPie>();
 
     public DbSet<Bake> Bakes => Set<Bake>();
+
+    public DbSet<Run> Runs => Set<Run>();
+
+    public DbSet<RunRow> RunRows => Set<RunRow>();
 
     public DbSet<Part> Parts => Set<Part>();
 
@@ -105,6 +110,7 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
         PartsAndIngredients(modelBuilder);
         OfTheKitchen(modelBuilder);
         OfDays(modelBuilder);
+        OfRuns(modelBuilder);
         modelBuilder.Entity<DataMark>().HasKey(m => m.Name);
     }
 
@@ -224,6 +230,24 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
         {
             mark.HasKey(m => new { m.BakeDayId, m.Key });
             mark.Property(m => m.Kind).HasConversion<string>();
+        });
+    }
+
+    private static void OfRuns(ModelBuilder modelBuilder)
+    {
+        modelBuilder.Entity<Run>(run =>
+        {
+            run.Property(r => r.Name).HasMaxLength(Run.LongestName);
+            run.HasIndex(r => new { r.BakeDayId, r.IsRehearsal }).IsUnique().HasFilter("\"EndedAt\" IS NULL");
+            run.HasIndex(r => r.BakeDayId);
+            run.HasMany(r => r.Rows).WithOne().HasForeignKey(r => r.RunId).OnDelete(DeleteBehavior.Cascade);
+        });
+        modelBuilder.Entity<RunRow>(row =>
+        {
+            row.HasKey(r => r.Seq);
+            row.Property(r => r.Seq).ValueGeneratedOnAdd();
+            row.Property(r => r.Device).HasMaxLength(RunRow.LongestDevice);
+            row.HasIndex(r => new { r.RunId, r.EventId }).IsUnique();
         });
     }
 

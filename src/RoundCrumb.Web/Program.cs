@@ -4,6 +4,7 @@ using System.Text.Json.Serialization;
 using Microsoft.AspNetCore.DataProtection;
 using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.Features;
+using RoundCrumb.Application.Bench;
 using RoundCrumb.Application.Box;
 using RoundCrumb.Application.Days;
 using RoundCrumb.Application.Reading;
@@ -19,6 +20,7 @@ using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pans;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
+using RoundCrumb.Data.Runs;
 using RoundCrumb.Data.Storage;
 using RoundCrumb.Formats.Reading;
 using RoundCrumb.Web;
@@ -84,6 +86,9 @@ builder.Services.AddScoped<AllOrNothing>();
 builder.Services.AddScoped<BoxTransfer>();
 builder.Services.AddScoped<DayBook>();
 builder.Services.AddScoped<DayOpener>();
+builder.Services.AddScoped<RunBook>();
+builder.Services.AddScoped<BenchDesk>();
+builder.Services.AddSingleton<RunFeed>();
 builder.Services.AddSingleton(new PlanningSettings(builder.Configuration.GetValue("RoundCrumb:PlanSeconds", 10.0)));
 builder.Services.AddSingleton<Planner>();
 builder.Services.AddSingleton<SolvingQueue>();
@@ -122,6 +127,7 @@ builder.Services.Configure<RouteHandlerOptions>(static options => options.ThrowO
 builder.Services.ConfigureHttpJsonOptions(static options =>
 {
     options.SerializerOptions.MaxDepth = 16;
+    options.SerializerOptions.AllowOutOfOrderMetadataProperties = true;
     options.SerializerOptions.Converters.Add(new JsonStringEnumConverter(JsonNamingPolicy.CamelCase, allowIntegerValues: false));
 });
 
@@ -167,6 +173,7 @@ app.UseRateLimiter();
 app.MapHealthChecks(Routes.Health, new() { ResponseWriter = FileCheck.WriteAsync });
 app.MapRazorPages();
 app.MapApi();
+app.MapBench();
 
 try
 {

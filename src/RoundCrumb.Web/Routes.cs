@@ -33,7 +33,6 @@ public static class Routes
     public const string Bakes = "/bakes";
     public const string Notebook = "/notebook";
     public const string Bench = "/bench";
-    public const string Devices = Bench + "/devices";
     public const string Units = "/units";
     public const string Backup = "/backup";
     public const string Health = "/healthz";
@@ -59,6 +58,15 @@ public static class Routes
 
     /// <summary>The log of a bake.</summary>
     public static string Log(int id) => Bake(id) + "/log";
+
+    /// <summary>A run at the bench.</summary>
+    public static string Run(int id) => Bench + "/" + Number(id);
+
+    /// <summary>Where what is done in a run is sent.</summary>
+    public static string RunEvents(int id) => $"{Api}/runs/{Number(id)}/events";
+
+    /// <summary>Where a run tells what is done in it.</summary>
+    public static string RunStream(int id) => $"{Api}/runs/{Number(id)}/stream";
 
     /// <summary>An ingredient.</summary>
     public static string Ingredient(string id) => Pantry + "/" + Uri.EscapeDataString(id);

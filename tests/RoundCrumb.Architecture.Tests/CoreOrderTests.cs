@@ -31,6 +31,7 @@ public sealed class CoreOrderTests
         ["Pairing", "Pouring"],
         ["Batches"],
         ["Records"],
+        ["Bench"],
     ];
 
     [Fact]

@@ -2,12 +2,15 @@ using System.Globalization;
 using System.Security.Cryptography;
 using System.Text.Json;
 using RoundCrumb.Application.Reading;
+using RoundCrumb.Core.Bench;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Steps;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Runs;
 using RoundCrumb.Scheduling.Changes;
 using RoundCrumb.Scheduling.Model;
 
@@ -62,6 +65,9 @@ public sealed record OpenDay
 
     /// <summary>The slot that it is now; may lie before or after the day.</summary>
     public required int Now { get; init; }
+
+    /// <summary>What was done of it at the bench; none where it was never begun there.</summary>
+    public RunState? Run { get; init; }
 
     /// <summary>What is odd about an order, by its key: its pie gone from the box, an hour that comes twice.</summary>
     public required IReadOnlyDictionary<string, string> Odd { get; init; }
@@ -128,7 +134,7 @@ public sealed record OpenDay
 }
 
 /// <summary>Opens kept days.</summary>
-public sealed class DayOpener(DayBook book, CompositionReader compositions, PieShelf shelf, KitchenClock clock)
+public sealed class DayOpener(DayBook book, RunBook runs, CompositionReader compositions, PieShelf shelf, KitchenClock clock)
 {
     private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web);
 
@@ -162,8 +168,13 @@ public sealed class DayOpener(DayBook book, CompositionReader compositions, PieS
 
         var kept = day.Plan.Length == 0 ? null : JsonSerializer.Deserialize<KeptPlan>(day.Plan, Json);
         var now = wall.SlotAt(clock.Now);
-        var setting = SettingOf(day, kitchen, wall) with
+        var run = await runs.LastOfAsync(day.Id, cancel) is { } last
+            ? RunState.Of((await runs.EventsAsync(last.Id, 0, cancel)).Select(e => e.Event))
+            : null;
+        var setting = SettingOf(day, kitchen, wall);
+        setting = setting with
         {
+            Done = run is null ? setting.Done : DoneAtTheBench(run, setting.Done, wall),
             Now = Math.Max(0, now),
             Today = now,
             UnderWay = kept?.Starts.Where(s => s.Value < now).Select(s => s.Key.Split('.')[0]).ToHashSet() ?? [],
@@ -183,8 +194,24 @@ public sealed class DayOpener(DayBook book, CompositionReader compositions, PieS
             KeptPlan = plan is null ? null : kept,
             OutOfDate = kept is not null && plan is null,
             Now = now,
+            Run = run,
             Odd = odd,
         };
+    }
+
+    /// <summary>What a baker has said is done, and what was ticked or taken in hand at the bench, which knows better.</summary>
+    private static Dictionary<string, DoneWork> DoneAtTheBench(
+        RunState run, IReadOnlyDictionary<string, DoneWork> said, DayClock wall)
+    {
+        var done = new Dictionary<string, DoneWork>(said, StringComparer.Ordinal);
+        foreach (var task in run.Plan.Tasks.Where(t => t.Task.Touch is null))
+        {
+            if (run.BegunAt(task.Task) is { } begun)
+                done[task.Task.Work.ToString()] = new(
+                    Math.Max(0, wall.SlotAt(begun)), task.Oven, task.Orders.Count > 1 ? task.Orders : []);
+        }
+
+        return done;
     }
 
     /// <summary>The same day as it can still be changed: what has begun stays as it was, and nothing new begins before now.</summary>

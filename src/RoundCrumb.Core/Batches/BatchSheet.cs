@@ -22,11 +22,32 @@ public sealed record WeighLine(string Key, Ingredient Ingredient, Worked<Grams> 
     public Quantity? StopInside { get; init; }
 }
 
+/// <summary>Which part of a pie is weighed out in one bowl or pot.</summary>
+public enum WeighedFor
+{
+    /// <summary>Dough or crumb.</summary>
+    Crust,
+
+    /// <summary>What seals the shell.</summary>
+    Seal,
+
+    /// <summary>A layer beneath the filling.</summary>
+    Layer,
+
+    /// <summary>The filling.</summary>
+    Filling,
+
+    /// <summary>A topping.</summary>
+    Topping,
+}
+
 /// <summary>One bowl or pot of a batch.</summary>
-/// <param name="Name">Which part of the pie.</param>
+/// <param name="For">Which part of the pie.</param>
+/// <param name="Turn">Which of those, 0 for the first.</param>
+/// <param name="Name">What it is called.</param>
 /// <param name="Lines">In weigh-out order.</param>
 /// <param name="Total">All of it.</param>
-public sealed record WeighPart(string Name, IReadOnlyList<WeighLine> Lines, Worked<Grams> Total);
+public sealed record WeighPart(WeighedFor For, int Turn, string Name, IReadOnlyList<WeighLine> Lines, Worked<Grams> Total);
 
 /// <summary>Everything to weigh for so many of a pie, and how it is shared out.</summary>
 /// <param name="Pie">The sums for this many.</param>
@@ -43,7 +64,7 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
         var c = pie.Composition;
         var parts = new List<WeighPart>(4)
         {
-            Part("Crust", pie.Crust.Lines.Select(l => Times(l, pie.Pies, "crust"))),
+            Part(WeighedFor.Crust, 0, "Crust", pie.Crust.Lines.Select(l => Times(l, pie.Pies, "crust"))),
         };
         if (c.Crust.Seal.Ingredient is { } seal)
         {
@@ -54,7 +75,7 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
                 area, c.Crust.Seal.Film, Pies(pie));
             parts.Add(
                 Part(
-                    "Seal",
+                    WeighedFor.Seal, 0, "Seal",
                     [
                         new(
                             "seal." + seal.Id, seal, film, 0,
@@ -68,11 +89,12 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
         for (var i = 0; i < pie.Layers.Count; i++)
             parts.Add(
                 Part(
-                    "Beneath: " + pie.Layers[i].Choice.Name, pie.Layers[i].Lines.Select(l => Times(l, pie.Pies, "under")),
+                    WeighedFor.Layer, i, "Beneath: " + pie.Layers[i].Choice.Name, pie.Layers[i].Lines.Select(l => Times(l, pie.Pies, "under")),
                     $"under{i + 1}"));
 
         var formula = c.Filling.Formula;
-        parts.Add(Part(pie.Layers.Count == 0 ? "Filling" : "Filling: " + formula.Name, formula.Lines.Select((line, i) =>
+        var filling = pie.Layers.Count == 0 ? "Filling" : "Filling: " + formula.Name;
+        parts.Add(Part(WeighedFor.Filling, 0, filling, formula.Lines.Select((line, i) =>
         {
             var setter = formula.Family.Scale.Moves(line) ? c.Filling.Setter : 1;
             var grams = line.Grams * setter * pie.Fit.Chosen.Scale.Value.Value;
@@ -86,7 +108,7 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
         for (var i = 0; i < pie.Toppings.Count; i++)
             parts.Add(
                 Part(
-                    pie.Toppings.Count == 1 ? "Topping" : (i == 0 ? "Topping: " : "On that: ") + pie.Toppings[i].Choice.Topping.Name,
+                    WeighedFor.Topping, i, pie.Toppings.Count == 1 ? "Topping" : (i == 0 ? "Topping: " : "On that: ") + pie.Toppings[i].Choice.Topping.Name,
                     pie.Toppings[i].Lines.Select(l => Times(l, pie.Pies, "topping")), i == 0 ? "topping" : $"topping-{i + 1}"));
 
         var allergens = parts.SelectMany(p => p.Lines).Aggregate(Allergens.None, (all, line) => all | line.Ingredient.Allergens);
@@ -108,10 +130,10 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
 
         static Term Pies(Assessment pie) => Term.Given("pies", pie.Pies, Dimension.Count);
 
-        static WeighPart Part(string name, IEnumerable<WeighLine> lines, string? id = null)
+        static WeighPart Part(WeighedFor of, int turn, string name, IEnumerable<WeighLine> lines, string? id = null)
         {
             WeighLine[] all = [.. lines];
-            return new(name, all, new Worked<Grams>(
+            return new(of, turn, name, all, new Worked<Grams>(
                 "sheet-total-" + (id ?? name.ToLowerInvariant()), name + " in all", new(all.Sum(l => l.Mass.Value.Value)),
                 "all its lines added up",
                 [.. all.Select(l => Term.Of(l.Mass))]));

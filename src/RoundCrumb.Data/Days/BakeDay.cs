@@ -118,6 +118,9 @@ public sealed class DayOrder : IComposed
     /// <summary>True where it is cut and plated here and eaten at that hour; false where it only has to be ready.</summary>
     public bool Served { get; set; }
 
+    /// <summary>The batch sheet that was made of it, or from which it was begun; none where there is none yet.</summary>
+    public int? BakeId { get; set; }
+
     /// <summary>Counts up at every change, so that a form filled in before somebody else's change is noticed.</summary>
     public int Version { get; set; } = 1;
 

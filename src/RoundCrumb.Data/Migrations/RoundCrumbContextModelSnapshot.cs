@@ -230,6 +230,9 @@ namespace RoundCrumb.Data.Migrations
                     b.Property<int>("BakeDayId")
                         .HasColumnType("INTEGER");
 
+                    b.Property<int?>("BakeId")
+                        .HasColumnType("INTEGER");
+
                     b.Property<int>("Count")
                         .HasColumnType("INTEGER");
 
@@ -756,6 +759,79 @@ namespace RoundCrumb.Data.Migrations
                     b.ToTable("RememberedNames");
                 });
 
+            modelBuilder.Entity("RoundCrumb.Data.Runs.Run", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("BakeDayId")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("BegunAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long?>("EndedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("IsRehearsal")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Name")
+                        .IsRequired()
+                        .HasMaxLength(60)
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("BakeDayId");
+
+                    b.HasIndex("BakeDayId", "IsRehearsal")
+                        .IsUnique()
+                        .HasFilter("\"EndedAt\" IS NULL");
+
+                    b.ToTable("Runs");
+                });
+
+            modelBuilder.Entity("RoundCrumb.Data.Runs.RunRow", b =>
+                {
+                    b.Property<int>("Seq")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("Arrived")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Baker")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Deed")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Device")
+                        .IsRequired()
+                        .HasMaxLength(40)
+                        .HasColumnType("TEXT");
+
+                    b.Property<Guid>("EventId")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("RunId")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Seq");
+
+                    b.HasIndex("RunId", "EventId")
+                        .IsUnique();
+
+                    b.ToTable("RunRows");
+                });
+
             modelBuilder.Entity("RoundCrumb.Data.Bakes.BakeLog", b =>
                 {
                     b.HasOne("RoundCrumb.Data.Bakes.Bake", null)
@@ -885,6 +961,15 @@ namespace RoundCrumb.Data.Migrations
                         .IsRequired();
                 });
 
+            modelBuilder.Entity("RoundCrumb.Data.Runs.RunRow", b =>
+                {
+                    b.HasOne("RoundCrumb.Data.Runs.Run", null)
+                        .WithMany("Rows")
+                        .HasForeignKey("RunId")
+                        .OnDelete(DeleteBehavior.Cascade)
+                        .IsRequired();
+                });
+
             modelBuilder.Entity("RoundCrumb.Data.Bakes.Bake", b =>
                 {
                     b.Navigation("Log");
@@ -916,6 +1001,11 @@ namespace RoundCrumb.Data.Migrations
             modelBuilder.Entity("RoundCrumb.Data.Recipes.Part", b =>
                 {
                     b.Navigation("Versions");
+                });
+
+            modelBuilder.Entity("RoundCrumb.Data.Runs.Run", b =>
+                {
+                    b.Navigation("Rows");
                 });
 #pragma warning restore 612, 618
         }

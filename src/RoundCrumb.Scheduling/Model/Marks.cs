@@ -1,5 +1,6 @@
 using System.Globalization;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Steps;
 
 namespace RoundCrumb.Scheduling.Model;
 

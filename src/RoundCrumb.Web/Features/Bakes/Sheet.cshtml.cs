@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
+using RoundCrumb.Application.Bench;
 using RoundCrumb.Application.Reading;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Web.Hosting;
@@ -7,10 +8,27 @@ using RoundCrumb.Web.Hosting;
 namespace RoundCrumb.Web.Features.Bakes;
 
 /// <summary>The batch sheet: what to weigh, what to do, ticked as it is done.</summary>
-public sealed class SheetModel(BakeBook bakes, CompositionReader compositions, Preferences baker) : PageModel
+[Costly("Begin", HasOwnQueue = true)]
+public sealed class SheetModel(BakeBook bakes, CompositionReader compositions, BenchDesk desk, Preferences baker) : PageModel
 {
     /// <summary>What is shown.</summary>
     public BakeView View { get; private set; } = null!;
+
+    /// <summary>Why it could not be begun; empty where nobody has tried.</summary>
+    public string Trouble { get; private set; } = "";
+
+    /// <summary>Begins it at the bench.</summary>
+    public async Task<IActionResult> OnPostBeginAsync(int id, CancellationToken cancel)
+    {
+        if (await bakes.FindAsync(id, cancel) is not { } bake)
+            return NotFound();
+        var begun = await desk.BeginNowAsync(bake, baker.Shown, cancel);
+        if (begun.Run is { } run)
+            return Redirect(Routes.Run(run.Id));
+        Trouble = begun.Why;
+        View = await BakeView.OfAsync(bake, baker.Shown, compositions, cancel);
+        return Page();
+    }
 
     /// <summary>Shows the sheet.</summary>
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken cancel)

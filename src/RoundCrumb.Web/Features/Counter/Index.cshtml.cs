@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
+using RoundCrumb.Application.Bench;
 using RoundCrumb.Application.Box;
 using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Advice;
@@ -12,7 +13,10 @@ using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
 using RoundCrumb.Data.Bakes;
+using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Runs;
+using RoundCrumb.Web.Features.Bench;
 using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Features.Counter;
@@ -35,7 +39,8 @@ public sealed record ShelfPie(SavedPie? Pie, string Name, string Address, Assess
 public sealed record ShelfBake(Bake Bake, int Done, int Of);
 
 /// <summary>The counter: saved pies and the last bakes.</summary>
-public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader compositions, Preferences baker) : PageModel
+public sealed class IndexModel(
+    PieShelf shelf, BakeBook bakes, RunBook runs, BenchDesk desk, KitchenClock clock, CompositionReader compositions, Preferences baker) : PageModel
 {
     /// <summary>How many pies stand on a page: each is worked out and drawn.</summary>
     private const int AtOnce = 12;
@@ -54,6 +59,12 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
 
     /// <summary>The last bakes.</summary>
     public IReadOnlyList<ShelfBake> Bakes { get; private set; } = [];
+
+    /// <summary>What is under way at the bench.</summary>
+    public IReadOnlyList<BenchView> UnderWay { get; private set; } = [];
+
+    /// <summary>How many runs are shown with their clocks.</summary>
+    private const int MostUnderWay = 4;
 
     /// <summary>The baker's units.</summary>
     public QuantityFormatter Shown { get; private set; }
@@ -154,6 +165,15 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
             pies = [renamed, .. pies.Where(p => p.Id != id)];
 
         var last = await bakes.LastAsync(8, cancel);
+        var zone = await clock.ZoneAsync(cancel);
+        var underWay = new List<BenchView>();
+        foreach (var run in (await runs.UnderWayAsync(cancel)).Take(MostUnderWay))
+        {
+            if (await desk.OpenAsync(run.Id, cancel) is { } open)
+                underWay.Add(new(open, "", zone, baker.Shown));
+        }
+
+        UnderWay = underWay;
         var kitchen = await compositions.KitchenAsync(cancel);
         var book = await compositions.BookAsync([.. pies.Select(p => p.Address), .. last.Select(b => b.Address)], cancel);
         Pies = [

@@ -107,6 +107,9 @@ public sealed partial class DayModel(
             CultureInfo.InvariantCulture,
             $"{OpenDay.FingerprintOf(Open.Built)}-{string.Join('.', Open.Kept.Orders.Select(o => $"{o.Id}v{o.Version}"))}");
 
+    /// <summary>The day that it is, by the clock of the day.</summary>
+    public DateOnly Today => DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(clock.Now, Open.Clock.Zone).DateTime);
+
     /// <summary>What would make it possible.</summary>
     public DayChanges Changes => new(Open);
 

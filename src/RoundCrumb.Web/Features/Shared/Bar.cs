@@ -67,9 +67,6 @@ public static class Bar
     /// <summary>The day at work.</summary>
     public static Spot Bench { get; } = new("Bench", Routes.Bench);
 
-    /// <summary>A scale and a probe.</summary>
-    public static Spot Devices { get; } = new("Scale and probe", Routes.Devices);
-
     /// <summary>Pans, ovens, cold places, bakers.</summary>
     public static Spot Kitchen { get; } = new("Kitchen", Routes.Kitchen);
 
@@ -93,7 +90,7 @@ public static class Bar
     [
         new("Counter", [Counter, OnTheCounter]),
         new("Pies", [Box, Compose, Pairings, WhatIf, Above, Baking, Cooling, Pour, Shells, Import]),
-        new("Days", [Days, Bench, Devices]),
+        new("Days", [Days, Bench]),
         new("Kitchen", [Kitchen, Pantry, Cold, Soften]),
         new("Notebook", [Bakes, ToLog]),
     ];

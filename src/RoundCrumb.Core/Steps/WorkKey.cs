@@ -1,6 +1,4 @@
-using RoundCrumb.Core.Steps;
-
-namespace RoundCrumb.Scheduling.Model;
+namespace RoundCrumb.Core.Steps;
 
 /// <summary>
 /// By what a piece of work of a day is known: whose it is, and which of that pie's. It stays the same when other orders, steps or ovens

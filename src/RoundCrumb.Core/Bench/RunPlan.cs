@@ -1,0 +1,35 @@
+using RoundCrumb.Core.Steps;
+
+namespace RoundCrumb.Core.Bench;
+
+/// <summary>A thing to do as a plan has it.</summary>
+/// <param name="Task">Which.</param>
+/// <param name="From">When it is begun.</param>
+/// <param name="Minutes">How long hands are busy with it; 0 or more.</param>
+/// <param name="Baker">Whose it is, by id; empty for whoever is free.</param>
+/// <param name="Oven">The oven of a load and of what is done at its door, by id; empty for the rest.</param>
+/// <param name="Name">What it is called, with its pies: what a clock says.</param>
+/// <param name="Orders">For which orders it is done, by their keys.</param>
+public sealed record PlannedTask(
+    TaskKey Task, DateTimeOffset From, double Minutes, string Baker, string Oven, string Name, IReadOnlyList<string> Orders)
+{
+    /// <summary>When it is to be done.</summary>
+    public DateTimeOffset To => From.AddMinutes(Minutes);
+}
+
+/// <summary>What has to be waited for between two tasks.</summary>
+/// <param name="After">What is done first.</param>
+/// <param name="Before">What waits.</param>
+/// <param name="Least">Minutes at least.</param>
+/// <param name="Most">Minutes before it suffers.</param>
+/// <param name="At">Where it is meanwhile.</param>
+public sealed record PlannedWait(TaskKey After, TaskKey Before, double Least, double Most, WaitsAt At);
+
+/// <summary>The order of work that a run goes by.</summary>
+/// <param name="Tasks">In the order in which they begin.</param>
+/// <param name="Waits">What lies between them.</param>
+public sealed record RunPlan(IReadOnlyList<PlannedTask> Tasks, IReadOnlyList<PlannedWait> Waits)
+{
+    /// <summary>A plan without anything.</summary>
+    public static RunPlan Empty { get; } = new([], []);
+}

@@ -1,0 +1,77 @@
+using Microsoft.EntityFrameworkCore;
+using RoundCrumb.Core.Bench;
+using RoundCrumb.Data.Storage;
+
+namespace RoundCrumb.Data.Runs;
+
+/// <summary>An event with its number.</summary>
+/// <param name="Seq">Greater for what came in later.</param>
+/// <param name="Event">The event.</param>
+public sealed record NumberedEvent(int Seq, RunEvent Event);
+
+/// <summary>The runs and their events.</summary>
+public sealed class RunBook(RoundCrumbContext context)
+{
+    /// <summary>The runs under way, the last begun first.</summary>
+    public Task<List<Run>> UnderWayAsync(CancellationToken cancel = default) =>
+        context.Runs.AsNoTracking().Where(r => r.EndedAt == null).OrderByDescending(r => r.Id).ToListAsync(cancel);
+
+    /// <summary>A run; none where it is not there.</summary>
+    public Task<Run?> FindAsync(int id, CancellationToken cancel = default) =>
+        context.Runs.AsNoTracking().FirstOrDefaultAsync(r => r.Id == id, cancel);
+
+    /// <summary>The last run of a day, under way or over; none where it was never begun.</summary>
+    public Task<Run?> LastOfAsync(int day, CancellationToken cancel = default) =>
+        context.Runs.AsNoTracking().Where(r => r.BakeDayId == day && !r.IsRehearsal).OrderByDescending(r => r.Id)
+            .FirstOrDefaultAsync(cancel);
+
+    /// <summary>Begins a run; where one of that day is under way, that is the one.</summary>
+    /// <param name="run">The run.</param>
+    /// <param name="began">The event that begins it.</param>
+    /// <param name="cancel">Cancels it.</param>
+    public Task<Run> BeginAsync(Run run, RunEvent began, CancellationToken cancel = default) => context.AgainAsync(async () =>
+    {
+        if (await context.Runs.AsNoTracking()
+                .FirstOrDefaultAsync(r => r.BakeDayId == run.BakeDayId && r.EndedAt == null && r.IsRehearsal == run.IsRehearsal, cancel)
+            is { } there)
+            return there;
+        var fresh = new Run
+        {
+            BakeDayId = run.BakeDayId,
+            Name = run.Name,
+            BegunAt = run.BegunAt,
+            IsRehearsal = run.IsRehearsal,
+        };
+        fresh.Rows.Add(RunRow.Of(0, began));
+        context.Runs.Add(fresh);
+        await context.SaveChangesAsync(cancel);
+        return fresh;
+    });
+
+    /// <summary>The events of a run in the order in which they came in.</summary>
+    /// <param name="run">Which run.</param>
+    /// <param name="after">Only those with a greater number.</param>
+    /// <param name="cancel">Cancels it.</param>
+    public async Task<IReadOnlyList<NumberedEvent>> EventsAsync(int run, int after = 0, CancellationToken cancel = default) =>
+    [
+        .. (await context.RunRows.AsNoTracking().Where(r => r.RunId == run && r.Seq > after).OrderBy(r => r.Seq).ToListAsync(cancel))
+            .Select(r => new NumberedEvent(r.Seq, r.AsEvent()))
+    ];
+
+    /// <summary>Adds events; those that are there already are passed over.</summary>
+    /// <returns>Those that were new, with their numbers.</returns>
+    public Task<IReadOnlyList<NumberedEvent>> AddAsync(
+        int run, IReadOnlyCollection<RunEvent> events, CancellationToken cancel = default) => context.AgainAsync(async () =>
+    {
+        var ids = events.Select(e => e.Id).ToList();
+        var there = await context.RunRows.Where(r => r.RunId == run && ids.Contains(r.EventId)).Select(r => r.EventId).ToListAsync(cancel);
+        var rows = events.DistinctBy(e => e.Id).Where(e => !there.Contains(e.Id)).Select(e => (Event: e, Row: RunRow.Of(run, e))).ToList();
+        context.RunRows.AddRange(rows.Select(r => r.Row));
+        await context.SaveChangesAsync(cancel);
+        return (IReadOnlyList<NumberedEvent>)[.. rows.Select(r => new NumberedEvent(r.Row.Seq, r.Event))];
+    });
+
+    /// <summary>Says that a run is over, or, where that was taken back, that it goes on.</summary>
+    public Task EndAsync(int run, DateTimeOffset? at, CancellationToken cancel = default) =>
+        context.Runs.Where(r => r.Id == run).ExecuteUpdateAsync(r => r.SetProperty(x => x.EndedAt, at), cancel);
+}

@@ -1,0 +1,173 @@
+using System.Globalization;
+using System.Text.Json;
+using Microsoft.AspNetCore.Html;
+using RoundCrumb.Application.Bench;
+using RoundCrumb.Application.Days;
+using RoundCrumb.Core.Bench;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Steps;
+using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
+using RoundCrumb.Scheduling.Model;
+
+namespace RoundCrumb.Web.Features.Bench;
+
+/// <summary>A run as one lane of the bench shows it.</summary>
+/// <param name="open">The run.</param>
+/// <param name="baker">Whose lane, by id; empty for everybody's.</param>
+/// <param name="zone">Where the kitchen is.</param>
+/// <param name="shown">The baker's units.</param>
+public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, QuantityFormatter shown)
+{
+    private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web);
+
+    /// <summary>How many tasks stand ready in the page, so that a device without a connection can go on.</summary>
+    public const int Ahead = 12;
+
+    /// <summary>The run.</summary>
+    public OpenBench Open { get; } = open;
+
+    /// <summary>Whose lane.</summary>
+    public string Baker { get; } = baker;
+
+    /// <summary>The baker's units.</summary>
+    public QuantityFormatter Shown { get; } = shown;
+
+    /// <summary>What is left in this lane, first the one at hand.</summary>
+    public IReadOnlyList<BenchTask> Left { get; } = open.Left(baker);
+
+    /// <summary>The clocks that run.</summary>
+    public IReadOnlyList<RunClock> Clocks { get; } = open.State.Clocks();
+
+    /// <summary>True while the run is under way.</summary>
+    public bool IsUnderWay => Open.State.EndedAt is null;
+
+    /// <summary>A time of day; with the day where that is another.</summary>
+    public string Clock(DateTimeOffset at)
+    {
+        var (wall, today) = (TimeZoneInfo.ConvertTime(at, zone), TimeZoneInfo.ConvertTime(Open.Now, zone));
+        return wall.ToString(wall.Date == today.Date ? "HH:mm" : "ddd HH:mm", CultureInfo.InvariantCulture);
+    }
+
+    /// <summary>An instant as a browser counts.</summary>
+    public static string Instant(DateTimeOffset at) => at.ToUnixTimeMilliseconds().ToString(CultureInfo.InvariantCulture);
+
+    /// <summary>A deed as a button carries it.</summary>
+    public static string Says(Deed deed) => JsonSerializer.Serialize(deed, Json);
+
+    /// <summary>How the run stands to its plan, in words.</summary>
+    public string Standing => !IsUnderWay ? "over"
+        : Open.Behind >= 5 ? DayView.Minutes(Open.Behind) + " behind"
+        : Left is [var next, ..] && next.Planned.From - Open.Now > TimeSpan.FromMinutes(10) ? "ahead, next at " + Clock(next.Planned.From)
+        : "all in time";
+
+    /// <summary>A task's name in two or three words.</summary>
+    public string Title(BenchTask task) =>
+        task.Planned.Task.Touch is null && task.Work is { } work && Open.Day!.Built.Day.Works[work].Load is not null
+            ? "Into the " + OvenName(task).ToLowerInvariant()
+        : task.Planned.Task.Touch is not null ? Upper(task.Planned.Name.Split(": ")[^1])
+        : task.Work is { } hands ? Open.Day!.Built.Day.Works[hands].Label
+        : Upper(task.Planned.Name.Split(": ")[^1]);
+
+    /// <summary>Of which pies it is, and how many.</summary>
+    public string Pies(BenchTask task) => task.Work is { } work
+        ? string.Join(" and ", Open.Day!.Built.WorksOf(work).Select(x => $"{x.Of.Order.Name} × {x.Work.Pies}"))
+        : task.Planned.Name.Split(": ")[0];
+
+    /// <summary>What the button says that ticks it.</summary>
+    public string DoneWords(BenchTask task) =>
+        task.Planned.Task.Touch is not null ? IsLast(task) ? "It is out" : "Done, back in"
+        : task.Work is { } work && Open.Day!.Built.Day.Works[work].Load is not null ? "It is in"
+        : "Done, next";
+
+    /// <summary>True for what takes a load out.</summary>
+    public bool IsLast(BenchTask task) => task.Planned.Task.Touch is { } touch
+        && !Open.State.Plan.Tasks.Any(t => t.Task.Work == task.Planned.Task.Work && t.Task.Touch > touch);
+
+    /// <summary>What the oven's dial is turned to for a load; empty for the rest.</summary>
+    public string Dial(BenchTask task)
+    {
+        if (task.Work is not { } work || Open.Day!.Built.Day.Works[work].Load is not { } load)
+            return "";
+        var oven = Open.Day.Built.Day.Ovens.ToList().FindIndex(o => o.Id == task.Planned.Oven);
+        if (oven < 0)
+            return "";
+        var one = Open.Day.Built.Setting.Kitchen.Ovens[oven];
+        var heat = new Worked<OvenCelsius>("heat", "Oven", new(load.Heat), "the heat wanted");
+        var said = Shown.Say(new Quantity(load.Heat, Dimension.OvenHeat));
+        return one.DialIsHeat ? $"{one.Name} at {said}" : $"{one.Name} at {said}: set {Shown.Say(one.DialFor(heat).Amount)}";
+    }
+
+    /// <summary>How long a load is in, from going in to coming out; 0 for the rest.</summary>
+    public int BakesMinutes(BenchTask task) =>
+        task.Work is { } work && Open.Day!.Built.Day.Works[work].Load is not null ? Open.Day.Built.Day.Works[work].Length * Slot.Minutes : 0;
+
+    /// <summary>What is waited for after it before the next step of these pies, in words; empty where nothing is.</summary>
+    public string Then(BenchTask task)
+    {
+        var waits = Open.State.Plan.Waits.Where(w => w.After == task.Planned.Task).ToList();
+        return string.Join(
+            "; ",
+            waits.Select(
+                w => $"Then {Where(w.At)} for {DayView.Minutes((int)w.Least)}; after that: {LabelOf(w.Before)}").Distinct());
+    }
+
+    /// <summary>The clocks that a device starts by itself while it has no connection: what is due at the oven's door, and when.</summary>
+    public string Starts(BenchTask task) => JsonSerializer.Serialize(
+        Open.State.Plan.Tasks.Where(t => task.Planned.Task.Touch is null && t.Task.Work == task.Planned.Task.Work && t.Task.Touch is 0)
+            .Select(t => new { id = t.Task.ToString(), name = t.Name, minutes = (t.From - task.Planned.From).TotalMinutes }),
+        Json);
+
+    /// <summary>True for what is done for several orders in one go.</summary>
+    public bool IsShared(BenchTask task) => task.Work is { } work && Open.Day!.Built.Day.Works[work].Batches.Count > 1;
+
+    /// <summary>What is worth reading at a task.</summary>
+    public IReadOnlyList<ReadingOf> Readings(BenchTask task) =>
+        [.. Open.StepsOf(task).SelectMany(s => s.Step.Kind.Readings).Distinct()];
+
+    /// <summary>A reading in the baker's units.</summary>
+    public string Said(ReadingOf of, double value) => Shown.Say(
+        new Quantity(value, of.IsWeight ? Dimension.Mass : of is ReadingOf.Oven ? Dimension.OvenReading : Dimension.Warmth));
+
+    /// <summary>The readings that were held at a task.</summary>
+    public IEnumerable<HeldReading> HeldAt(BenchTask task) => Open.State.Readings.Where(r => r.Task == task.Planned.Task);
+
+    /// <summary>A sentence of a step, its figures opening as those of a batch sheet do.</summary>
+    public IHtmlContent Sentence(Phrase phrase, Prepared made) =>
+        FigureLink.Sentence(phrase, Shown, CompositionAddress.Write(made.Pie.Composition), made.Order.Count);
+
+    /// <summary>
+    /// How much goes into each pie, by what was weighed in the pot where that was held, in words; empty where nothing is poured.
+    /// </summary>
+    public string Pour(BenchTask task)
+    {
+        var fill = Open.StepsOf(task).FirstOrDefault(s => s.Step.Kind is Core.Methods.StepKind.Fill);
+        if (fill.Made is not { } made)
+            return "";
+        var planned = made.Pie.FilledMass.Value.Value;
+        var pot = Open.State.Readings.LastOrDefault(r => r.Of is ReadingOf.Pot && r.Task.Work.Order == made.Order.Key);
+        var each = Shown.Say(new Quantity(planned, Dimension.Mass));
+        if (pot is null)
+            return $"{each} into each.";
+        var there = pot.Value / made.Order.Count;
+        var into = Math.Min(there, planned);
+        var left = pot.Value - (into * made.Order.Count);
+        return there < planned - 2 ? $"{Shown.Say(new Quantity(into, Dimension.Mass))} into each, not {each}: the pot weighed less."
+            : left > 5 ? $"{each} into each; {Shown.Say(new Quantity(left, Dimension.Mass))} stays in the pot."
+            : $"{each} into each: the pot weighed just that.";
+    }
+
+    private string OvenName(BenchTask task) => Open.Day?.Built.Day.Ovens.FirstOrDefault(o => o.Id == task.Planned.Oven)?.Name ?? "oven";
+
+    private string LabelOf(TaskKey task) => Open.State.Planned(task) is { } planned ? planned.Name.Split(": ")[^1] : Open.NameOf(task);
+
+    private static string Where(WaitsAt at) => at switch
+    {
+        WaitsAt.Bench => "it stands",
+        WaitsAt.Fridge => "into the fridge",
+        WaitsAt.Freezer => "into the freezer",
+    };
+
+    private static string Upper(string words) => words.Length == 0 ? words : char.ToUpperInvariant(words[0]) + words[1..];
+}

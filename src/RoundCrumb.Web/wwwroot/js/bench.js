@@ -1,0 +1,510 @@
+// The bench: what is ticked goes into a queue on this device first and to the kitchen computer when it answers. Clocks are
+// instants; this page only says how far off they are.
+
+const bench = document.getElementById('bench');
+const run = bench.dataset.run;
+const queueKey = `roundcrumb.bench.${run}`;
+const rungKey = `roundcrumb.rung.${run}`;
+const lineState = document.getElementById('line-state');
+const title = document.title;
+
+// ---- what this device keeps ----
+
+const memory = new Map();
+
+function kept(key, otherwise) {
+  try {
+    const text = memory.get(key) ?? window.localStorage.getItem(key);
+    return text === null || text === undefined ? otherwise : JSON.parse(text);
+  } catch {
+    return otherwise;
+  }
+}
+
+function keep(key, value) {
+  const text = JSON.stringify(value);
+  try {
+    window.localStorage.setItem(key, text);
+    memory.delete(key);
+    return true;
+  } catch {
+    // No room left on the device: it stays as long as the page is open.
+    memory.set(key, text);
+    return false;
+  }
+}
+
+function uuid() {
+  if (window.crypto.randomUUID) return window.crypto.randomUUID();
+  const b = window.crypto.getRandomValues(new Uint8Array(16));
+  b[6] = (b[6] & 0x0f) | 0x40;
+  b[8] = (b[8] & 0x3f) | 0x80;
+  const hex = [...b].map((x) => x.toString(16).padStart(2, '0')).join('');
+  return `${hex.slice(0, 8)}-${hex.slice(8, 12)}-${hex.slice(12, 16)}-${hex.slice(16, 20)}-${hex.slice(20)}`;
+}
+
+const device = kept('roundcrumb.device', null) ?? uuid().slice(0, 8);
+keep('roundcrumb.device', device);
+const ways = kept('roundcrumb.ways', { sound: true, voice: false, next: 'PageDown', back: 'PageUp' });
+
+// ---- the line to the kitchen computer ----
+
+let offline = false;
+let sending = false;
+let retry = 0;
+let again = null;
+let offset = Number(bench.dataset.now) - Date.now();
+const now = () => Date.now() + offset;
+const queue = () => kept(queueKey, []);
+
+function tellLine(words) {
+  if (lineState.textContent !== words) lineState.textContent = words;
+  lineState.hidden = words.length === 0;
+}
+
+function standing() {
+  const waiting = queue().length;
+  if (!offline) tellLine('');
+  else tellLine(waiting > 0
+    ? `No answer from the kitchen computer. ${waiting === 1 ? 'One thing is' : `${waiting} things are`} kept on this device and sent when it is back; clocks go on.`
+    : 'No answer from the kitchen computer. Go on: what you tick is kept on this device, and clocks go on.');
+}
+
+function send(deed) {
+  const event = { id: uuid(), at: new Date().toISOString(), deed };
+  if (!keep(queueKey, [...queue(), event]))
+    say('This device has no room to keep anything. What you tick is safe only while this page is open.');
+  apply(deed);
+  flush();
+  return event;
+}
+
+async function post(events) {
+  const answer = await fetch(bench.dataset.events, {
+    method: 'POST',
+    headers: { 'Content-Type': 'application/json' },
+    body: JSON.stringify({ device, baker: bench.dataset.baker, sentAt: new Date().toISOString(), events }),
+  });
+  if (answer.status === 400 || answer.status === 404 || answer.status === 415) return { lost: answer.status };
+  if (!answer.ok) throw new Error(String(answer.status));
+  return answer.json();
+}
+
+async function flush() {
+  if (sending) return;
+  sending = true;
+  window.clearTimeout(again);
+  try {
+    while (queue().length > 0) {
+      const some = queue().slice(0, 200);
+      let answer = await post(some);
+      if (answer.lost && some.length > 1) answer = await oneByOne(some);
+      const gone = answer.lost ? some.map((e) => e.id) : [...answer.kept, ...answer.refused.map((r) => r.id)];
+      if (answer.lost) say('The kitchen computer could not read that, so it is not kept. Do it once more.');
+      else if (answer.refused.length > 0) say(answer.refused.map((r) => r.why).join(' '));
+      if (gone.length === 0) break;
+      keep(queueKey, queue().filter((e) => !gone.includes(e.id)));
+    }
+
+    back();
+    refresh();
+  } catch {
+    away();
+  } finally {
+    sending = false;
+  }
+}
+
+async function oneByOne(events) {
+  const all = { kept: [], refused: [] };
+  for (const event of events) {
+    const answer = await post([event]);
+    if (answer.lost) all.refused.push({ id: event.id, why: 'One thing could not be read and is not kept. Do it once more.' });
+    else {
+      all.kept.push(...answer.kept);
+      all.refused.push(...answer.refused);
+    }
+  }
+
+  return all;
+}
+
+function away() {
+  offline = true;
+  retry = Math.min(15, retry + 2);
+  window.clearTimeout(again);
+  again = window.setTimeout(() => (queue().length > 0 ? flush() : refresh()), retry * 1000);
+  standing();
+}
+
+function back() {
+  offline = false;
+  retry = 0;
+  standing();
+}
+
+// ---- what others do ----
+
+let refreshing = false;
+let wanted = false;
+
+async function refresh() {
+  if (refreshing) {
+    wanted = true;
+    return;
+  }
+
+  refreshing = true;
+  try {
+    do {
+      wanted = false;
+      const answer = await fetch(bench.dataset.live, { headers: { 'HX-Request': 'true' } });
+      if (!answer.ok) throw new Error(String(answer.status));
+      const text = await answer.text();
+
+      // What is still in the queue is not in the answer: it is looked for again once it is sent.
+      if (queue().length > 0) break;
+      if (!isTyping()) show(text);
+      else wanted = false;
+    } while (wanted);
+    back();
+  } catch {
+    away();
+  } finally {
+    refreshing = false;
+  }
+}
+
+function isTyping() {
+  const at = document.activeElement;
+  return at?.matches?.('#bench-live input:not([type=checkbox])') && at.value !== at.defaultValue;
+}
+
+function show(text) {
+  const live = document.getElementById('bench-live');
+  const open = [...live.querySelectorAll('details[open][data-keep]')].map((d) => d.dataset.keep);
+  const at = document.activeElement?.closest?.('#bench-live') ? document.activeElement : null;
+  const [id, deed] = [at?.id, at?.dataset?.deed];
+  const done = at?.matches?.('[data-done]');
+  const task = current()?.dataset.task;
+  live.innerHTML = text;
+  for (const details of live.querySelectorAll('details[data-keep]')) details.open ||= open.includes(details.dataset.keep);
+  offset = Number(document.getElementById('bench-state').dataset.now) - Date.now();
+  const again_ = (id && document.getElementById(id)) || (deed && live.querySelector(`[data-deed="${CSS.escape(deed)}"]`))
+    || (done && current()?.querySelector('[data-done]'));
+  if (again_) again_.focus({ preventScroll: true });
+  bowls();
+  tick();
+  if (current()?.dataset.task !== task) speakStep();
+}
+
+let stream = null;
+let heard = Date.now();
+
+function listen() {
+  stream?.close();
+  const from = document.getElementById('bench-state')?.dataset.seq ?? bench.dataset.seq;
+  stream = new EventSource(`${bench.dataset.stream}?after=${from}`);
+  const alive = () => {
+    heard = Date.now();
+    if (offline) flush();
+  };
+  stream.addEventListener('alive', alive);
+  stream.addEventListener('deed', (event) => {
+    alive();
+    const seen = JSON.parse(event.data);
+    bench.dataset.seen = String(seen.seq);
+    refresh();
+  });
+  stream.addEventListener('error', () => {
+    if (stream.readyState === EventSource.CLOSED) window.setTimeout(listen, 3000);
+    away();
+  });
+}
+
+window.setInterval(() => {
+  if (Date.now() - heard > 45000) {
+    heard = Date.now();
+    listen();
+  }
+}, 5000);
+window.addEventListener('online', () => flush());
+window.addEventListener('offline', () => away());
+window.addEventListener('pagehide', () => stream?.close());
+
+// ---- what is done shows at once, whether it is sent yet or not ----
+
+function current() {
+  return document.querySelector('#bench-live .task[data-task]:not([hidden])');
+}
+
+function apply(deed) {
+  if (deed.kind === 'ticked') {
+    const card = document.querySelector(`.task[data-task="${CSS.escape(deed.task)}"]`);
+    for (const clock of document.querySelectorAll(`.clock[data-clock="${CSS.escape(deed.task)}"], .clock[data-clock="wait ${CSS.escape(deed.task)}"]`)) clock.remove();
+    if (card) {
+      for (const start of JSON.parse(card.dataset.starts || '[]')) startClock(start.id, start.name, now() + start.minutes * 60000, 'oven');
+      const next = card.nextElementSibling;
+      card.remove();
+      const now_ = current() ?? (next?.matches('.task') ? next : document.querySelector('#bench-live .task[data-task]'));
+      if (now_) {
+        now_.hidden = false;
+        now_.querySelector('[data-done]')?.focus({ preventScroll: true });
+        speakStep();
+      }
+    }
+  } else if (deed.kind === 'not-yet') {
+    const clock = document.querySelector(`.clock[data-clock="${CSS.escape(deed.clock)}"]`);
+    if (clock) clock.dataset.due = String(Math.max(Number(clock.dataset.due), 0) + deed.minutes * 60000);
+  } else if (deed.kind === 'clock-stopped') {
+    document.querySelector(`.clock[data-clock="${CSS.escape(deed.clock)}"]`)?.remove();
+  } else if (deed.kind === 'clock-set') {
+    startClock('', deed.name, now() + deed.minutes * 60000, 'own');
+  }
+
+  tick();
+}
+
+function startClock(id, name, due, kind) {
+  const list = document.querySelector('.clocks');
+  const item = document.createElement('li');
+  item.className = 'clock';
+  Object.assign(item.dataset, { clock: id, due: String(Math.round(due)), kind });
+  const left = document.createElement('strong');
+  left.className = 'left';
+  const words = document.createElement('span');
+  words.className = 'clock-name';
+  words.textContent = name;
+  item.append(left, words);
+  list.append(item);
+}
+
+function say(words) {
+  document.getElementById('status').textContent = words;
+}
+
+document.addEventListener('click', async (event) => {
+  const button = event.target.closest('button[data-deed]');
+  if (!button) return;
+  event.preventDefault();
+  wakeSound();
+  send(JSON.parse(button.dataset.deed));
+  if (button.dataset.goes) {
+    for (let i = 0; i < 50 && queue().length > 0; i++) await new Promise((go) => window.setTimeout(go, 100));
+    if (queue().length === 0) window.location.assign(button.dataset.goes);
+  }
+});
+
+document.addEventListener('change', (event) => {
+  const line = event.target.closest('[data-line]');
+  if (!line) return;
+  bowls();
+  send({ kind: 'line', task: line.closest('[data-task]').dataset.task, line: line.dataset.line, in: line.checked });
+});
+
+document.addEventListener('submit', (event) => {
+  const form = event.target;
+  if (form.matches('.read-form')) {
+    event.preventDefault();
+    const field = form.elements.value;
+    const value = number(field.value);
+    if (value === null) {
+      field.setAttribute('aria-invalid', 'true');
+      say(`“${field.value}” is no number. Type what it reads, such as 412.`);
+      return;
+    }
+
+    field.removeAttribute('aria-invalid');
+    field.defaultValue = field.value;
+    field.blur();
+    send({ kind: 'measured', task: form.dataset.task, of: form.dataset.read[0].toLowerCase() + form.dataset.read.slice(1), value: inKitchenUnits(value, form.dataset.unit) });
+  } else if (form.id === 'own-clock') {
+    event.preventDefault();
+    const minutes = number(form.elements.minutes.value);
+    const trouble = document.getElementById('own-trouble');
+    trouble.hidden = minutes !== null && minutes > 0 && minutes <= 1440;
+    if (!trouble.hidden) {
+      trouble.textContent = 'How many minutes? A number such as 12, up to a day.';
+      return;
+    }
+
+    wakeSound();
+    send({ kind: 'clock-set', name: form.elements.name.value.trim() || 'clock', minutes });
+    form.reset();
+  }
+});
+
+function number(text) {
+  const value = Number.parseFloat(text.trim().replace(',', '.'));
+  return /^-?[\d.,\s]+$/.test(text.trim()) && Number.isFinite(value) ? value : null;
+}
+
+function inKitchenUnits(value, unit) {
+  return unit === 'oz' ? value * 28.349523125 : unit === 'F' ? (value - 32) / 1.8 : value;
+}
+
+function bowls() {
+  for (const card of document.querySelectorAll('.task[data-task]')) {
+    const sum = [...card.querySelectorAll('[data-line]:checked')].reduce((all, l) => all + Number(l.dataset.grams), 0);
+    const bowl = card.querySelector('[data-bowl]');
+    if (bowl) bowl.textContent = bowl.dataset.ounces ? `${(sum / 28.349523125).toFixed(1)} oz` : `${Math.round(sum)} g`;
+  }
+}
+
+// ---- clocks ----
+
+const rung = new Set(kept(rungKey, []));
+
+function howLong(ms) {
+  const seconds = Math.max(0, Math.round(ms / 1000));
+  const two = (n) => String(n).padStart(2, '0');
+  return seconds >= 3600
+    ? `${Math.floor(seconds / 3600)} h ${two(Math.floor((seconds % 3600) / 60))}`
+    : `${Math.floor(seconds / 60)}:${two(seconds % 60)}`;
+}
+
+function tick() {
+  const at = now();
+  const due = [];
+  for (const clock of document.querySelectorAll('.clock')) {
+    const left = Number(clock.dataset.due) - at;
+    clock.querySelector('.left').textContent = left > 0 ? howLong(left) : left > -60000 ? 'now' : `${Math.floor(-left / 60000)} min over`;
+    clock.classList.toggle('due', left <= 0);
+    if (left > 0) continue;
+    due.push(clock);
+    const key = `${clock.dataset.clock}@${clock.dataset.due}`;
+    if (clock.dataset.clock && !rung.has(key)) {
+      rung.add(key);
+      keep(rungKey, [...rung].slice(-200));
+      ring(clock);
+    }
+  }
+
+  const loud = due.filter((c) => c.dataset.kind !== 'wait');
+  document.title = loud.length > 0 ? `● ${loud[0].querySelector('.clock-name').textContent}` : title;
+  const wall = document.getElementById('wall');
+  const zone = wall?.textContent.length === 5 ? wallOffset : null;
+  if (wall && zone !== null) wall.textContent = new Date(at + zone).toISOString().slice(11, 16);
+}
+
+// What the kitchen's wall says less what a day at Greenwich says, taken from what the page came with.
+let wallOffset = null;
+function readWall() {
+  const wall = document.getElementById('wall');
+  const match = /^(\d\d):(\d\d)$/.exec(wall?.textContent ?? '');
+  if (!match) return;
+  const day = new Date(now());
+  const there = (Number(match[1]) * 60 + Number(match[2])) * 60000;
+  const here = (day.getUTCHours() * 60 + day.getUTCMinutes()) * 60000;
+  wallOffset = there - here;
+}
+
+let sound = null;
+
+function wakeSound() {
+  if (!ways.sound) return;
+  sound ??= window.AudioContext ? new window.AudioContext() : null;
+  sound?.resume?.();
+}
+
+function ring(clock) {
+  const quiet = clock.dataset.kind === 'wait';
+  if (ways.sound && sound) {
+    for (let i = 0; i < (quiet ? 1 : 4); i++) {
+      const tone = sound.createOscillator();
+      const loud = sound.createGain();
+      tone.frequency.value = quiet ? 520 : 880;
+      loud.gain.value = quiet ? 0.08 : 0.25;
+      tone.connect(loud).connect(sound.destination);
+      tone.start(sound.currentTime + i * 0.4);
+      tone.stop(sound.currentTime + i * 0.4 + 0.22);
+    }
+  }
+
+  if (!quiet && window.navigator.userActivation?.hasBeenActive) window.navigator.vibrate?.([300, 150, 300]);
+  bench.dataset.rang = String(Number(bench.dataset.rang ?? 0) + 1);
+  speak(`${clock.querySelector('.clock-name').textContent} is due`);
+}
+
+// ---- voice, keys, and a screen that stays awake ----
+
+function speak(words) {
+  if (!ways.voice || !window.speechSynthesis) return;
+  const said = new SpeechSynthesisUtterance(words);
+  said.lang = 'en-GB';
+  window.speechSynthesis.speak(said);
+}
+
+function speakStep() {
+  const card = current();
+  if (card) speak(`${card.querySelector('h2').textContent}. ${card.querySelector('.task-do')?.textContent ?? ''}`);
+}
+
+const soundWay = document.getElementById('way-sound');
+const voiceWay = document.getElementById('way-voice');
+soundWay.checked = ways.sound;
+voiceWay.checked = ways.voice;
+soundWay.addEventListener('change', () => {
+  ways.sound = soundWay.checked;
+  keep('roundcrumb.ways', ways);
+  wakeSound();
+});
+voiceWay.addEventListener('change', () => {
+  ways.voice = voiceWay.checked;
+  keep('roundcrumb.ways', ways);
+  if (ways.voice) speakStep();
+  else window.speechSynthesis?.cancel();
+});
+
+const keyNames = { PageDown: 'Page down', PageUp: 'Page up', ' ': 'Space' };
+let choosing = null;
+for (const way of ['next', 'back']) {
+  const button = document.getElementById(`way-${way}`);
+  button.textContent = keyNames[ways[way]] ?? ways[way];
+  button.addEventListener('click', () => {
+    choosing = way;
+    button.textContent = 'press a key';
+  });
+}
+
+document.addEventListener('keydown', (event) => {
+  if (choosing) {
+    event.preventDefault();
+    if (event.key !== 'Escape') ways[choosing] = event.key;
+    keep('roundcrumb.ways', ways);
+    document.getElementById(`way-${choosing}`).textContent = keyNames[ways[choosing]] ?? ways[choosing];
+    choosing = null;
+    return;
+  }
+
+  if (event.target.matches?.('input:not([type=checkbox]), select, textarea') || event.ctrlKey || event.altKey || event.metaKey) return;
+  if (event.key === ways.next) {
+    event.preventDefault();
+    current()?.querySelector('[data-done]')?.click();
+  } else if (event.key === ways.back) {
+    event.preventDefault();
+    document.querySelector('[data-undo]')?.click();
+  }
+});
+
+async function stayAwake() {
+  try {
+    await window.navigator.wakeLock?.request('screen');
+  } catch {
+    // The device lets its screen go dark; nothing else depends on it.
+  }
+}
+
+document.addEventListener('visibilitychange', () => {
+  if (document.visibilityState !== 'visible') return;
+  stayAwake();
+  flush();
+});
+
+readWall();
+bowls();
+tick();
+window.setInterval(tick, 1000);
+stayAwake();
+listen();
+if (queue().length > 0) flush();
