@@ -88,6 +88,7 @@ builder.Services.AddScoped<DayBook>();
 builder.Services.AddScoped<DayOpener>();
 builder.Services.AddScoped<RunBook>();
 builder.Services.AddScoped<BenchDesk>();
+builder.Services.AddScoped<RunLog>();
 builder.Services.AddSingleton<RunFeed>();
 builder.Services.AddSingleton(new PlanningSettings(builder.Configuration.GetValue("RoundCrumb:PlanSeconds", 10.0)));
 builder.Services.AddSingleton<Planner>();

@@ -62,6 +62,9 @@ public static class Routes
     /// <summary>A run at the bench.</summary>
     public static string Run(int id) => Bench + "/" + Number(id);
 
+    /// <summary>Where a run is written down.</summary>
+    public static string RunLog(int id) => Run(id) + "/log";
+
     /// <summary>Where what is done in a run is sent.</summary>
     public static string RunEvents(int id) => $"{Api}/runs/{Number(id)}/events";
 

@@ -1,0 +1,68 @@
+using RoundCrumb.Core.BlindBaking;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Methods;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Records;
+using RoundCrumb.Core.Steps;
+
+namespace RoundCrumb.Core.Bench;
+
+/// <summary>What a run says of one order, as an entry of the log: what was timed and measured. How it came out is for a baker to say.</summary>
+public static class RunEntry
+{
+    /// <summary>The entry.</summary>
+    /// <param name="run">The run.</param>
+    /// <param name="order">The order's key.</param>
+    /// <param name="pie">The pie, for so many.</param>
+    /// <param name="chain">Its work.</param>
+    public static BakeEntry Of(RunState run, string order, Assessment pie, WorkChain chain)
+    {
+        var read = Last(run, order, ReadingOf.Oven) is { } oven ? new OvenCelsius(oven) : (OvenCelsius?)null;
+        var baked = chain.Works.FirstOrDefault(w => w.Baking is not null && run.Of(new TaskKey(new(order, w.Id))).IsDone);
+        var words = run.Notes.Where(n => n.Task.Work.Order == order).Select(n => n.Words)
+            .Concat(
+                run.Readings.Where(r => r.Task.Work.Order == order && r.Of is ReadingOf.Middle or ReadingOf.Filling)
+                    .Select(r => FormattableString.Invariant($"{r.Of.Name} {r.Value:0.#} °C")));
+        var notes = string.Join(". ", words);
+        return new()
+        {
+            OvenRead = read,
+
+            // What was read stands beside what was wanted, or it says nothing.
+            OvenSet = read is null ? null : baked?.Baking!.Heat,
+            StageMinutes = Minutes(run, order, pie.Card, chain),
+            FromPot = Last(run, order, ReadingOf.Pot) is { } pot ? new Grams(pot) : null,
+            LeftOver = Last(run, order, ReadingOf.LeftOver) is { } left ? new Grams(left) : null,
+            Notes = notes.Length > BakeEntryReader.LongestNotes ? notes[..BakeEntryReader.LongestNotes] : notes,
+        };
+    }
+
+    private static double? Last(RunState run, string order, ReadingOf of) =>
+        run.Readings.LastOrDefault(r => r.Of == of && r.Task.Work.Order == order)?.Value;
+
+    /// <summary>
+    /// Minutes that each stage in an oven took, from what was done at its door; the mean where several loads went in.
+    /// </summary>
+    private static Dictionary<string, double> Minutes(RunState run, string order, BlindBakeCard card, WorkChain chain)
+    {
+        var took = new List<(string Stage, double Minutes)>();
+        foreach (var work in chain.Works.Where(w => w.Baking is not null))
+        {
+            var load = new TaskKey(new(order, work.Id));
+            if (run.Of(load).DoneAt is not { } from)
+                continue;
+            var kind = work.Id.Step.Kind;
+            var stages = card.Stages
+                .Where(s => kind is StepKind.BakeFilled ? s.Kind is StageKind.Filled : s.Heat is not null && s.Kind is not StageKind.Filled)
+                .ToList();
+            for (var touch = 0; touch < work.Baking!.Touches.Count && run.Of(load with { Touch = touch }).DoneAt is { } to; touch++)
+            {
+                if (kind is StepKind.BakeShell or StepKind.BakeFilled && touch < stages.Count && to > from)
+                    took.Add((stages[touch].Name, (to - from).TotalMinutes));
+                from = to;
+            }
+        }
+
+        return took.GroupBy(t => t.Stage).ToDictionary(g => g.Key, g => Math.Round(g.Average(t => t.Minutes), 1), StringComparer.Ordinal);
+    }
+}
