@@ -9,6 +9,7 @@ using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Runs;
+using RoundCrumb.Scheduling.Changes;
 using RoundCrumb.Scheduling.Explaining;
 using RoundCrumb.Scheduling.Model;
 using RoundCrumb.Scheduling.Solving;
@@ -186,6 +187,26 @@ public sealed class BenchDesk(
         feed.Tell(id, fresh);
         return new([.. kept.Select(e => e.Id)], refused, fresh.Count == 0 ? 0 : fresh[^1].Seq, now);
     }
+
+    /// <summary>Goes on by another order of work: the run by an event, and the day by what it keeps.</summary>
+    /// <param name="offer">The offer.</param>
+    /// <param name="device">The device that accepts it.</param>
+    /// <param name="baker">Whose lane it shows.</param>
+    /// <param name="cancel">Cancels it.</param>
+    public async Task AcceptAsync(Offer offer, string device, string baker, CancellationToken cancel = default)
+    {
+        if (await runs.FindAsync(offer.Run, cancel) is not { } run)
+            return;
+        var now = clock.Now;
+        await days.KeepAsync(run.BakeDayId, offer.Kept, cancel);
+        var replaced = new RunEvent(offer.Id, new PlanReplaced(offer.Plan, "behind the plan"), Short(device), Short(baker), now, now);
+        feed.Tell(run.Id, await runs.AddAsync(run.Id, [replaced], cancel));
+    }
+
+    /// <summary>Changes the day of a run as a choice says.</summary>
+    public Task<bool> ApplyAsync(OpenBench open, DayChange change, CancellationToken cancel = default) => open.Day is not { } day
+        ? Task.FromResult(false)
+        : book.ChangeAsync(open.Run.BakeDayId, d => new DayChanges(day).Apply(d, change), cancel);
 
     private static string Short(string? words) => (words ?? "") is var all && all.Length > RunRow.LongestDevice ? all[..RunRow.LongestDevice] : all;
 

@@ -37,6 +37,9 @@ public sealed record OpenBench(Run Run, int Seq, RunState State, OpenDay? Day, D
     /// <summary>Nothing was done for so long: the run was left open.</summary>
     public static readonly TimeSpan LeftAfter = TimeSpan.FromHours(14);
 
+    /// <summary>Minutes behind the plan from which a run is late.</summary>
+    public const int LateFrom = 5;
+
     private readonly Dictionary<WorkKey, int> _works =
         Day is null ? [] : Day.Built.Day.Works.Select((w, i) => (RunPlans.KeyOf(w), i)).ToDictionary(x => x.Item1, x => x.i);
 

@@ -229,7 +229,7 @@ public sealed partial class Planner(
             {
                 job.LooksForRemedies = true;
                 var remedies = Remedies.Find(
-                    open.Orders, built.Setting, plan, new SolveOptions { Seconds = 1.5 }, job.Found, job.Stop.Token);
+                    open.Orders, built.Setting, plan, new SolveOptions { Seconds = 1.5 }, job.Found, null, job.Stop.Token);
                 await KeepAsync(open.Kept.Id, kept with { Remedies = [.. remedies.Select(r => new KeptRemedy(r.Change.Code, r.IsLeast))] });
             }
         }

@@ -20,10 +20,11 @@ public static class Remedies
     /// <param name="plan">The plan that is late.</param>
     /// <param name="options">How each trial is solved.</param>
     /// <param name="found">Told of each.</param>
+    /// <param name="facts">What happened already, where the day is under way.</param>
     /// <param name="cancel">Stops it.</param>
     public static IReadOnlyList<DayRemedy> Find(
         IReadOnlyList<Order> orders, DaySetting setting, Plan? plan, SolveOptions options, Action<DayRemedy>? found = null,
-        CancellationToken cancel = default)
+        DayFacts? facts = null, CancellationToken cancel = default)
     {
         var remedies = new List<DayRemedy>();
         var built = DayBuilder.Build(orders, setting);
@@ -31,7 +32,7 @@ public static class Remedies
         {
             if (cancel.IsCancellationRequested)
                 break;
-            if (Least(orders, setting, row, options, cancel) is not { } remedy)
+            if (Least(orders, setting, row, options, facts, cancel) is not { } remedy)
                 continue;
             remedies.Add(remedy);
             found?.Invoke(remedy);
@@ -112,12 +113,13 @@ public static class Remedies
 
     /// <summary>The least of a row that will do, found by halving: more of the same never does harm.</summary>
     private static DayRemedy? Least(
-        IReadOnlyList<Order> orders, DaySetting setting, IReadOnlyList<DayChange> row, SolveOptions options, CancellationToken cancel)
+        IReadOnlyList<Order> orders, DaySetting setting, IReadOnlyList<DayChange> row, SolveOptions options, DayFacts? facts,
+        CancellationToken cancel)
     {
         var (low, high) = (-1, row.Count - 1);
         if (high < 0)
             return null;
-        if (Does(orders, setting, row[high], options, cancel) is not true)
+        if (Does(orders, setting, row[high], options, facts, cancel) is not true)
             return null;
 
         // What is below low is known not to do; whether that is proven is remembered.
@@ -127,7 +129,7 @@ public static class Remedies
             if (cancel.IsCancellationRequested)
                 return null;
             var middle = (low + high) / 2;
-            var does = Does(orders, setting, row[middle], options, cancel);
+            var does = Does(orders, setting, row[middle], options, facts, cancel);
             if (does is true)
                 high = middle;
             else
@@ -139,12 +141,15 @@ public static class Remedies
 
     /// <summary>True where nothing is late with it, false where something provably is, none where that is not known.</summary>
     private static bool? Does(
-        IReadOnlyList<Order> orders, DaySetting setting, DayChange change, SolveOptions options, CancellationToken cancel)
+        IReadOnlyList<Order> orders, DaySetting setting, DayChange change, SolveOptions options, DayFacts? facts,
+        CancellationToken cancel)
     {
         var (others, other) = change.Applied(orders, setting);
         var built = DayBuilder.Build(others, other);
         if (built.LeftOut.Count > 0)
             return false;
+        if (facts is not null)
+            built = facts.Of(built);
         using var enough = CancellationTokenSource.CreateLinkedTokenSource(cancel);
         var solution = DaySolver.Solve(built.Day, options with { OnlyLateness = true, Known = null }, cancel: enough.Token);
         if (solution.NoneExists)

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Steps;
 
@@ -211,6 +212,13 @@ public sealed record Day
 
     /// <summary>Nothing that is not done begins before this slot.</summary>
     public int Now { get; init; }
+
+    /// <summary>
+    /// Stretches for which a pair of hands is held by what is under way: first slot and the slot after the last. It is asked of a plan and
+    /// no part of what the day is.
+    /// </summary>
+    [JsonIgnore]
+    public IReadOnlyList<(int From, int To)> Held { get; init; } = [];
 
     /// <summary>Slots after the planned days in which late work is still put somewhere, so that lateness can be measured.</summary>
     public const int Overtime = 24 * 60 / Slot.Minutes;

@@ -8,6 +8,9 @@ internal sealed partial class DayConstraints
     /// <summary>What a slot that somebody has to be here counts, against a slot that one piece of work is begun earlier.</summary>
     private const int WeightOfHours = 8;
 
+    /// <summary>What a work that is moved at all counts, against a slot that one is moved by.</summary>
+    private const int WeightOfMove = 6;
+
     private void Objective()
     {
         if (_scope.MostLateness is { } lateness)
@@ -31,6 +34,7 @@ internal sealed partial class DayConstraints
         }
     }
 
+    /// <summary>As few works moved as can be, and those by as little as can be.</summary>
     private LinearExpr Moved()
     {
         var moved = new List<LinearExpr>();
@@ -40,7 +44,10 @@ internal sealed partial class DayConstraints
                 continue;
             var by = _model.NewIntVar(0, _day.Horizon, "");
             _model.AddAbsEquality(by, _start[i] - _scope.Known.Starts[i]);
+            var moves = _model.NewBoolVar("");
+            _model.Add(by <= moves * _day.Horizon);
             moved.Add(by);
+            moved.Add(moves * WeightOfMove);
         }
 
         return LinearExpr.Sum(moved);

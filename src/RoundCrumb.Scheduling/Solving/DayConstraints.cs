@@ -173,13 +173,14 @@ internal sealed partial class DayConstraints
     {
         var most = Math.Max(1, _hands.Max());
         var all = _model.AddCumulative(most);
+        var free = Free();
         for (var t = 0; t < _day.Horizon;)
         {
             var from = t;
-            var count = _hands[t];
-            while (t < _day.Horizon && _hands[t] == count)
+            var (count, here) = (free[t], _hands[t] > 0);
+            while (t < _day.Horizon && free[t] == count && _hands[t] > 0 == here)
                 t++;
-            if (count > 0 && count < most)
+            if (here && count < most)
                 all.AddDemand(_model.NewFixedSizeIntervalVar(_model.NewConstant(from), t - from, ""), most - count);
         }
 
@@ -197,6 +198,19 @@ internal sealed partial class DayConstraints
                     all.AddDemand(_model.NewFixedSizeIntervalVar(_start[i] + touch.After, touch.Length, ""), 1);
             }
         }
+    }
+
+    /// <summary>How many hands are free in each slot: those at work less those that what is under way holds.</summary>
+    private int[] Free()
+    {
+        int[] free = [.. _hands];
+        foreach (var (from, to) in _day.Held)
+        {
+            for (var t = Math.Max(0, from); t < Math.Min(to, free.Length); t++)
+                free[t] = Math.Max(0, free[t] - 1);
+        }
+
+        return free;
     }
 
     private void Tools()

@@ -9,6 +9,7 @@ using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
+using RoundCrumb.Scheduling.Changes;
 using RoundCrumb.Scheduling.Model;
 
 namespace RoundCrumb.Web.Features.Bench;
@@ -18,7 +19,8 @@ namespace RoundCrumb.Web.Features.Bench;
 /// <param name="baker">Whose lane, by id; empty for everybody's.</param>
 /// <param name="zone">Where the kitchen is.</param>
 /// <param name="shown">The baker's units.</param>
-public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, QuantityFormatter shown)
+/// <param name="offer">Another order of work that is offered; none where none is.</param>
+public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, QuantityFormatter shown, Offer? offer = null)
 {
     private static readonly JsonSerializerOptions Json = new(JsonSerializerDefaults.Web);
 
@@ -33,6 +35,18 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
 
     /// <summary>The baker's units.</summary>
     public QuantityFormatter Shown { get; } = shown;
+
+    /// <summary>Another order of work that is offered; none where none is.</summary>
+    public Offer? Offer { get; } = offer;
+
+    /// <summary>True where the rest is to be planned again at once.</summary>
+    public bool IsDue { get; init; }
+
+    /// <summary>Something to say; empty where there is nothing.</summary>
+    public string Said { get; init; } = "";
+
+    /// <summary>What would keep all in time, in words.</summary>
+    public string Say(DayChange change) => new DayChanges(Open.Day!).Say(change);
 
     /// <summary>What is left in this lane, first the one at hand.</summary>
     public IReadOnlyList<BenchTask> Left { get; } = open.Left(baker);
@@ -58,7 +72,7 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
 
     /// <summary>How the run stands to its plan, in words.</summary>
     public string Standing => !IsUnderWay ? "over"
-        : Open.Behind >= 5 ? DayView.Minutes(Open.Behind) + " behind"
+        : Open.Behind >= OpenBench.LateFrom ? DayView.Minutes(Open.Behind) + " behind"
         : Left is [var next, ..] && next.Planned.From - Open.Now > TimeSpan.FromMinutes(10) ? "ahead, next at " + Clock(next.Planned.From)
         : "all in time";
 
@@ -127,7 +141,7 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
         [.. Open.StepsOf(task).SelectMany(s => s.Step.Kind.Readings).Distinct()];
 
     /// <summary>A reading in the baker's units.</summary>
-    public string Said(ReadingOf of, double value) => Shown.Say(
+    public string Reading(ReadingOf of, double value) => Shown.Say(
         new Quantity(value, of.IsWeight ? Dimension.Mass : of is ReadingOf.Oven ? Dimension.OvenReading : Dimension.Warmth));
 
     /// <summary>The readings that were held at a task.</summary>

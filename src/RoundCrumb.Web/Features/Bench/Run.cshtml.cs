@@ -2,12 +2,14 @@ using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Application.Bench;
 using RoundCrumb.Data.Kitchens;
+using RoundCrumb.Scheduling.Changes;
 using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Features.Bench;
 
 /// <summary>A day at the bench: what is at hand, what is next, which clocks run.</summary>
-public sealed class RunModel(BenchDesk desk, KitchenClock clock, Preferences preferences) : PageModel
+[Costly("Late", "Choose", HasOwnQueue = true)]
+public sealed class RunModel(BenchDesk desk, Replanner replanner, KitchenClock clock, Preferences preferences) : PageModel
 {
     /// <summary>What is shown.</summary>
     public BenchView View { get; private set; } = null!;
@@ -23,12 +25,76 @@ public sealed class RunModel(BenchDesk desk, KitchenClock clock, Preferences pre
     public async Task<IActionResult> OnGetLiveAsync(int id, string? baker, CancellationToken cancel) =>
         await ShowAsync(id, baker, cancel) ? Partial("_Bench", View) : NotFound();
 
-    private async Task<bool> ShowAsync(int id, string? baker, CancellationToken cancel)
+    /// <summary>What would keep all in time, where the offer cannot.</summary>
+    public async Task<IActionResult> OnGetChoicesAsync(int id, string? baker, CancellationToken cancel)
+    {
+        if (await desk.OpenAsync(id, cancel) is not { } open)
+            return NotFound();
+        await replanner.ChoicesAsync(open, cancel);
+        return await OnGetLiveAsync(id, baker, cancel);
+    }
+
+    /// <summary>Puts the rest on the clock again.</summary>
+    public Task<IActionResult> OnPostLateAsync(int id, string? baker, CancellationToken cancel) =>
+        DoAsync(id, baker, async open => (await replanner.AskAsync(open, preferences.Shown, cancel)).Why, cancel);
+
+    /// <summary>Goes on by what was offered.</summary>
+    public Task<IActionResult> OnPostAcceptAsync(int id, string? baker, Guid offer, string? device, CancellationToken cancel) =>
+        DoAsync(
+            id, baker,
+            async open =>
+            {
+                if (replanner.Of(id) is not { } there || there.Id != offer)
+                    return "That offer was answered already, or another has been made since.";
+                await desk.AcceptAsync(there, device ?? "", baker ?? "", cancel);
+                replanner.Answered(open);
+                return "";
+            },
+            cancel);
+
+    /// <summary>Goes on as it is.</summary>
+    public Task<IActionResult> OnPostRefuseAsync(int id, string? baker, CancellationToken cancel) =>
+        DoAsync(
+            id, baker,
+            open =>
+            {
+                replanner.Answered(open);
+                return Task.FromResult("");
+            },
+            cancel);
+
+    /// <summary>Does what would keep all in time, and plans the rest with it.</summary>
+    public Task<IActionResult> OnPostChooseAsync(int id, string? baker, string? code, CancellationToken cancel) =>
+        DoAsync(
+            id, baker,
+            async open =>
+            {
+                if (DayChange.Read(code) is not { } change || !await desk.ApplyAsync(open, change, cancel))
+                    return "That cannot be done any more. Here is the day as it is now.";
+                return await desk.OpenAsync(id, cancel) is { } now ? (await replanner.AskAsync(now, preferences.Shown, cancel)).Why : "";
+            },
+            cancel);
+
+    private async Task<IActionResult> DoAsync(int id, string? baker, Func<OpenBench, Task<string>> act, CancellationToken cancel)
+    {
+        if (await desk.OpenAsync(id, cancel) is not { } open)
+            return NotFound();
+        var said = await act(open);
+        if (!await ShowAsync(id, baker, cancel, said))
+            return NotFound();
+        return Request.Headers.ContainsKey("HX-Request") ? Partial("_Bench", View) : Page();
+    }
+
+    private async Task<bool> ShowAsync(int id, string? baker, CancellationToken cancel, string said = "")
     {
         if (await desk.OpenAsync(id, cancel) is not { } open)
             return false;
         var lane = open.Day?.Bakers.Any(b => b.Id == baker) is true ? baker! : "";
-        View = new(open, lane, await clock.ZoneAsync(cancel), preferences.Shown);
+        View = new(open, lane, await clock.ZoneAsync(cancel), preferences.Shown, replanner.Of(id))
+        {
+            IsDue = replanner.IsDue(open),
+            Said = said,
+        };
         return true;
     }
 }

@@ -188,15 +188,33 @@ function show(text) {
   const done = at?.matches?.('[data-done]');
   const task = current()?.dataset.task;
   live.innerHTML = text;
+  window.htmx.process(live);
   for (const details of live.querySelectorAll('details[data-keep]')) details.open ||= open.includes(details.dataset.keep);
   offset = Number(document.getElementById('bench-state').dataset.now) - Date.now();
   const again_ = (id && document.getElementById(id)) || (deed && live.querySelector(`[data-deed="${CSS.escape(deed)}"]`))
     || (done && current()?.querySelector('[data-done]'));
   if (again_) again_.focus({ preventScroll: true });
-  bowls();
-  tick();
+  stand();
   if (current()?.dataset.task !== task) speakStep();
 }
+
+function stand() {
+  bowls();
+  tick();
+
+  // So far behind that the rest is put on the clock again without being asked; the baker says whether it is to be so.
+  const late = document.querySelector('form[data-late="now"]');
+  if (late && !offline) {
+    delete late.dataset.late;
+    window.htmx.trigger(late, 'submit');
+  }
+}
+
+document.addEventListener('htmx:afterSettle', (event) => {
+  if (event.target.id !== 'bench-live') return;
+  offset = Number(document.getElementById('bench-state').dataset.now) - Date.now();
+  stand();
+});
 
 let stream = null;
 let heard = Date.now();
@@ -504,6 +522,9 @@ document.addEventListener('visibilitychange', () => {
 readWall();
 bowls();
 tick();
+
+// After htmx has read the page: before that it would not know what to send.
+document.addEventListener('DOMContentLoaded', stand);
 window.setInterval(tick, 1000);
 stayAwake();
 listen();
