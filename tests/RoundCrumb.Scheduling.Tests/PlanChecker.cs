@@ -38,11 +38,19 @@ internal static class PlanChecker
             }
         }
 
+        // What happened is not argued with, nor is what it took.
+        bool Past(int i) => day.Done.ContainsKey(i);
+        for (var i = 0; i < day.Works.Count; i++)
+        {
+            if (day.Done.TryGetValue(i, out var done) && plan.Starts[i] != done.Start)
+                wrong.Add($"{day.Works[i].Key} is done and was moved");
+        }
+
         int Start(int i) => plan.Starts[i] * Grid;
         int End(int i) => (plan.Starts[i] + day.Works[i].Length) * Grid;
 
         // Long enough for the hands and the baking that the craft asks for, within a slot.
-        for (var i = 0; i < day.Works.Count; i++)
+        foreach (var i in Enumerable.Range(0, day.Works.Count).Where(i => !Past(i)))
         {
             var w = day.Works[i];
             var parts = w.Batches.Select(b => built.Made[b].Chain.Works[Array.IndexOf(at[b], i)]).ToList();
@@ -57,7 +65,7 @@ internal static class PlanChecker
         for (var b = 0; b < built.Made.Count; b++)
         {
             var (order, _, chain) = built.Made[b];
-            foreach (var gap in chain.Gaps)
+            foreach (var gap in chain.Gaps.Where(g => !Past(at[b][g.From]) || !Past(at[b][g.To])))
             {
                 var minutes = Start(at[b][gap.To]) - End(at[b][gap.From]);
                 if (minutes < gap.Wait.Least - 1)
@@ -67,7 +75,7 @@ internal static class PlanChecker
 
                 // What is made for several pies at once may stand till its turn comes: a day.
                 var most = gap.IsTie && day.Works[at[b][gap.From]].Batches.Count > 1 ? Math.Max(24 * 60, gap.Wait.Most) : gap.Wait.Most;
-                if (minutes > Math.Max(most, gap.Wait.Least + Grid) + 1)
+                if (!Past(at[b][gap.From]) && minutes > Math.Max(most, gap.Wait.Least + Grid) + 1)
                     wrong.Add(
                         $"{order.Key}: {chain.Works[gap.From].Label} to {chain.Works[gap.To].Label} {minutes} min, most {gap.Wait.Most:0}");
             }
@@ -78,15 +86,15 @@ internal static class PlanChecker
                 var minutes = ready - End(at[b][ending.From]);
                 if (minutes < ending.Wait.Least - 1)
                     wrong.Add($"{order.Key} has {minutes} min to set, least {ending.Wait.Least:0}");
-                if (minutes > Math.Max(ending.Wait.Most, ending.Wait.Least + Grid) + 1)
+                if (!Past(at[b][ending.From]) && minutes > Math.Max(ending.Wait.Most, ending.Wait.Least + Grid) + 1)
                     wrong.Add($"{order.Key} stands {minutes} min after {chain.Works[ending.From].Label}, most {ending.Wait.Most:0}");
             }
 
             if (ready < order.Due * Grid)
                 wrong.Add($"{order.Key} counts as ready before it is wanted");
-            foreach (var filled in chain.Filled.Where(f => ready - End(at[b][f]) > chain.Keeps.Most + 1))
+            foreach (var filled in chain.Filled.Where(f => !chain.Filled.Any(x => Past(at[b][x])) && ready - End(at[b][f]) > chain.Keeps.Most + 1))
                 wrong.Add($"{order.Key} is {ready - End(at[b][filled])} min old, keeps {chain.Keeps.Most:0}");
-            if (chain.Topped is { } topped && ready - End(at[b][topped]) > Math.Max(Grid, chain.HoldsMost) + 1)
+            if (chain.Topped is { } topped && !Past(at[b][topped]) && ready - End(at[b][topped]) > Math.Max(Grid, chain.HoldsMost) + 1)
                 wrong.Add($"{order.Key}: its topping holds {chain.HoldsMost:0} min");
         }
 
@@ -96,8 +104,14 @@ internal static class PlanChecker
             Count(hands, shift.From * Grid, shift.To * Grid, 1);
         for (var t = day.AfterHours * Grid; t < end; t++)
             hands[t] = Math.Max(1, hands[t]);
+        foreach (var (from, to) in day.Held)
+        {
+            for (var t = from * Grid; t < to * Grid; t++)
+                hands[t] = Math.Max(0, hands[t] - 1);
+        }
+
         var busy = new int[end];
-        for (var i = 0; i < day.Works.Count; i++)
+        foreach (var i in Enumerable.Range(0, day.Works.Count).Where(i => !Past(i)))
         {
             if (day.Works[i].IsHands)
                 Count(busy, Start(i), End(i), 1);
@@ -119,7 +133,7 @@ internal static class PlanChecker
 
         {
             var used = new int[end];
-            foreach (var i in Enumerable.Range(0, day.Works.Count).Where(i => day.Works[i].IsHands && day.Works[i].Tool == tool))
+            foreach (var i in Enumerable.Range(0, day.Works.Count).Where(i => !Past(i) && day.Works[i].IsHands && day.Works[i].Tool == tool))
                 Count(used, Start(i), End(i), 1);
             Over(wrong, tool.ToString(), used, _ => many);
         }
@@ -205,7 +219,8 @@ internal static class PlanChecker
             for (var b = 0; b < built.Made.Count; b++)
             {
                 var (_, pie, chain) = built.Made[b];
-                foreach (var gap in chain.Gaps.Where(g => g.At == where))
+                bool Past(int w) => day.Done.ContainsKey(at[b][w]);
+                foreach (var gap in chain.Gaps.Where(g => g.At == where && !(Past(g.From) && Past(g.To))))
                 {
                     var (from, to) = (at[b][gap.From], at[b][gap.To]);
                     Count(
