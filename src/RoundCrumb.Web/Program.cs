@@ -90,6 +90,7 @@ builder.Services.AddScoped<RunBook>();
 builder.Services.AddScoped<BenchDesk>();
 builder.Services.AddScoped<RunLog>();
 builder.Services.AddSingleton<RunFeed>();
+builder.Services.AddSingleton<ReadingDoor>();
 builder.Services.AddSingleton<Replanner>();
 builder.Services.AddSingleton(new PlanningSettings(builder.Configuration.GetValue("RoundCrumb:PlanSeconds", 10.0)));
 builder.Services.AddSingleton<Planner>();

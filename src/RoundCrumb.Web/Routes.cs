@@ -33,10 +33,12 @@ public static class Routes
     public const string Bakes = "/bakes";
     public const string Notebook = "/notebook";
     public const string Bench = "/bench";
+    public const string Devices = Bench + "/devices";
     public const string Units = "/units";
     public const string Backup = "/backup";
     public const string Health = "/healthz";
     public const string Api = "/api/v1";
+    public const string Readings = Api + "/readings";
 
     /// <summary>A page about something that went wrong; the status follows.</summary>
     public const string Trouble = "/trouble";

@@ -51,8 +51,13 @@ public sealed class Baker : IDisposable
     private readonly string _address;
 
     public Baker(TeaRoom room, int width = 1280, int height = 800)
+        : this(room.Address, width, height)
     {
-        _address = room.Address;
+    }
+
+    public Baker(string address, int width = 1280, int height = 800)
+    {
+        _address = address;
         var options = new ChromeOptions { BinaryLocation = "/usr/bin/chromium" };
         options.AddArguments(
             "--headless=new", "--no-sandbox", "--disable-gpu", "--disable-dev-shm-usage", "--no-first-run",
@@ -136,6 +141,16 @@ public sealed class Baker : IDisposable
         // A page that is being replaced may answer with an error of its own; it is asked again.
         wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(NoSuchElementException), typeof(UnknownErrorException));
         return wait.Until(condition)!;
+    }
+
+    /// <summary>Cuts the network, or joins it again.</summary>
+    public void Network(bool cut)
+    {
+        // Conditions count only for who has asked to be told of the network.
+        Driver.ExecuteCdpCommand("Network.enable", []);
+        Driver.ExecuteCdpCommand(
+            "Network.emulateNetworkConditions",
+            new Dictionary<string, object?> { ["offline"] = cut, ["latency"] = 0, ["downloadThroughput"] = -1, ["uploadThroughput"] = -1 });
     }
 
     /// <summary>What axe finds wrong, one line each.</summary>

@@ -9,13 +9,16 @@ public sealed class RunFeed
     /// <summary>How many events wait for a device that does not take them; it asks for the rest when it is back.</summary>
     private const int Most = 256;
 
+    /// <summary>How many readings wait for it.</summary>
+    private const int MostReadings = 4;
+
     private readonly Lock _lock = new();
-    private readonly Dictionary<int, List<Channel<NumberedEvent>>> _watchers = [];
+    private readonly Dictionary<int, List<Watch>> _watchers = [];
 
     /// <summary>Tells of new events.</summary>
     public void Tell(int run, IEnumerable<NumberedEvent> events)
     {
-        List<Channel<NumberedEvent>> to;
+        List<Watch> to;
         lock (_lock)
             to = _watchers.TryGetValue(run, out var watchers) ? [.. watchers] : [];
         if (to.Count == 0)
@@ -23,23 +26,32 @@ public sealed class RunFeed
         foreach (var e in events)
         {
             foreach (var watcher in to)
-                watcher.Writer.TryWrite(e);
+                watcher.Take(e);
         }
+    }
+
+    /// <summary>Tells every bench what a device reads; a bench that does not keep up sees the last of it.</summary>
+    public void Tell(LiveReading reading)
+    {
+        List<Watch> to;
+        lock (_lock)
+            to = [.. _watchers.Values.SelectMany(w => w)];
+        foreach (var watcher in to)
+            watcher.Take(reading);
     }
 
     /// <summary>Begins to watch a run; over when it is disposed of.</summary>
     public Watch Begin(int run)
     {
-        var channel = Channel.CreateBounded<NumberedEvent>(
-            new BoundedChannelOptions(Most) { SingleReader = true, FullMode = BoundedChannelFullMode.DropOldest });
+        var watch = new Watch(this, run);
         lock (_lock)
         {
             if (!_watchers.TryGetValue(run, out var watchers))
                 _watchers[run] = watchers = [];
-            watchers.Add(channel);
+            watchers.Add(watch);
         }
 
-        return new(this, run, channel);
+        return watch;
     }
 
     /// <summary>How many watch a run.</summary>
@@ -49,13 +61,13 @@ public sealed class RunFeed
             return _watchers.TryGetValue(run, out var watchers) ? watchers.Count : 0;
     }
 
-    private void End(int run, Channel<NumberedEvent> channel)
+    private void End(int run, Watch watch)
     {
         lock (_lock)
         {
             if (!_watchers.TryGetValue(run, out var watchers))
                 return;
-            watchers.Remove(channel);
+            watchers.Remove(watch);
             if (watchers.Count == 0)
                 _watchers.Remove(run);
         }
@@ -66,14 +78,35 @@ public sealed class RunFeed
     {
         private readonly RunFeed _feed;
         private readonly int _run;
-        private readonly Channel<NumberedEvent> _channel;
+        private readonly Channel<NumberedEvent> _events = New<NumberedEvent>(Most);
+        private readonly Channel<LiveReading> _readings = New<LiveReading>(MostReadings);
 
-        internal Watch(RunFeed feed, int run, Channel<NumberedEvent> channel) => (_feed, _run, _channel) = (feed, run, channel);
+        internal Watch(RunFeed feed, int run) => (_feed, _run) = (feed, run);
 
-        /// <summary>What comes in.</summary>
-        public ChannelReader<NumberedEvent> Reader => _channel.Reader;
+        /// <summary>What is done.</summary>
+        public ChannelReader<NumberedEvent> Events => _events.Reader;
+
+        /// <summary>What devices read.</summary>
+        public ChannelReader<LiveReading> Readings => _readings.Reader;
+
+        /// <summary>Waits until there is something of either.</summary>
+        public async Task WaitAsync(CancellationToken cancel)
+        {
+            using var either = CancellationTokenSource.CreateLinkedTokenSource(cancel);
+            var first = await Task.WhenAny(
+                Events.WaitToReadAsync(either.Token).AsTask(), Readings.WaitToReadAsync(either.Token).AsTask());
+            await either.CancelAsync();
+            await first;
+        }
+
+        internal void Take(NumberedEvent e) => _events.Writer.TryWrite(e);
+
+        internal void Take(LiveReading reading) => _readings.Writer.TryWrite(reading);
 
         /// <inheritdoc/>
-        public void Dispose() => _feed.End(_run, _channel);
+        public void Dispose() => _feed.End(_run, this);
+
+        private static Channel<T> New<T>(int most) => Channel.CreateBounded<T>(
+            new BoundedChannelOptions(most) { FullMode = BoundedChannelFullMode.DropOldest });
     }
 }

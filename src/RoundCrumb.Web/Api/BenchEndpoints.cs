@@ -12,7 +12,11 @@ namespace RoundCrumb.Web.Api;
 /// <param name="Id">The event.</param>
 /// <param name="Device">Which device it came from.</param>
 /// <param name="Deed">What was done; none for a sign of life.</param>
-public sealed record SeenEvent(int Seq, Guid Id, string Device, Deed? Deed);
+public sealed record SeenEvent(int Seq, Guid Id, string Device, Deed? Deed)
+{
+    /// <summary>What a device reads; none for what was done.</summary>
+    public LiveReading? Reading { get; init; }
+}
 
 /// <summary>The bench over HTTP: what is done goes in, what others do comes out.</summary>
 public static class BenchEndpoints
@@ -30,7 +34,20 @@ public static class BenchEndpoints
         api.MapGet("/runs/{id:int}/stream", StreamAsync)
             .WithSummary("Server-sent events of a run from a number on (Last-Event-ID, or after).").ProducesProblem(404)
             .DisableRequestTimeout();
+        api.MapPost("/readings", Read)
+            .WithSummary("Takes in what a scale or a probe reads; every bench sees it at once.")
+            .WithDescription(
+                "For a device of your own: send one reading whenever it changes, and once a second while it stands still. For example "
+                    + "{\"device\": \"shelf scale\", \"quantity\": \"weight\", \"value\": 412.5, \"unit\": \"g\"} or "
+                    + "{\"device\": \"custard probe\", \"quantity\": \"temperature\", \"value\": 168, \"unit\": \"F\"}. The instant may be left "
+                    + "out: it is then taken to be read now.")
+            .ProducesValidationProblem();
+        api.MapGet("/readings", static (ReadingDoor door) => TypedResults.Ok(door.Last))
+            .WithSummary("The last reading of each device, in g and °C.");
     }
+
+    private static Results<Ok<LiveReading>, ValidationProblem> Read(SentReading sent, ReadingDoor door) =>
+        door.Take(sent, out var troubles) is { } reading ? TypedResults.Ok(reading) : TypedResults.ValidationProblem(troubles);
 
     private static async Task<Results<Ok<TakenEvents>, NotFound, ValidationProblem>> TakeAsync(
         int id, SentEvents sent, BenchDesk desk, CancellationToken cancel)
@@ -70,36 +87,42 @@ public static class BenchEndpoints
         while (!either.IsCancellationRequested)
         {
             var more = await NextAsync(watch, either.Token);
-            if (more is null)
+            if (more is not var (events, readings))
                 yield break;
-            if (more.Count == 0)
+            if (events.Count + readings.Count == 0)
                 yield return Alive(from);
-            foreach (var e in more.Where(e => e.Seq > from))
+            foreach (var e in events.Where(e => e.Seq > from))
             {
                 from = e.Seq;
                 yield return Seen(e);
             }
+
+            foreach (var reading in readings)
+                yield return new(new(from, Guid.Empty, reading.Device, null) { Reading = reading }, "reading");
         }
     }
 
     /// <summary>What comes in next; nothing where a beat passes without, none where it is over.</summary>
-    private static async Task<IReadOnlyList<NumberedEvent>?> NextAsync(RunFeed.Watch watch, CancellationToken cancel)
+    private static async Task<(IReadOnlyList<NumberedEvent> Events, IReadOnlyList<LiveReading> Readings)?> NextAsync(
+        RunFeed.Watch watch, CancellationToken cancel)
     {
         using var beat = CancellationTokenSource.CreateLinkedTokenSource(cancel);
         beat.CancelAfter(Beat);
         try
         {
-            await watch.Reader.WaitToReadAsync(beat.Token);
+            await watch.WaitAsync(beat.Token);
         }
         catch (OperationCanceledException)
         {
-            return cancel.IsCancellationRequested ? null : [];
+            return cancel.IsCancellationRequested ? null : ([], []);
         }
 
-        var more = new List<NumberedEvent>();
-        while (watch.Reader.TryRead(out var e))
-            more.Add(e);
-        return more;
+        var (events, readings) = (new List<NumberedEvent>(), new List<LiveReading>());
+        while (watch.Events.TryRead(out var e))
+            events.Add(e);
+        while (watch.Readings.TryRead(out var reading))
+            readings.Add(reading);
+        return (events, readings);
     }
 
     private static SseItem<SeenEvent> Seen(NumberedEvent e) =>

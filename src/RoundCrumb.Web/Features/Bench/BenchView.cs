@@ -140,9 +140,12 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
     public IReadOnlyList<ReadingOf> Readings(BenchTask task) =>
         [.. Open.StepsOf(task).SelectMany(s => s.Step.Kind.Readings).Distinct()];
 
-    /// <summary>A reading in the baker's units.</summary>
-    public string Reading(ReadingOf of, double value) => Shown.Say(
-        new Quantity(value, of.IsWeight ? Dimension.Mass : of is ReadingOf.Oven ? Dimension.OvenReading : Dimension.Warmth));
+    /// <summary>A reading in the baker's units, as exactly as it was read.</summary>
+    public string Reading(ReadingOf of, double value) => !of.IsWeight
+        ? Shown.Say(new Quantity(value, of is ReadingOf.Oven ? Dimension.OvenReading : Dimension.Warmth))
+        : Shown.Units.Mass is MassUnit.Ounces
+            ? string.Create(CultureInfo.InvariantCulture, $"{value / KitchenMeasures.GramsPerOunce:0.##} oz")
+        : string.Create(CultureInfo.InvariantCulture, $"{value:#,0.#} g");
 
     /// <summary>The readings that were held at a task.</summary>
     public IEnumerable<HeldReading> HeldAt(BenchTask task) => Open.State.Readings.Where(r => r.Task == task.Planned.Task);

@@ -67,6 +67,9 @@ public static class Bar
     /// <summary>The day at work.</summary>
     public static Spot Bench { get; } = new("Bench", Routes.Bench);
 
+    /// <summary>A simulated scale and probe, and what a device of one's own sends.</summary>
+    public static Spot Devices { get; } = new("Scale and probe", Routes.Devices);
+
     /// <summary>Pans, ovens, cold places, bakers.</summary>
     public static Spot Kitchen { get; } = new("Kitchen", Routes.Kitchen);
 
@@ -90,7 +93,7 @@ public static class Bar
     [
         new("Counter", [Counter, OnTheCounter]),
         new("Pies", [Box, Compose, Pairings, WhatIf, Above, Baking, Cooling, Pour, Shells, Import]),
-        new("Days", [Days, Bench]),
+        new("Days", [Days, Bench, Devices]),
         new("Kitchen", [Kitchen, Pantry, Cold, Soften]),
         new("Notebook", [Bakes, ToLog]),
     ];

@@ -201,6 +201,7 @@ function show(text) {
 function stand() {
   bowls();
   tick();
+  showReadings();
 
   // So far behind that the rest is put on the clock again without being asked; the baker says whether it is to be so.
   const late = document.querySelector('form[data-late="now"]');
@@ -234,11 +235,59 @@ function listen() {
     bench.dataset.seen = String(seen.seq);
     refresh();
   });
+  stream.addEventListener('reading', (event) => {
+    heard = Date.now();
+    live.set(JSON.parse(event.data).device, { ...JSON.parse(event.data).reading, heard: Date.now() });
+    showReadings();
+  });
   stream.addEventListener('error', () => {
     if (stream.readyState === EventSource.CLOSED) window.setTimeout(listen, 3000);
     away();
   });
 }
+
+// ---- what a scale or a probe reads just now ----
+
+const live = new Map();
+const silentAfter = 5000;
+
+function lastOf(quantity) {
+  const some = [...live.values()].filter((r) => r.quantity === quantity && Date.now() - r.heard < silentAfter);
+  return some.sort((a, b) => b.heard - a.heard)[0];
+}
+
+function inTheirUnits(reading, unit) {
+  if (unit === 'oz') return (reading.value / 28.349523125).toFixed(2);
+  if (unit === 'F') return (reading.value * 1.8 + 32).toFixed(1);
+  return unit === 'g' ? String(Math.round(reading.value)) : reading.value.toFixed(1);
+}
+
+function showReadings() {
+  for (const form of document.querySelectorAll('.read-form')) {
+    const unit = form.dataset.unit;
+    const reading = lastOf(unit === 'g' || unit === 'oz' ? 'weight' : 'temperature');
+    const hold = form.querySelector('[data-hold]');
+    hold.hidden = !reading;
+    if (!reading) continue;
+    hold.dataset.value = inTheirUnits(reading, unit);
+    const words = `Hold ${hold.dataset.value} ${unit === 'F' || unit === 'C' ? `°${unit}` : unit}`;
+    if (hold.textContent !== words) hold.textContent = words;
+  }
+
+  const scale = lastOf('weight');
+  for (const said of document.querySelectorAll('.scale-says')) {
+    said.hidden = !scale;
+    if (scale) said.textContent = `scale: ${Math.round(scale.value)} g`;
+  }
+}
+
+document.addEventListener('click', (event) => {
+  const hold = event.target.closest('[data-hold]');
+  if (!hold) return;
+  hold.form.elements.value.value = hold.dataset.value;
+  hold.form.requestSubmit();
+});
+window.setInterval(showReadings, 1000);
 
 window.setInterval(() => {
   if (Date.now() - heard > 45000) {

@@ -1,0 +1,208 @@
+using System.Net;
+using System.Net.Sockets;
+using OpenQA.Selenium;
+using RoundCrumb.Web.Tests.Storage;
+
+namespace RoundCrumb.Browser.Tests;
+
+/// <summary>The bench as bakers use it: several devices in step, a network that goes, a computer that dies.</summary>
+[Collection(OneTeaRoom.Name)]
+public sealed class BenchTests(TeaRoom room)
+{
+    private const string Now = "#bench-live .task[data-task]:not([hidden])";
+
+    /// <summary>Makes a batch sheet of a pie of the demo and begins it.</summary>
+    private static void Begin(Baker baker, int pie)
+    {
+        baker.Open($"/compose?pie={pie}");
+        baker.Click("[formaction='/compose?handler=Make']");
+        baker.Until(_ => baker.Here.StartsWith("/bakes/", StringComparison.Ordinal), "the batch sheet");
+        baker.Click("form[action$='handler=Begin'] button");
+        baker.Until(_ => baker.Here.StartsWith("/bench/", StringComparison.Ordinal), "the bench");
+        baker.Until(_ => baker.Has("#bench-state"));
+    }
+
+    private static string Task(Baker baker) => baker.Find(Now).GetAttribute("data-task")!;
+
+    /// <summary>Ticks what is at hand and waits until the next thing is.</summary>
+    private static string Tick(Baker baker)
+    {
+        var task = Task(baker);
+        baker.Click(Now + " [data-done]");
+        baker.Until(_ => !baker.Has(Now) || Task(baker) != task, "the next step after " + task);
+        return task;
+    }
+
+    private static string Queue(Baker baker) =>
+        (string)baker.Driver.ExecuteScript(
+            "return Object.keys(localStorage).filter(k => k.startsWith('roundcrumb.bench.')).map(k => localStorage[k]).join() || '[]'")!;
+
+    [Fact]
+    public void Two_devices_keep_in_step_and_what_is_ticked_without_a_network_is_not_lost()
+    {
+        using var tablet = new Baker(room);
+        Begin(tablet, 2);
+        tablet.AxeViolations().ShouldBeEmpty();
+        using var phone = new Baker(room, 390, 844);
+        phone.Open(tablet.Here);
+        phone.AxeViolations().ShouldBeEmpty();
+        var first = Task(phone);
+
+        // What the tablet ticks, the phone sees without being touched.
+        Tick(tablet);
+        phone.Until(_ => Task(phone) != first, "the tablet's tick on the phone");
+
+        // The phone's network goes: it ticks on, its clock for the oven starts by itself, and it says that nothing is sent.
+        phone.Network(cut: true);
+        var alone = new List<string>();
+        for (var i = 0; i < 2; i++)
+            alone.Add(Tick(phone));
+        alone[^1].ShouldEndWith(".oven");
+        phone.Until(_ => phone.Text("#line-state").Contains("kept on this device", StringComparison.Ordinal), "the line's state");
+        phone.Text(".clock").ShouldContain("out of the oven");
+        Queue(phone).ShouldContain(alone[0]);
+        tablet.Has($"[data-task='{alone[^1]}']").ShouldBeTrue();
+
+        // It is back: all is sent, and the tablet has it.
+        phone.Network(cut: false);
+        phone.Until(_ => Queue(phone) == "[]", "an empty queue");
+        phone.Until(_ => !phone.Find("#bench").FindElement(By.CssSelector("#line-state")).Displayed, "the line's state gone");
+        tablet.Until(_ => Task(tablet) == Task(phone) && !tablet.Has($"[data-task='{alone[^1]}']"), "the phone's ticks on the tablet");
+        tablet.Text(".clock").ShouldContain("out of the oven");
+
+        // A page that is loaded anew knows all of it.
+        phone.Open(phone.Here);
+        phone.Text(".clock").ShouldContain("out of the oven");
+
+        // A mistake is taken back on one and comes back on the other.
+        var task = Task(tablet);
+        Tick(tablet);
+        phone.Until(_ => Task(phone) != task);
+        phone.Click(".done-list [data-undo]");
+        tablet.Until(_ => Task(tablet) == task, "the step again");
+        tablet.ConsoleErrors().ShouldBeEmpty();
+    }
+
+    [Fact]
+    public void A_clock_of_ones_own_rings_once_is_put_off_and_stopped()
+    {
+        using var baker = new Baker(room);
+        Begin(baker, 2);
+        baker.Find("#own-name").SendKeys("pears");
+        baker.Find("#own-minutes").SendKeys("soon");
+        baker.Click("#own-clock button");
+        baker.Text("#own-trouble").ShouldContain("How many minutes?");
+        baker.Find("#own-minutes").Clear();
+        baker.Find("#own-minutes").SendKeys("0.02");
+        baker.Click("#own-clock button");
+        baker.Until(_ => baker.Has(".clock.due") && baker.Text(".clock.due").Contains("pears", StringComparison.Ordinal), "a due clock");
+        baker.Until(d => d.Title.StartsWith('●'));
+        baker.Find("#bench").GetAttribute("data-rang").ShouldBe("1");
+
+        // Loaded anew it is due still, and does not ring again.
+        baker.Open(baker.Here);
+        baker.Until(_ => baker.Has(".clock.due"));
+        baker.Find("#bench").GetAttribute("data-rang").ShouldBeNull();
+        baker.Click(".clock.due [data-deed*='not-yet']");
+        baker.Until(_ => !baker.Has(".clock.due") && baker.Text(".clock").Contains("pears", StringComparison.Ordinal), "a clock put off");
+        baker.Driver.ExecuteScript("document.querySelector('.clock [data-deed*=clock-stopped]').click()");
+        baker.Until(_ => !baker.Has(".clock"), "no clock");
+    }
+
+    [Fact]
+    public void It_is_worked_by_two_keys_and_readings_are_kept_at_their_step()
+    {
+        using var baker = new Baker(room);
+        Begin(baker, 2);
+        var first = Task(baker);
+        baker.Driver.ExecuteScript("document.body.focus()");
+        baker.Press(Keys.PageDown);
+        baker.Until(_ => Task(baker) != first, "the next step by its key");
+        baker.Until(_ => Queue(baker) == "[]" && baker.Has("[data-undo]"));
+        baker.Driver.ExecuteScript("document.activeElement.blur()");
+        baker.Press(Keys.PageUp);
+        baker.Until(_ => Task(baker) == first, "back by its key");
+
+        // Nonsense stays where it was typed and is said; what can be meant is kept.
+        baker.Click(Now + " .reading summary");
+        baker.Find(Now + " .read-form input").SendKeys("heavy");
+        baker.Find(Now + " .read-form button").Click();
+        baker.Until(_ => baker.Text("#status").Contains("no number", StringComparison.Ordinal));
+        baker.Find(Now + " .read-form input").GetAttribute("value").ShouldBe("heavy");
+        baker.Find(Now + " .read-form input").Clear();
+        baker.Find(Now + " .read-form input").SendKeys("612");
+        baker.Find(Now + " .read-form button").Click();
+        baker.Until(_ => baker.Text(Now + " .reading").Contains("612 g", StringComparison.Ordinal), "the reading");
+    }
+
+    [Fact]
+    public void The_day_is_ended_and_written_down_from_what_the_bench_knows()
+    {
+        using var baker = new Baker(room, 390, 844);
+        Begin(baker, 2);
+        while (baker.Has(Now))
+            Tick(baker);
+        baker.Until(_ => baker.Has("[data-deed*='ended']"), "the end");
+        baker.Click(".button.big[data-deed*='ended']");
+        baker.Until(_ => baker.Here.EndsWith("/log", StringComparison.Ordinal), "the log");
+        baker.AxeViolations().ShouldBeEmpty();
+        baker.Click("input[name^='base-'][value='Crisp']");
+        baker.Click("input[name^='set-'][value='Clean']");
+        baker.Click("form .button.go");
+        baker.Until(_ => baker.Has("a[href^='/bakes/'][href$='/log']"), "the link to the log");
+        baker.Click("a[href^='/bakes/'][href$='/log']");
+        baker.Find("input[name=base][value=Crisp]").Selected.ShouldBeTrue();
+    }
+
+    [Fact]
+    public async Task A_computer_that_dies_in_the_middle_loses_nothing_and_the_bench_goes_on()
+    {
+        var folder = Directory.CreateTempSubdirectory("roundcrumb-bench-");
+        var port = FreePort();
+        string[] more = ["--demo", "--urls", $"http://127.0.0.1:{port}", "--contentRoot", WebRoot()];
+        var file = Path.Combine(folder.FullName, "bench.db");
+        var running = new Running(file, more);
+        try
+        {
+            var address = await running.AddressAsync(TimeSpan.FromSeconds(60));
+            using var baker = new Baker(address);
+            Begin(baker, 2);
+            var ticked = new List<string> { Tick(baker) };
+            baker.Until(_ => Queue(baker) == "[]", "an empty queue");
+            running.Dispose();
+
+            // Nobody answers: the bench goes on.
+            ticked.Add(Tick(baker));
+            ticked.Add(Tick(baker));
+            baker.Until(_ => baker.Text("#line-state").Contains("kept on this device", StringComparison.Ordinal), "the line's state");
+            running = new Running(file, more);
+            await running.AddressAsync(TimeSpan.FromSeconds(60));
+            baker.Until(_ => Queue(baker) == "[]", "what was kept, sent");
+            var next = Task(baker);
+            baker.Open(baker.Here);
+            Task(baker).ShouldBe(next);
+            ticked.ShouldAllBe(t => !baker.Has($"[data-task='{t}']"));
+            baker.Text(".clock").ShouldContain("out of the oven");
+        }
+        finally
+        {
+            running.Dispose();
+        }
+    }
+
+    private static int FreePort()
+    {
+        using var listener = new TcpListener(IPAddress.Loopback, 0);
+        listener.Start();
+        return ((IPEndPoint)listener.LocalEndpoint).Port;
+    }
+
+    /// <summary>Where the pages' own files are.</summary>
+    private static string WebRoot()
+    {
+        var at = new DirectoryInfo(AppContext.BaseDirectory);
+        while (at is not null && !File.Exists(Path.Combine(at.FullName, "RoundCrumb.slnx")))
+            at = at.Parent;
+        return Path.Combine(at!.FullName, "src", "RoundCrumb.Web");
+    }
+}
