@@ -136,6 +136,34 @@ public sealed class BenchTests(TeaRoom room)
     }
 
     [Fact]
+    public void A_probe_and_a_scale_are_seen_at_the_bench_and_held_onto_the_step()
+    {
+        using var bench = new Baker(room);
+        Begin(bench, 2);
+        using var devices = new Baker(room);
+        devices.Open("/bench/devices");
+        devices.AxeViolations().ShouldBeEmpty();
+        devices.Click("#scale [data-add='100']");
+        devices.Click("#scale [data-on]");
+        bench.Until(_ => bench.Text(Now + " .scale-says").StartsWith("scale: ", StringComparison.Ordinal), "the scale at the bench");
+        bench.Click(Now + " .reading summary");
+        bench.Until(_ => bench.Text(Now + " [data-hold]").StartsWith("Hold 1", StringComparison.Ordinal) || bench.Text(Now + " [data-hold]").StartsWith("Hold 9", StringComparison.Ordinal));
+        bench.Click(Now + " [data-hold]");
+        bench.Until(_ => bench.Has(Now + " .reading [data-deed*='undone']"), "the reading held");
+        bench.Click(Now + " .reading [data-deed*='undone']");
+        bench.Until(_ => !bench.Has(Now + " .reading [data-deed*='undone']"), "the reading taken back");
+
+        // A probe that is pulled out is told so where it is, and nothing of it comes to the bench.
+        devices.Click("#scale [data-flat]");
+        devices.Click("#probe [data-pulled]");
+        devices.Click("#probe [data-on]");
+        devices.Until(_ => devices.Text("#device-says").Contains("not plugged in", StringComparison.Ordinal), "the probe's trouble");
+        bench.Until(_ => !bench.Find(Now).FindElement(By.CssSelector(".scale-says")).Displayed, "a silent scale");
+        devices.Click("#probe [data-pulled]");
+        devices.Until(_ => !devices.Find("#devices").FindElement(By.CssSelector("#device-says")).Displayed, "no trouble");
+    }
+
+    [Fact]
     public void The_day_is_ended_and_written_down_from_what_the_bench_knows()
     {
         using var baker = new Baker(room, 390, 844);

@@ -326,6 +326,51 @@ public sealed partial class BenchTests : IAsyncLifetime
         page.ShouldContain("behind");
     }
 
+    [Theory]
+    [InlineData("weight", 412.5, "g", 412.5)]
+    [InlineData("weight", 1.2, "kg", 1200)]
+    [InlineData("weight", 2, "oz", 56.699)]
+    [InlineData("weight", 1, "lb", 453.592)]
+    [InlineData("temperature", 76, "C", 76)]
+    [InlineData("temperature", 168.8, "F", 76)]
+    public async Task A_device_says_what_it_reads_in_its_own_unit(string quantity, double value, string unit, double kept)
+    {
+        using var baker = _kitchen.Baker();
+        using var answer = await baker.PostAsJsonAsync("/api/v1/readings", new { device = "mine", quantity, value, unit }, Cancel);
+        answer.StatusCode.ShouldBe(HttpStatusCode.OK);
+        (await answer.Content.ReadFromJsonAsync<JsonElement>(Cancel)).GetProperty("value").GetDouble().ShouldBe(kept, 0.001);
+        (await baker.PageAsync("/bench/devices")).ShouldContain("mine");
+    }
+
+    [Theory]
+    [InlineData("""{"device":"mine","quantity":"temperature","value":900,"unit":"C"}""", "not plugged in")]
+    [InlineData("""{"device":"mine","quantity":"weight","value":500000,"unit":"g"}""", "on no kitchen's scale")]
+    [InlineData("""{"device":"mine","quantity":"temperature","unit":"C"}""", "shows nothing sends nothing")]
+    [InlineData("""{"device":"mine","quantity":"weight","value":4,"unit":"C"}""", "g, kg, oz or lb")]
+    [InlineData("""{"device":"","quantity":"weight","value":4,"unit":"g"}""", "A name of 1 to 40")]
+    [InlineData("""{"value":4,"unit":"g"}""", "weight or temperature")]
+    public async Task A_reading_that_cannot_be_meant_is_turned_away_with_words(string body, string words)
+    {
+        using var baker = _kitchen.Baker();
+        using var content = new StringContent(body, System.Text.Encoding.UTF8, "application/json");
+        using var answer = await baker.PostAsync(new Uri("/api/v1/readings", UriKind.Relative), content, Cancel);
+        answer.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+        JsonSerializer.Deserialize<JsonElement>(await answer.Content.ReadAsStringAsync(Cancel)).GetProperty("errors").ToString()
+            .ShouldContain(words);
+    }
+
+    [Fact]
+    public async Task A_device_whose_clock_is_years_off_reads_now_and_the_door_is_described_with_an_example()
+    {
+        using var baker = _kitchen.Baker();
+        using var answer = await baker.PostAsJsonAsync(
+            "/api/v1/readings",
+            new { device = "old", quantity = "weight", value = 5, unit = "g", instant = new DateTimeOffset(2001, 1, 1, 0, 0, 0, TimeSpan.Zero) }, Cancel);
+        var at = (await answer.Content.ReadFromJsonAsync<JsonElement>(Cancel)).GetProperty("at").GetDateTimeOffset();
+        (DateTimeOffset.UtcNow - at).Duration().ShouldBeLessThan(TimeSpan.FromMinutes(1));
+        (await baker.PageAsync("/openapi/v1.json")).ShouldContain("shelf scale");
+    }
+
     [Fact]
     public async Task A_day_without_a_plan_cannot_be_begun_and_says_what_to_do()
     {

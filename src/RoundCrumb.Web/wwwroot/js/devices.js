@@ -47,6 +47,7 @@ for (const device of page.querySelectorAll('.device')) {
 
   async function read() {
     if (!find('on').checked || find('flat').checked) {
+      tell(device.id, '');
       shows.textContent = find('flat').checked && find('on').checked ? 'nothing: the battery is flat' : 'off';
       is.read = is.truth;
       return;
@@ -64,10 +65,10 @@ for (const device of page.querySelectorAll('.device')) {
         headers: { 'Content-Type': 'application/json' },
         body: JSON.stringify({ device: device.dataset.device, quantity: device.dataset.quantity, value: said, unit: device.dataset.unit, instant: new Date().toISOString() }),
       });
-      if (answer.status === 400) tell(Object.values((await answer.json()).errors).flat().join(' '));
-      else tell(answer.ok ? '' : 'No answer from the kitchen computer; the device goes on reading.');
+      if (answer.status === 400) tell(device.id, Object.values((await answer.json()).errors).flat().join(' '));
+      else tell(device.id, answer.ok ? '' : 'No answer from the kitchen computer; the device goes on reading.');
     } catch {
-      tell('No answer from the kitchen computer; the device goes on reading.');
+      tell(device.id, 'No answer from the kitchen computer; the device goes on reading.');
     }
   }
 
@@ -75,7 +76,11 @@ for (const device of page.querySelectorAll('.device')) {
   window.setInterval(read, every);
 }
 
-function tell(what) {
+const told = new Map();
+
+function tell(device, words) {
+  told.set(device, words);
+  const what = [...new Set(told.values())].filter((w) => w.length > 0).join(' ');
   if (says.textContent !== what) says.textContent = what;
   says.hidden = what.length === 0;
 }

@@ -1,0 +1,28 @@
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
+
+namespace RoundCrumb.Scheduling.Playing;
+
+/// <summary>How a day differs from its plan. Our own choice, until a kitchen's log says better.</summary>
+public static class PlayConstants
+{
+    /// <summary>Hands to what was planned for them.</summary>
+    public static readonly Constant Hands = new(
+        "hands take, to what is planned", 1.02, 0.85, 1.4, Dimension.Factor, "Nobody is much quicker than usual; many things hold one up.");
+
+    /// <summary>What is in the oven to what was planned.</summary>
+    public static readonly Constant Bake = new(
+        "what bakes takes, to what is planned", 1.0, 0.93, 1.15, Dimension.Factor, "A shelf, a tin, a colder filling.");
+
+    /// <summary>Warming up to what is planned.</summary>
+    public static readonly Constant WarmUp = new(
+        "an oven warms up in, to what is planned", 1.0, 0.9, 1.4, Dimension.Factor, "The lamp goes out before the walls are hot.");
+
+    /// <summary>How often something goes wrong.</summary>
+    public static readonly Constant Mishap = new(
+        "of what hands do goes wrong", 0.02, 0.01, 0.04, Dimension.Share, "A torn sheet, a split batter, a lump to be sieved out.");
+
+    /// <summary>What that costs.</summary>
+    public static readonly Constant Mending = new(
+        "putting it right takes", 15, 8, 30, Dimension.Time, "Rolled again, whisked again, begun again.");
+}
