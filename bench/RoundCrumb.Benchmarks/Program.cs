@@ -7,6 +7,7 @@ using RoundCrumb.Benchmarks;
 // dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- search        search as you type over 5,000 parts
 // dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- start         started again after a kill
 // dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- heat          how a pie cools
+// dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- bench         ticks, runs, plays and days planned again
 // dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- large         every page with 1,000 pies and 2,000 parts beside the demo
 // alone
 // dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- days [16]     bake days of 8 to 40 batches, or of so many alone, against
@@ -21,6 +22,8 @@ switch (args)
         return await StartSpeed.RunAsync();
     case ["heat", ..]:
         return HeatSpeed.Run();
+    case ["bench", ..]:
+        return await BenchSpeed.RunAsync();
     case ["large", ..]:
         return await LargeKitchen.RunAsync();
     case ["days", var size]:

@@ -86,6 +86,7 @@ builder.Services.AddScoped<AllOrNothing>();
 builder.Services.AddScoped<BoxTransfer>();
 builder.Services.AddScoped<DayBook>();
 builder.Services.AddScoped<DayOpener>();
+builder.Services.AddScoped<DaySureness>();
 builder.Services.AddScoped<RunBook>();
 builder.Services.AddScoped<BenchDesk>();
 builder.Services.AddScoped<RunLog>();

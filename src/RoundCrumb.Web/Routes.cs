@@ -55,6 +55,9 @@ public static class Routes
     /// <summary>How a figure of a bake day was made.</summary>
     public static string DayWorking(int id) => Day(id) + "/working";
 
+    /// <summary>How sure a bake day is.</summary>
+    public static string Sure(int id) => Day(id) + "/sure";
+
     /// <summary>A batch sheet.</summary>
     public static string Bake(int id) => Bakes + "/" + Number(id);
 

@@ -380,6 +380,82 @@ public sealed partial class BenchTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task How_sure_a_day_is_and_one_click_makes_it_surer()
+    {
+        using var baker = _kitchen.Baker();
+        (await baker.PageAsync("/days/1/sure")).ShouldContain("Plan it first");
+        await baker.SendAsync("/days/1", "/days/1?handler=Solve");
+        while ((await baker.PageAsync("/days/1")).Contains("class=\"planning\"", StringComparison.Ordinal))
+            await Task.Delay(100, Cancel);
+        var page = await baker.PageAsync("/days/1/sure");
+        page.ShouldContain("Tried 1,000 times");
+        var all = Share(page);
+        var code = Regex.Match(page, "name=\"code\" value=\"([^\"]+)\"").Groups[1].Value;
+        code.ShouldBe("sooner 4");
+        using var done = await baker.SendAsync("/days/1/sure", "/days/1/sure?handler=Apply", ("code", code));
+        var after = await done.TextAsync();
+        after.ShouldContain("as sure as this now");
+        Share(after).ShouldBeGreaterThan(all);
+
+        // The day has a plan that fits it, in time as before.
+        (await baker.PageAsync("/days/1")).ShouldContain("Everything is ready in time");
+        using var nonsense = await baker.SendAsync("/days/1/sure", "/days/1/sure?handler=Apply", ("code", "sooner x"));
+        (await nonsense.TextAsync()).ShouldContain("cannot be done any more");
+        await baker.PageAsync("/days/99/sure", HttpStatusCode.NotFound);
+
+        static int Share(string page) => Regex.Match(page, "<p class=\"sure-all\"><strong>([^<]+)").Groups[1].Value switch
+        {
+            "always" => 101,
+            "nearly always" => 100,
+            "never" => 0,
+            var some => int.Parse(some.Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture),
+        };
+    }
+
+    [Fact]
+    public async Task A_run_that_is_late_is_offered_the_rest_anew_and_goes_on_by_it_once_accepted()
+    {
+        var clock = new SetClock(DateTimeOffset.UtcNow);
+        await using var kitchen = new Kitchen(demo: true) { Clock = clock };
+        using var baker = kitchen.Baker();
+        using var begun = await baker.SendAsync("/bakes/3", "/bakes/3?handler=Begin");
+        var bench = begun.Headers.Location!.ToString();
+        var run = int.Parse(bench.Split('/')[^1], System.Globalization.CultureInfo.InvariantCulture);
+        var tasks = Tasks(await baker.PageAsync(bench));
+
+        // The first step takes 50 min longer: so much later is all of it, proven, for one pair of hands.
+        clock.Now = clock.Now.AddMinutes(70);
+        await SendAsync(baker, run, clock.Now, Tick(tasks[0], clock.Now));
+        (await baker.PageAsync(bench)).ShouldContain("data-late=\"now\"");
+        using var asked = await baker.SendAsync(bench, $"{bench}?handler=Late");
+        var offered = await asked.TextAsync();
+        offered.ShouldContain("cannot be ready in time");
+        offered.ShouldContain("Proven: as things are");
+        offered.ShouldContain("things are moved");
+        Tasks(offered)[0].ShouldBe(tasks[1]);
+
+        // What would keep it in time is looked for, and it is not planned again by itself meanwhile.
+        var choices = await baker.PageAsync($"{bench}?handler=Choices");
+        choices.ShouldContain("name=\"code\" value=\"due ");
+        choices.ShouldNotContain("data-late=\"now\"");
+        var offer = Regex.Match(offered, "name=\"offer\" value=\"([^\"]+)\"").Groups[1].Value;
+        using var accepted = await baker.SendAsync(bench, $"{bench}?handler=Accept", ("offer", offer));
+        (await accepted.TextAsync()).ShouldContain("all in time");
+        await using var scope = kitchen.Services.CreateAsyncScope();
+        var open = (await scope.ServiceProvider.GetRequiredService<BenchDesk>().OpenAsync(run, Cancel))!;
+        open.State.Of(Key(tasks[0])).IsDone.ShouldBeTrue();
+        open.State.Left().ShouldAllBe(t => t.From >= clock.Now.AddMinutes(-5));
+        open.Day!.Plan.ShouldNotBeNull();
+
+        // Answered twice it is said; a choice changes the day and the rest is planned with it.
+        using var twice = await baker.SendAsync(bench, $"{bench}?handler=Accept", ("offer", offer));
+        (await twice.TextAsync()).ShouldContain("answered already");
+        var code = Regex.Match(choices, "name=\"code\" value=\"([^\"]+)\"").Groups[1].Value;
+        using var chosen = await baker.SendAsync(bench, $"{bench}?handler=Choose", ("code", code));
+        (await chosen.TextAsync()).ShouldContain("all in time");
+    }
+
+    [Fact]
     public async Task Begun_twice_it_is_one_run()
     {
         using var baker = _kitchen.Baker();
