@@ -147,7 +147,10 @@ public sealed class BenchTests(TeaRoom room)
         devices.Click("#scale [data-on]");
         bench.Until(_ => bench.Text(Now + " .scale-says").StartsWith("scale: ", StringComparison.Ordinal), "the scale at the bench");
         bench.Click(Now + " .reading summary");
-        bench.Until(_ => bench.Text(Now + " [data-hold]").StartsWith("Hold 1", StringComparison.Ordinal) || bench.Text(Now + " [data-hold]").StartsWith("Hold 9", StringComparison.Ordinal));
+        bench.Until(
+            _ =>
+                bench.Text(Now + " [data-hold]").StartsWith("Hold 1", StringComparison.Ordinal)
+                    || bench.Text(Now + " [data-hold]").StartsWith("Hold 9", StringComparison.Ordinal));
         bench.Click(Now + " [data-hold]");
         bench.Until(_ => bench.Has(Now + " .reading [data-deed*='undone']"), "the reading held");
         bench.Click(Now + " .reading [data-deed*='undone']");

@@ -37,7 +37,8 @@ public sealed class EveryScreenTests(TeaRoom room)
         "/kitchen/soften?room=14&grams=x",
         "/compose/cooling?fill=rhubarb-buttermilk&where=StillFridge&many=x",
         "/compose/cooling?pan=springform-20&fill=lemon-cheese&where=BlastChiller&many=8",
-        "/notebook", "/notebook?show=open", "/bench", "/bench/devices", "/pantry", "/pantry?q=zzz", "/pantry/butter", "/pantry/new?from=butter",
+        "/notebook", "/notebook?show=open", "/bench", "/bench/devices", "/pantry", "/pantry?q=zzz", "/pantry/butter",
+        "/pantry/new?from=butter",
     ];
 
     [Theory]

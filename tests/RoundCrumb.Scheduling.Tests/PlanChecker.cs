@@ -92,7 +92,9 @@ internal static class PlanChecker
 
             if (ready < order.Due * Grid)
                 wrong.Add($"{order.Key} counts as ready before it is wanted");
-            foreach (var filled in chain.Filled.Where(f => !chain.Filled.Any(x => Past(at[b][x])) && ready - End(at[b][f]) > chain.Keeps.Most + 1))
+            foreach (
+                var filled in chain.Filled.Where(
+                    f => !chain.Filled.Any(x => Past(at[b][x])) && ready - End(at[b][f]) > chain.Keeps.Most + 1))
                 wrong.Add($"{order.Key} is {ready - End(at[b][filled])} min old, keeps {chain.Keeps.Most:0}");
             if (chain.Topped is { } topped && !Past(at[b][topped]) && ready - End(at[b][topped]) > Math.Max(Grid, chain.HoldsMost) + 1)
                 wrong.Add($"{order.Key}: its topping holds {chain.HoldsMost:0} min");
@@ -133,7 +135,8 @@ internal static class PlanChecker
 
         {
             var used = new int[end];
-            foreach (var i in Enumerable.Range(0, day.Works.Count).Where(i => !Past(i) && day.Works[i].IsHands && day.Works[i].Tool == tool))
+            foreach (
+                var i in Enumerable.Range(0, day.Works.Count).Where(i => !Past(i) && day.Works[i].IsHands && day.Works[i].Tool == tool))
                 Count(used, Start(i), End(i), 1);
             Over(wrong, tool.ToString(), used, _ => many);
         }

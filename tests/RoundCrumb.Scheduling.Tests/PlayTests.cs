@@ -92,7 +92,8 @@ public sealed class PlayTests(ITestOutputHelper output)
 }
 
 /// <summary>
-/// The same rules told again, by a clock that looks at everything every tenth of a minute. It knows nothing of events, and is as slow as that.
+/// The same rules told again, by a clock that looks at everything every tenth of a minute. It knows nothing of events, and is as slow
+/// as that.
 /// </summary>
 internal static class TickingClock
 {
@@ -110,7 +111,9 @@ internal static class TickingClock
             i => day.Works[i].Load is null
                 ? -1
                 : plan.Runs.ToList().FindIndex(
-                    r => r.Oven == plan.Ovens[i] && r.Heat == day.Works[i].Load!.Heat && r.From <= plan.Starts[i] && plan.Starts[i] < r.To));
+                    r =>
+                        r.Oven == plan.Ovens[i] && r.Heat == day.Works[i].Load!.Heat && r.From <= plan.Starts[i]
+                            && plan.Starts[i] < r.To));
         var end = (day.Horizon + 400) * 5.0;
         for (var now = order.Min(i => plan.Starts[i]) * 5.0; now < end && done.Any(d => d is null); now += Step)
         {
@@ -136,7 +139,9 @@ internal static class TickingClock
 
             // First the oven's door, what has been due longest first.
             foreach (var i in Enumerable.Range(0, works).Where(
-                         i => begun[i] is not null && done[i] is null && day.Works[i].Load is not null && !atDoor[i] && until[i] <= now + 1e-6)
+                         i =>
+                             begun[i] is not null && done[i] is null && day.Works[i].Load is not null && !atDoor[i]
+                                 && until[i] <= now + 1e-6)
                          .OrderBy(i => until[i]).ToList())
             {
                 if (Free() <= 0)
@@ -156,9 +161,16 @@ internal static class TickingClock
                 var w = day.Works[i];
                 if (w.Load is null)
                 {
-                    var many = w.Tool switch { Tool.Burner => day.Burners, Tool.Mixer => day.Mixers, Tool.Processor => day.Processors, _ => 0 };
+                    var many = w.Tool switch
+                    {
+                        Tool.Burner => day.Burners,
+                        Tool.Mixer => day.Mixers,
+                        Tool.Processor => day.Processors,
+                        _ => 0
+                    };
                     if (Free() <= 0 || (many > 0 && Enumerable.Range(0, works).Count(
-                            x => begun[x] is not null && done[x] is null && day.Works[x].Load is null && day.Works[x].Tool == w.Tool) >= many))
+                            x => begun[x] is not null && done[x] is null && day.Works[x].Load is null && day.Works[x].Tool == w.Tool)
+                                >= many))
                         continue;
                     (begun[i], until[i]) = (now, now + draw.Hands[i]);
                     continue;

@@ -14,7 +14,10 @@ public sealed class ReplanTests(ITestOutputHelper output)
 
     private static readonly CancellationToken Cancel = TestContext.Current.CancellationToken;
 
-    public static TheoryData<int, int> Some() => [.. from seed in Enumerable.Range(1, 4) from batches in (int[])[3, 7] select (seed, batches)];
+    public static TheoryData<int, int> Some() =>
+    [
+        .. from seed in Enumerable.Range(1, 4) from batches in (int[])[3, 7] select (seed, batches)
+    ];
 
     /// <summary>The day at a moment: all that was to be begun by then was, and one thing of hands takes so much longer.</summary>
     private static (BuiltDay Later, int Overran) At(BuiltDay built, Plan plan, int now, int late)
@@ -22,12 +25,14 @@ public sealed class ReplanTests(ITestOutputHelper output)
         var day = built.Day;
         var done = Enumerable.Range(0, day.Works.Count).Where(i => plan.Starts[i] < now).ToDictionary(
             i => day.Works[i].Key, i => new DoneWork(
-                plan.Starts[i], plan.Ovens[i] < 0 ? "" : day.Ovens[plan.Ovens[i]].Id, [.. day.Works[i].Batches.Select(b => day.Batches[b].Key)]));
+                plan.Starts[i], plan.Ovens[i] < 0 ? "" : day.Ovens[plan.Ovens[i]].Id,
+                [.. day.Works[i].Batches.Select(b => day.Batches[b].Key)]));
         var overran = Enumerable.Range(0, day.Works.Count).Where(i => day.Works[i].IsHands && plan.Starts[i] < now)
             .MaxBy(i => plan.EndOf(day, i));
         var lengths = new Dictionary<string, int> { [day.Works[overran].Key] = day.Works[overran].Length + late };
         var later = DayBuilder.Build(
-            built.Made.Select(m => m.Order), built.Setting with { Now = now, Done = done, UnderWay = built.Day.Batches.Select(b => b.Key).ToHashSet() });
+            built.Made.Select(m => m.Order),
+            built.Setting with { Now = now, Done = done, UnderWay = built.Day.Batches.Select(b => b.Key).ToHashSet() });
         var held = late > 0 ? [(now, plan.EndOf(day, overran) + late)] : Array.Empty<(int, int)>();
         return (new DayFacts(lengths, held).Of(later), overran);
     }

@@ -217,7 +217,12 @@ public sealed partial class BenchTests : IAsyncLifetime
         var each = made.Pie.FilledMass.Value.Value;
         await SendAsync(
             baker, run, now,
-            new { id = Guid.NewGuid(), at = now, deed = new { kind = "measured", task = make.ToString(), of = "pot", value = 3 * (each - 30) } });
+            new
+            {
+                id = Guid.NewGuid(),
+                at = now,
+                deed = new { kind = "measured", task = make.ToString(), of = "pot", value = 3 * (each - 30) },
+            });
         var page = await baker.PageAsync($"/bench/{run}");
         page.ShouldContain($"{Math.Round((each - 30) / 5) * 5:0} g into each, not");
     }
@@ -300,7 +305,8 @@ public sealed partial class BenchTests : IAsyncLifetime
         page.ShouldContain("15 min");
         var order = Regex.Match(page, "name=\"base-(\\d+)\"").Groups[1].Value;
         using var written = await baker.SendAsync(
-            $"/bench/{run}/log", $"/bench/{run}/log", ($"base-{order}", "Crisp"), ($"set-{order}", "Clean"), ($"notes-{order}", "a little sweet"));
+            $"/bench/{run}/log", $"/bench/{run}/log", ($"base-{order}", "Crisp"), ($"set-{order}", "Clean"),
+            ($"notes-{order}", "a little sweet"));
         (await written.TextAsync()).ShouldContain("Written down.");
 
         // On the sheet that it was begun from, every step and line is ticked, and the log has minutes, weight and verdict.
@@ -365,7 +371,15 @@ public sealed partial class BenchTests : IAsyncLifetime
         using var baker = _kitchen.Baker();
         using var answer = await baker.PostAsJsonAsync(
             "/api/v1/readings",
-            new { device = "old", quantity = "weight", value = 5, unit = "g", instant = new DateTimeOffset(2001, 1, 1, 0, 0, 0, TimeSpan.Zero) }, Cancel);
+            new
+            {
+                device = "old",
+                quantity = "weight",
+                value = 5,
+                unit = "g",
+                instant = new DateTimeOffset(2001, 1, 1, 0, 0, 0, TimeSpan.Zero),
+            },
+            Cancel);
         var at = (await answer.Content.ReadFromJsonAsync<JsonElement>(Cancel)).GetProperty("at").GetDateTimeOffset();
         (DateTimeOffset.UtcNow - at).Duration().ShouldBeLessThan(TimeSpan.FromMinutes(1));
         (await baker.PageAsync("/openapi/v1.json")).ShouldContain("shelf scale");

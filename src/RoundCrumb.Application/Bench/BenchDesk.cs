@@ -95,7 +95,8 @@ public sealed class BenchDesk(
         var here = kitchen.Bakers.FirstOrDefault(b => b.On(today.DayOfWeek) is { } h && wall.SlotsOf(today, h.From, h.To) is var s
             && s.From <= now && now < s.To) ?? kitchen.Bakers[0];
         var named = $"{bake.PieName} × {bake.Pies}";
-        var day = await book.AddAsync(named.Length > BakeDay.LongestName ? named[..BakeDay.LongestName] : named, today, dates.Count, cancel);
+        var day = await book.AddAsync(
+            named.Length > BakeDay.LongestName ? named[..BakeDay.LongestName] : named, today, dates.Count, cancel);
         await book.ChangeAsync(
             day.Id,
             d =>
@@ -109,7 +110,11 @@ public sealed class BenchDesk(
                 d.Orders.Add(
                     new()
                     {
-                        Name = bake.PieName, Address = bake.Address, Count = bake.Pies, Due = wall.WallOf(due), BakeId = bake.Id,
+                        Name = bake.PieName,
+                        Address = bake.Address,
+                        Count = bake.Pies,
+                        Due = wall.WallOf(due),
+                        BakeId = bake.Id,
                     });
             },
             cancel);
@@ -208,7 +213,8 @@ public sealed class BenchDesk(
         ? Task.FromResult(false)
         : book.ChangeAsync(open.Run.BakeDayId, d => new DayChanges(day).Apply(d, change), cancel);
 
-    private static string Short(string? words) => (words ?? "") is var all && all.Length > RunRow.LongestDevice ? all[..RunRow.LongestDevice] : all;
+    private static string Short(string? words) =>
+        (words ?? "") is var all && all.Length > RunRow.LongestDevice ? all[..RunRow.LongestDevice] : all;
 
     /// <summary>Why something cannot be meant; none where it can.</summary>
     private static string? Trouble(Deed? deed) => deed switch

@@ -1,6 +1,7 @@
 using RoundCrumb.Application.Days;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Bench;
+using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
@@ -42,6 +43,8 @@ public sealed record OpenBench(Run Run, int Seq, RunState State, OpenDay? Day, D
 
     private readonly Dictionary<WorkKey, int> _works =
         Day is null ? [] : Day.Built.Day.Works.Select((w, i) => (RunPlans.KeyOf(w), i)).ToDictionary(x => x.Item1, x => x.i);
+
+    private readonly Dictionary<(string Order, string Oven), Prepared> _inOven = [];
 
     /// <summary>A task as the bench shows it.</summary>
     public BenchTask TaskOf(PlannedTask planned) =>
@@ -111,14 +114,29 @@ public sealed record OpenBench(Run Run, int Seq, RunState State, OpenDay? Day, D
             if (work.Load is null)
             {
                 foreach (var s in work.Steps[k])
-                    yield return (made, made.Chain.Steps[s]);
+                    yield return InThatOven(made, made.Chain.Steps[s], task.Planned.Oven);
                 continue;
             }
 
             // At the oven's door: the step that is done there; going in is the first of the load's steps.
             var baking = made.Chain.Works[work.Sources[k].Work].Baking!;
-            yield return (made, made.Chain.Steps[task.Planned.Task.Touch is { } t ? baking.Touches[t].Step : work.Steps[k][0]]);
+            yield return InThatOven(
+                made, made.Chain.Steps[task.Planned.Task.Touch is { } t ? baking.Touches[t].Step : work.Steps[k][0]], task.Planned.Oven);
         }
+    }
+
+    /// <summary>A step in the terms of the oven that it is done in, which need not be the one that the pie was thought out for.</summary>
+    private (Prepared Made, Step Step) InThatOven(Prepared made, Step step, string oven)
+    {
+        if (oven.Length == 0 || Day!.Kitchen.Ovens.FirstOrDefault(o => o.Id == oven) is not { } that || made.Pie.Card.Setting.Oven == that)
+            return (made, step);
+        if (!_inOven.TryGetValue((made.Order.Key, oven), out var there))
+        {
+            var pie = Assessment.Of(made.Pie.Composition with { Oven = that }, made.Order.Count, Day.Kitchen);
+            _inOven[(made.Order.Key, oven)] = there = made with { Pie = pie };
+        }
+
+        return (there, there.Pie.Chain.Steps.FirstOrDefault(s => s.Id == step.Id) ?? step);
     }
 
     /// <summary>What is weighed out at a task.</summary>

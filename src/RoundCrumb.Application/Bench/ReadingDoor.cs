@@ -29,7 +29,8 @@ public sealed record SentReading(string? Device, DeviceQuantity? Quantity, doubl
 public sealed record LiveReading(string Device, DeviceQuantity Quantity, double Value, DateTimeOffset At);
 
 /// <summary>
-/// The one door for readings: a scale, a probe, home-made or simulated, says what it reads, and every bench sees it. What is worth keeping a
+/// The one door for readings: a scale, a probe, home-made or simulated, says what it reads, and every bench sees it. What is worth
+/// keeping a
 /// baker holds onto a step; the rest is forgotten.
 /// </summary>
 public sealed class ReadingDoor(RunFeed feed, TimeProvider clock)

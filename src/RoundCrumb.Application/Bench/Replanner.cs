@@ -45,7 +45,8 @@ public sealed record Offer(
 public sealed record Offered(Offer? Offer, string Why);
 
 /// <summary>
-/// Puts the rest of a day that is under way on the clock again: what happened is fixed, then as little lateness as can be, then as few moves.
+/// Puts the rest of a day that is under way on the clock again: what happened is fixed, then as little lateness as can be, then as few
+/// moves.
 /// </summary>
 public sealed class Replanner(Planner planner)
 {
@@ -59,7 +60,9 @@ public sealed class Replanner(Planner planner)
 
     private static readonly TimeSpan LongestForChoices = TimeSpan.FromSeconds(12);
 
-    /// <summary>Minutes by which a run has to get later before it is planned again without being asked, once an offer was refused.</summary>
+    /// <summary>
+    /// Minutes by which a run has to get later before it is planned again without being asked, once an offer was refused.
+    /// </summary>
     private const int LaterAgain = 10;
 
     private readonly ConcurrentDictionary<int, Offer> _offers = [];

@@ -50,7 +50,9 @@ public sealed class RunLog(BakeBook bakes, DayBook days)
         return all;
     }
 
-    /// <summary>Writes an order down: its batch sheet is ticked as it was done, and what was timed and measured stands in its log.</summary>
+    /// <summary>
+    /// Writes an order down: its batch sheet is ticked as it was done, and what was timed and measured stands in its log.
+    /// </summary>
     /// <param name="open">The run.</param>
     /// <param name="one">The order.</param>
     /// <param name="verdicts">How it came out.</param>
@@ -70,7 +72,8 @@ public sealed class RunLog(BakeBook bakes, DayBook days)
         foreach (var task in open.State.Plan.Tasks.Where(t => t.Orders.Contains(one.Made.Order.Key) && open.State.Of(t.Task).IsDone))
         {
             var shown = open.TaskOf(task);
-            ticks.UnionWith(open.StepsOf(shown).Where(s => s.Made == one.Made).Select(s => BatchSheet.StepTick(s.Step)));
+            ticks.UnionWith(
+                open.StepsOf(shown).Where(s => s.Made.Order.Key == one.Made.Order.Key).Select(s => BatchSheet.StepTick(s.Step)));
             ticks.UnionWith(open.LinesOf(shown).Select(l => l.Key));
         }
 

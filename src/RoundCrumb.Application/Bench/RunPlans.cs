@@ -24,10 +24,13 @@ public static class RunPlans
             var pies = string.Join(" and ", work.Batches.Select(b => day.Batches[b].Name));
             if (work.Load is not { } load)
             {
+                // Hands that put something in do it for the oven that it goes into.
+                var into = day.Gaps.Where(g => g.From == placed.Index && g.IsTie && day.Works[g.To].Load is not null)
+                    .Select(g => view.Plan.Ovens[g.To]).Where(o => o >= 0).Select(o => day.Ovens[o].Id).FirstOrDefault("");
                 tasks.Add(
                     new(
-                        new(key), At(placed.From), work.Length * Slot.Minutes, BakerAt(placed.Who), "", $"{pies}: {Small(placed.Label)}",
-                        orders));
+                        new(key), At(placed.From), work.Length * Slot.Minutes, BakerAt(placed.Who), into,
+                        $"{pies}: {Small(placed.Label)}", orders));
                 continue;
             }
 
@@ -38,7 +41,8 @@ public static class RunPlans
                 : view.AtTheDoor.GetValueOrDefault((placed.Index, 0), -1);
             tasks.Add(
                 new(
-                    new(key), At(placed.From), PutIn, BakerAt(puts), oven, $"{pies}: into the {day.Ovens[placed.Oven].Name.ToLowerInvariant()}",
+                    new(key), At(placed.From), PutIn, BakerAt(puts), oven,
+                    $"{pies}: into the {day.Ovens[placed.Oven].Name.ToLowerInvariant()}",
                     orders));
             var steps = view.Built.WorksOf(placed.Index)[0];
             for (var k = 0; k < load.Touches.Count; k++)

@@ -208,7 +208,7 @@ public sealed class DayOpener(DayBook book, RunBook runs, CompositionReader comp
         {
             if (run.BegunAt(task.Task) is { } begun)
                 done[task.Task.Work.ToString()] = new(
-                    Math.Max(0, wall.SlotAt(begun)), task.Oven, task.Orders.Count > 1 ? task.Orders : []);
+                    Math.Max(0, wall.SlotAt(begun)), task.Task.Work.Work.InOven ? task.Oven : "", task.Orders.Count > 1 ? task.Orders : []);
         }
 
         return done;

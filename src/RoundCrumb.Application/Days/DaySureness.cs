@@ -126,7 +126,8 @@ public sealed class DaySureness(DayBook book, DayOpener days, Planner planner)
     }
 
     /// <summary>
-    /// The day with a change, and its plan with it; none where there is no such plan. For an earlier start it is planned as if all were wanted
+    /// The day with a change, and its plan with it; none where there is no such plan. For an earlier start it is planned as if all were
+    /// wanted
     /// sooner, but for what is served at its hour or would stand too long; when it is wanted stays as it is.
     /// </summary>
     private async Task<(BuiltDay Built, Plan Plan)?> WithAsync(OpenDay open, SurerChange change, CancellationToken cancel)

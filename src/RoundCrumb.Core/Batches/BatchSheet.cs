@@ -89,7 +89,8 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
         for (var i = 0; i < pie.Layers.Count; i++)
             parts.Add(
                 Part(
-                    WeighedFor.Layer, i, "Beneath: " + pie.Layers[i].Choice.Name, pie.Layers[i].Lines.Select(l => Times(l, pie.Pies, "under")),
+                    WeighedFor.Layer, i, "Beneath: " + pie.Layers[i].Choice.Name,
+                    pie.Layers[i].Lines.Select(l => Times(l, pie.Pies, "under")),
                     $"under{i + 1}"));
 
         var formula = c.Filling.Formula;
@@ -108,7 +109,8 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
         for (var i = 0; i < pie.Toppings.Count; i++)
             parts.Add(
                 Part(
-                    WeighedFor.Topping, i, pie.Toppings.Count == 1 ? "Topping" : (i == 0 ? "Topping: " : "On that: ") + pie.Toppings[i].Choice.Topping.Name,
+                    WeighedFor.Topping, i,
+                    pie.Toppings.Count == 1 ? "Topping" : (i == 0 ? "Topping: " : "On that: ") + pie.Toppings[i].Choice.Topping.Name,
                     pie.Toppings[i].Lines.Select(l => Times(l, pie.Pies, "topping")), i == 0 ? "topping" : $"topping-{i + 1}"));
 
         var allergens = parts.SelectMany(p => p.Lines).Aggregate(Allergens.None, (all, line) => all | line.Ingredient.Allergens);

@@ -21,7 +21,8 @@ public enum ClockKind
 /// <param name="Since">When it was begun.</param>
 /// <param name="Due">When it is due, with all that it was put off.</param>
 /// <param name="PutOff">Minutes by which it was put off.</param>
-public sealed record RunClock(string Id, ClockKind Kind, TaskKey? Task, string Name, DateTimeOffset Since, DateTimeOffset Due, double PutOff)
+public sealed record RunClock(
+    string Id, ClockKind Kind, TaskKey? Task, string Name, DateTimeOffset Since, DateTimeOffset Due, double PutOff)
 {
     /// <summary>True once it is due.</summary>
     public bool IsDue(DateTimeOffset now) => Due <= now;

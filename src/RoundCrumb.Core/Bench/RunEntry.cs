@@ -7,7 +7,9 @@ using RoundCrumb.Core.Steps;
 
 namespace RoundCrumb.Core.Bench;
 
-/// <summary>What a run says of one order, as an entry of the log: what was timed and measured. How it came out is for a baker to say.</summary>
+/// <summary>
+/// What a run says of one order, as an entry of the log: what was timed and measured. How it came out is for a baker to say.
+/// </summary>
 public static class RunEntry
 {
     /// <summary>The entry.</summary>

@@ -7,7 +7,7 @@ namespace RoundCrumb.Core.Bench;
 /// <param name="From">When it is begun.</param>
 /// <param name="Minutes">How long hands are busy with it; 0 or more.</param>
 /// <param name="Baker">Whose it is, by id; empty for whoever is free.</param>
-/// <param name="Oven">The oven of a load and of what is done at its door, by id; empty for the rest.</param>
+/// <param name="Oven">The oven of a load, of what is done at its door and of hands that put it in, by id; empty for the rest.</param>
 /// <param name="Name">What it is called, with its pies: what a clock says.</param>
 /// <param name="Orders">For which orders it is done, by their keys.</param>
 public sealed record PlannedTask(

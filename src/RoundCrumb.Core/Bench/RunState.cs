@@ -108,7 +108,9 @@ public sealed class RunState
     /// <param name="events">In any order; one that is there twice counts once.</param>
     public static RunState Of(IEnumerable<RunEvent> events)
     {
-        var all = events.OrderBy(e => e.At).ThenBy(e => e.Id).DistinctBy(e => e.Id).ToList();
+        var all = events.ToList();
+        all.Sort(static (a, b) => a.At.UtcTicks.CompareTo(b.At.UtcTicks) is not 0 and var by ? by : a.Id.CompareTo(b.Id));
+        all = [.. all.DistinctBy(e => e.Id)];
         var counts = Counting(all);
         var state = new RunState();
         foreach (var e in all.Where(e => counts(e.Id)))

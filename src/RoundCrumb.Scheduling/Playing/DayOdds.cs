@@ -68,7 +68,8 @@ public sealed record DayOdds(int Plays, double AllInTime, IReadOnlyList<OrderOdd
     }
 
     /// <summary>
-    /// The work that made a batch late: back from its last work along what each had to wait for, the one that took most longer than planned.
+    /// The work that made a batch late: back from its last work along what each had to wait for, the one that took most longer than
+    /// planned.
     /// </summary>
     private static int Blame(Day day, Played played, int batch)
     {

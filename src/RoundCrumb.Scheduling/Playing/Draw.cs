@@ -64,7 +64,8 @@ public sealed record Draw(double[] Hands, double[][] Stages, double[][] Touches,
                     w => w.Load is not { } load
                         ? []
                         : load.Touches.Select(
-                            (t, k) => (t.After - (k == 0 ? 0 : load.Touches[k - 1].After + load.Touches[k - 1].Length)) * (double)Slot.Minutes)
+                            (t, k) =>
+                                (t.After - (k == 0 ? 0 : load.Touches[k - 1].After + load.Touches[k - 1].Length)) * (double)Slot.Minutes)
                             .ToArray())
             ],
             [.. day.Works.Select(w => w.Load is not { } load ? [] : load.Touches.Select(t => t.Length * (double)Slot.Minutes).ToArray())],

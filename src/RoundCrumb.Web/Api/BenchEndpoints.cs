@@ -39,7 +39,8 @@ public static class BenchEndpoints
             .WithDescription(
                 "For a device of your own: send one reading whenever it changes, and once a second while it stands still. For example "
                     + "{\"device\": \"shelf scale\", \"quantity\": \"weight\", \"value\": 412.5, \"unit\": \"g\"} or "
-                    + "{\"device\": \"custard probe\", \"quantity\": \"temperature\", \"value\": 168, \"unit\": \"F\"}. The instant may be left "
+                    + "{\"device\": \"custard probe\", \"quantity\": \"temperature\", \"value\": 168, \"unit\": \"F\"}. The "
+                        + "instant may be left "
                     + "out: it is then taken to be read now.")
             .ProducesValidationProblem();
         api.MapGet("/readings", static (ReadingDoor door) => TypedResults.Ok(door.Last))

@@ -59,7 +59,9 @@ public sealed class RunClockTests
     public void Across_midnight_and_both_changes_of_the_clocks_a_clock_runs_its_minutes(PositiveInt minutes, bool spring)
     {
         // On the last Sundays of March and October 2026 the clocks of London change at 01:00 UTC.
-        var night = spring ? new DateTimeOffset(2026, 3, 29, 0, 20, 0, TimeSpan.Zero) : new DateTimeOffset(2026, 10, 25, 0, 20, 0, TimeSpan.Zero);
+        var night = spring
+            ? new DateTimeOffset(2026, 3, 29, 0, 20, 0, TimeSpan.Zero)
+            : new DateTimeOffset(2026, 10, 25, 0, 20, 0, TimeSpan.Zero);
         var london = TimeZoneInfo.FindSystemTimeZoneById("Europe/London");
         var said = TimeZoneInfo.ConvertTime(night, london);
         var clock = RunState.Of([Bench.Begin, Bench.Event(new ClockSet("proof", minutes.Get), 0) with { At = said }]).Clocks().Single();

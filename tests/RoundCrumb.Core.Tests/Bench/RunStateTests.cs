@@ -223,5 +223,7 @@ internal static class Bench
         });
 
     private static PlannedTask Task(TaskKey key, double from, double minutes) =>
-        new(key, Start.AddMinutes(from), minutes, "baker-1", key.Work.Work.InOven ? "big" : "", $"Pie: {key.Work.Work.Step.Kind.Label}", ["o1"]);
+        new(
+            key, Start.AddMinutes(from), minutes, "baker-1", key.Work.Work.InOven ? "big" : "",
+            $"Pie: {key.Work.Work.Step.Kind.Label}", ["o1"]);
 }

@@ -115,7 +115,9 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
 
     /// <summary>How long a load is in, from going in to coming out; 0 for the rest.</summary>
     public int BakesMinutes(BenchTask task) =>
-        task.Work is { } work && Open.Day!.Built.Day.Works[work].Load is not null ? Open.Day.Built.Day.Works[work].Length * Slot.Minutes : 0;
+        task.Work is { } work && Open.Day!.Built.Day.Works[work].Load is not null
+            ? Open.Day.Built.Day.Works[work].Length * Slot.Minutes
+            : 0;
 
     /// <summary>What is waited for after it before the next step of these pies, in words; empty where nothing is.</summary>
     public string Then(BenchTask task)

@@ -40,7 +40,8 @@ public sealed record ShelfBake(Bake Bake, int Done, int Of);
 
 /// <summary>The counter: saved pies and the last bakes.</summary>
 public sealed class IndexModel(
-    PieShelf shelf, BakeBook bakes, RunBook runs, BenchDesk desk, KitchenClock clock, CompositionReader compositions, Preferences baker) : PageModel
+    PieShelf shelf, BakeBook bakes, RunBook runs, BenchDesk desk, KitchenClock clock, CompositionReader compositions, Preferences baker)
+        : PageModel
 {
     /// <summary>How many pies stand on a page: each is worked out and drawn.</summary>
     private const int AtOnce = 12;
