@@ -30,7 +30,7 @@ public sealed class CoreOrderTests
         ["Shells", "Advice"],
         ["Pairing", "Pouring"],
         ["Batches"],
-        ["Records"],
+        ["Faults", "Records"],
         ["Bench"],
     ];
 

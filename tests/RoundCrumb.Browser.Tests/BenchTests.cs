@@ -167,6 +167,31 @@ public sealed class BenchTests(TeaRoom room)
     }
 
     [Fact]
+    public void What_goes_wrong_is_put_right_and_changes_the_plan_once_that_is_accepted()
+    {
+        using var baker = new Baker(room);
+        Begin(baker, 2);
+        while (!Task(baker).Contains("make-filling", StringComparison.Ordinal))
+            Tick(baker);
+        baker.Click(Now + " .off > summary");
+        baker.Until(_ => baker.Has(Now + " .off li"));
+        baker.AxeViolations().ShouldBeEmpty();
+        var scorched = baker.Driver.FindElements(By.CssSelector(Now + " .off li > details > summary"))
+            .First(s => s.Text.Contains("caught", StringComparison.Ordinal));
+        scorched.Click();
+        baker.Driver.FindElements(By.CssSelector(Now + " .off li button"))
+            .First(b => b.Text.Contains("25 min", StringComparison.Ordinal)).Click();
+        baker.Until(_ => baker.Text(Now + " .went-wrong").Contains("make it again", StringComparison.Ordinal), "what went wrong");
+
+        // It takes hands that nobody counted on: the rest is planned anew without being asked.
+        baker.Until(_ => baker.Has(".offer"), "an offer");
+        baker.Text(".offer").ShouldContain("moved");
+        baker.Click(".offer-acts form:first-child button");
+        baker.Until(_ => !baker.Has(".offer"), "the offer accepted");
+        baker.Text(Now + " .went-wrong").ShouldContain("make it again");
+    }
+
+    [Fact]
     public void The_day_is_ended_and_written_down_from_what_the_bench_knows()
     {
         using var baker = new Baker(room, 390, 844);

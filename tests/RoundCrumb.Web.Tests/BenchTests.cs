@@ -127,6 +127,9 @@ public sealed partial class BenchTests : IAsyncLifetime
     [InlineData("""{"kind":"clock-set","name":"pears","minutes":100000}""", "a day at most")]
     [InlineData("""{"kind":"not-yet","minutes":3}""", "does not say which")]
     [InlineData("""{"kind":"ticked"}""", "at which task")]
+    [InlineData("""{"kind":"went-wrong","task":"o1.fill","fault":"gremlins","cure":0,"minutes":3}""", "Nothing is known of that fault")]
+    [InlineData("""{"kind":"went-wrong","task":"o1.fill","fault":"ran-over","cure":7,"minutes":3}""", "Nothing is known of that fault")]
+    [InlineData("""{"kind":"went-wrong","task":"o1.fill","fault":"ran-over","cure":0,"minutes":-3}""", "Mending takes")]
     [InlineData("""{"kind":"plan-replaced","plan":{"tasks":[],"waits":[]},"why":"x"}""", "made in the kitchen")]
     public async Task What_cannot_be_meant_is_refused_with_words_and_the_rest_is_kept(string deed, string words)
     {
@@ -317,6 +320,32 @@ public sealed partial class BenchTests : IAsyncLifetime
         entry.Notes.ShouldContain("a little sweet");
         (await baker.PageAsync("/bakes/3")).ShouldContain("See the log");
         (await baker.PageAsync("/notebook?show=open")).ShouldNotContain("Coffee cream pie on crumb");
+    }
+
+    [Fact]
+    public async Task What_goes_wrong_at_the_oven_puts_off_its_clock_and_stands_in_the_log()
+    {
+        using var baker = _kitchen.Baker();
+        var run = await BeginAsync(baker);
+        var tasks = Tasks(await baker.PageAsync($"/bench/{run}"));
+        var now = DateTimeOffset.UtcNow;
+        var load = tasks.First(t => t.EndsWith(".oven", StringComparison.Ordinal));
+        await SendAsync(baker, run, now, [.. tasks.TakeWhile(t => t != load).Append(load).Select(t => Tick(t, now))]);
+        var page = await baker.PageAsync($"/bench/{run}");
+        page.ShouldContain("The base is pale or glassy");
+        var before = (await OpenAsync(run)).State.Clocks().Single(c => c.Kind is ClockKind.Oven);
+        await SendAsync(
+            baker, run, now,
+            new
+            {
+                id = Guid.NewGuid(),
+                at = now,
+                deed = new { kind = "went-wrong", task = $"{load}@0", fault = "base-pale", cure = 0, minutes = 1 },
+            },
+            new { id = Guid.NewGuid(), at = now, deed = new { kind = "not-yet", clock = $"{load}@0", minutes = 5 } });
+        var after = (await OpenAsync(run)).State.Clocks().Single(c => c.Kind is ClockKind.Oven);
+        (after.Due - before.Due).ShouldBe(TimeSpan.FromMinutes(5));
+        (await baker.PageAsync($"/bench/{run}/log")).ShouldContain("The base is pale or glassy");
     }
 
     [Fact]

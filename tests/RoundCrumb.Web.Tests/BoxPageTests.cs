@@ -351,7 +351,10 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
         var described = await baker.GetFromJsonAsync<JsonElement>("/openapi/v1.json", Cancel);
         described.GetProperty("paths").EnumerateObject().Select(p => p.Name)
             .ShouldBe(
-                ["/api/v1/compose", "/api/v1/lines", "/api/v1/parts", "/api/v1/parts/{id}", "/api/v1/pies", "/api/v1/pies/{id}"],
+                [
+                    "/api/v1/compose", "/api/v1/lines", "/api/v1/parts", "/api/v1/parts/{id}", "/api/v1/pies", "/api/v1/pies/{id}",
+                    "/api/v1/runs/{id}/events", "/api/v1/runs/{id}/stream", "/api/v1/readings",
+                ],
                 ignoreOrder: true);
     }
 

@@ -2,6 +2,7 @@ using RoundCrumb.Application.Days;
 using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Bench;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Faults;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Units;
@@ -230,8 +231,13 @@ public sealed class BenchDesk(
         Measured m when !(m.Value >= m.Of.Range.Least && m.Value <= m.Of.Range.Most) => m.Of.IsWeight
             ? $"{m.Value:0} g cannot be right ({m.Of.Name}). Look at the scale, and read it again."
             : $"{m.Value:0} °C cannot be right ({m.Of.Name}). Look at the probe, and read it again.",
+        WentWrong { Fault: null } => "It does not say what went wrong.",
+        WentWrong w when FaultBook.Find(w.Fault) is not { } fault || w.Cure < 0 || w.Cure >= fault.Cures.Count =>
+            "Nothing is known of that fault here.",
+        WentWrong { Minutes: not (>= 0 and <= LongestClock) } => "Mending takes nothing or more, and a day at most.",
         NotYet { Clock: null } or ClockStopped { Clock: null } or LineTicked { Line: null } => "It does not say which.",
-        Ended or Started or Ticked or Unticked or LineTicked or ClockSet or NotYet or ClockStopped or Measured or Noted or Undone => null,
+        Ended or Started or Ticked or Unticked or LineTicked or ClockSet or NotYet or ClockStopped or Measured or WentWrong or Noted
+            or Undone => null,
         _ => throw new InvalidOperationException($"Whether {deed.GetType().Name} can be meant is said nowhere."),
     };
 }

@@ -66,7 +66,7 @@ public sealed class Replanner(Planner planner)
     private const int LaterAgain = 10;
 
     private readonly ConcurrentDictionary<int, Offer> _offers = [];
-    private readonly ConcurrentDictionary<int, int> _refused = [];
+    private readonly ConcurrentDictionary<int, (int Behind, DateTimeOffset At)> _answered = [];
 
     /// <summary>The last offer for a run; none where there is none, or it was answered.</summary>
     public Offer? Of(int run) => _offers.GetValueOrDefault(run);
@@ -75,13 +75,21 @@ public sealed class Replanner(Planner planner)
     public void Answered(OpenBench open)
     {
         _offers.TryRemove(open.Run.Id, out _);
-        _refused[open.Run.Id] = open.Behind;
+        _answered[open.Run.Id] = (open.Behind, open.Now);
     }
 
-    /// <summary>True where a run is so far behind that its rest is to be planned again at once.</summary>
-    public bool IsDue(OpenBench open) =>
-        open is { Behind: >= OpenBench.LateFrom, State.EndedAt: null, Day: not null, IsLeftOpen: false } && Of(open.Run.Id) is null
-            && open.Behind >= _refused.GetValueOrDefault(open.Run.Id, -LaterAgain) + LaterAgain;
+    /// <summary>
+    /// True where the rest of a run is to be planned again at once: it is so far behind, or what went wrong takes hands that nobody
+    /// counted on.
+    /// </summary>
+    public bool IsDue(OpenBench open)
+    {
+        if (open is not { State.EndedAt: null, Day: not null, IsLeftOpen: false } || Of(open.Run.Id) is not null)
+            return false;
+        var (behind, at) = _answered.GetValueOrDefault(open.Run.Id, (-LaterAgain, DateTimeOffset.MinValue));
+        return (open.Behind >= OpenBench.LateFrom && open.Behind >= behind + LaterAgain)
+            || open.State.Faults.Any(f => f.Minutes >= OpenBench.LateFrom && f.At > at && f.At > open.State.PlannedAt);
+    }
 
     /// <summary>Plans the rest of a run anew.</summary>
     public async Task<Offered> AskAsync(OpenBench open, QuantityFormatter shown, CancellationToken cancel = default)
@@ -183,7 +191,7 @@ public sealed class Replanner(Planner planner)
                 }
                 else if (run.Of(key).StartedAt is not null)
                 {
-                    lengths[work.Key] = Math.Max(work.Length, at + 1 - start);
+                    lengths[work.Key] = Math.Max(work.Length + Slot.Up(run.Mending(key)), at + 1 - start);
                     held.Add((at, start + lengths[work.Key]));
                 }
 

@@ -1,5 +1,6 @@
 using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Faults;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Records;
@@ -22,6 +23,8 @@ public static class RunEntry
         var read = Last(run, order, ReadingOf.Oven) is { } oven ? new OvenCelsius(oven) : (OvenCelsius?)null;
         var baked = chain.Works.FirstOrDefault(w => w.Baking is not null && run.Of(new TaskKey(new(order, w.Id))).IsDone);
         var words = run.Notes.Where(n => n.Task.Work.Order == order).Select(n => n.Words)
+            .Concat(
+                run.Faults.Where(f => f.Task.Work.Order == order).Select(f => FaultBook.Find(f.Fault)?.Seen).OfType<string>().Distinct())
             .Concat(
                 run.Readings.Where(r => r.Task.Work.Order == order && r.Of is ReadingOf.Middle or ReadingOf.Filling)
                     .Select(r => FormattableString.Invariant($"{r.Of.Name} {r.Value:0.#} °C")));

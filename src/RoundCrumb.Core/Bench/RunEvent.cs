@@ -38,6 +38,7 @@ public enum ReadingOf
 [JsonDerivedType(typeof(ClockStopped), "clock-stopped")]
 [JsonDerivedType(typeof(Measured), "measured")]
 [JsonDerivedType(typeof(Noted), "noted")]
+[JsonDerivedType(typeof(WentWrong), "went-wrong")]
 [JsonDerivedType(typeof(Undone), "undone")]
 public abstract record Deed;
 
@@ -89,6 +90,13 @@ public sealed record ClockStopped(string Clock) : Deed;
 /// <param name="Of">What of.</param>
 /// <param name="Value">g or °C, as <paramref name="Of"/> says.</param>
 public sealed record Measured(TaskKey Task, ReadingOf Of, double Value) : TaskDeed(Task);
+
+/// <summary>Something went wrong at a task, and something was done about it.</summary>
+/// <param name="Task">At which task; it is in hand from then on.</param>
+/// <param name="Fault">What, by its short name.</param>
+/// <param name="Cure">Which of its cures was chosen, 0 for the first.</param>
+/// <param name="Minutes">Minutes of hands that it takes; 0 or more.</param>
+public sealed record WentWrong(TaskKey Task, string Fault, int Cure, double Minutes) : TaskDeed(Task);
 
 /// <summary>Words that are kept with a task.</summary>
 public sealed record Noted(TaskKey Task, string Words) : TaskDeed(Task);

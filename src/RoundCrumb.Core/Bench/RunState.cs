@@ -11,6 +11,15 @@ public sealed record HeldReading(Guid Event, TaskKey Task, ReadingOf Of, double 
 /// <summary>Words as they count.</summary>
 public sealed record HeldNote(Guid Event, TaskKey Task, string Words, DateTimeOffset At);
 
+/// <summary>A fault as it counts.</summary>
+/// <param name="Event">Its event, to take it back by.</param>
+/// <param name="Task">At which task.</param>
+/// <param name="Fault">What, by its short name.</param>
+/// <param name="Cure">Which of its cures was chosen.</param>
+/// <param name="Minutes">Minutes of hands that it takes.</param>
+/// <param name="At">When.</param>
+public sealed record HeldFault(Guid Event, TaskKey Task, string Fault, int Cure, double Minutes, DateTimeOffset At);
+
 /// <summary>Where a task stands.</summary>
 /// <param name="StartedAt">When it was taken in hand; none where nobody has said.</param>
 /// <param name="DoneAt">When it was done; none while it is not.</param>
@@ -36,6 +45,7 @@ public sealed class RunState
     private readonly HashSet<string> _stopped = new(StringComparer.Ordinal);
     private readonly List<HeldReading> _readings = [];
     private readonly List<HeldNote> _notes = [];
+    private readonly List<HeldFault> _faults = [];
     private readonly Dictionary<TaskKey, PlannedTask> _planned = [];
 
     private RunState()
@@ -44,6 +54,9 @@ public sealed class RunState
 
     /// <summary>The plan that it goes by.</summary>
     public RunPlan Plan { get; private set; } = RunPlan.Empty;
+
+    /// <summary>Since when it goes by that plan; none where it has none.</summary>
+    public DateTimeOffset? PlannedAt { get; private set; }
 
     /// <summary>When it was begun; none where nothing has begun it.</summary>
     public DateTimeOffset? BeganAt { get; private set; }
@@ -59,6 +72,12 @@ public sealed class RunState
 
     /// <summary>All words that count, in the order in which they were written.</summary>
     public IReadOnlyList<HeldNote> Notes => _notes;
+
+    /// <summary>All that went wrong and counts, in the order in which it did.</summary>
+    public IReadOnlyList<HeldFault> Faults => _faults;
+
+    /// <summary>Minutes of hands that what went wrong at a task takes.</summary>
+    public double Mending(TaskKey task) => _faults.Where(f => f.Task == task).Sum(f => f.Minutes);
 
     /// <summary>All tasks of which something is known, whether the plan still has them or not.</summary>
     public IReadOnlyDictionary<TaskKey, TaskState> Known => _tasks;
@@ -176,11 +195,11 @@ public sealed class RunState
         switch (e.Deed)
         {
             case Began began:
-                Plan = began.Plan;
+                (Plan, PlannedAt) = (began.Plan, e.At);
                 BeganAt ??= e.At;
                 break;
             case PlanReplaced replaced:
-                Plan = replaced.Plan;
+                (Plan, PlannedAt) = (replaced.Plan, e.At);
                 break;
             case Ended:
                 EndedAt ??= e.At;
@@ -210,6 +229,11 @@ public sealed class RunState
                 break;
             case Measured read:
                 _readings.Add(new(e.Id, read.Task, read.Of, read.Value, e.At));
+                break;
+            case WentWrong wrong:
+                _faults.Add(new(e.Id, wrong.Task, wrong.Fault, wrong.Cure, wrong.Minutes, e.At));
+                if (wrong.Minutes > 0)
+                    Change(wrong.Task, s => s with { StartedAt = s.StartedAt ?? e.At });
                 break;
             case Noted noted:
                 _notes.Add(new(e.Id, noted.Task, noted.Words, e.At));

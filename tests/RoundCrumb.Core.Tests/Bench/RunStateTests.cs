@@ -107,13 +107,28 @@ public sealed class RunStateTests
     }
 
     [Fact]
+    public void What_went_wrong_is_in_hand_from_then_on_and_takes_its_minutes()
+    {
+        var torn = Bench.Event(new WentWrong(Bench.Dough, "sheet-torn", 1, 15), 35);
+        var again = Bench.Event(new WentWrong(Bench.Dough, "dough-dry", 0, 4), 50);
+        var state = RunState.Of([again, torn, Bench.Begin]);
+        state.Mending(Bench.Dough).ShouldBe(19);
+        state.BegunAt(Bench.Dough).ShouldBe(Start.AddMinutes(35));
+        RunState.Of([again, torn, Bench.Begin, Bench.Event(new Undone(torn.Id), 60)]).Mending(Bench.Dough).ShouldBe(4);
+
+        // What takes no hands begins nothing.
+        RunState.Of([Bench.Begin, Bench.Event(new WentWrong(Bench.Out, "middle-runny", 0, 0), 150)]).Of(Bench.Out).StartedAt.ShouldBeNull();
+    }
+
+    [Fact]
     public void Every_deed_is_kept_as_JSON_under_its_own_name_and_read_back()
     {
         Deed[] all =
         [
             new Began(Bench.Plan), new PlanReplaced(Bench.Plan, "late"), new Ended(), new Started(Bench.Dough), new Ticked(Bench.Out),
             new Unticked(Bench.In), new LineTicked(Bench.Dough, "crust.flour", true), new ClockSet("pears", 12.5), new NotYet("x", 3),
-            new ClockStopped("x"), new Measured(Bench.Dough, ReadingOf.Dough, 612), new Noted(Bench.Dough, "“dry”"),
+            new ClockStopped("x"), new Measured(Bench.Dough, ReadingOf.Dough, 612),
+            new Noted(Bench.Dough, "“dry”"), new WentWrong(Bench.Dough, "sheet-torn", 1, 15),
             new Undone(Guid.NewGuid()),
         ];
         typeof(Deed).Assembly.GetTypes().Where(t => t.IsSubclassOf(typeof(Deed)) && !t.IsAbstract)
@@ -193,6 +208,7 @@ internal static class Bench
                 6 => new ClockSet($"clock {i}", 1 + random.Next(20)),
                 7 => new NotYet(random.Next(2) == 0 ? Weights.ToString() : "wait " + Dough, 3),
                 8 => new ClockStopped(random.Next(2) == 0 ? Out.ToString() : "wait " + Fill),
+                9 when random.Next(2) == 0 => new WentWrong(task, "sheet-torn", 0, random.Next(2) * 4),
                 9 => new Measured(task, ReadingOf.Pot, random.Next(900)),
                 _ => new Undone(events[random.Next(1, events.Count + 1) % events.Count].Id),
             };
@@ -218,6 +234,8 @@ internal static class Bench
                 .Order(StringComparer.Ordinal),
             state.Readings,
             state.Notes,
+            state.Faults,
+            state.PlannedAt,
             Clocks = state.Clocks(),
             Left = state.Left().Select(t => t.Task.ToString()),
         });

@@ -5,6 +5,7 @@ using RoundCrumb.Application.Bench;
 using RoundCrumb.Application.Days;
 using RoundCrumb.Core.Bench;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Faults;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Units;
@@ -134,6 +135,32 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
         Open.State.Plan.Tasks.Where(t => task.Planned.Task.Touch is null && t.Task.Work == task.Planned.Task.Work && t.Task.Touch is 0)
             .Select(t => new { id = t.Task.ToString(), name = t.Name, minutes = (t.From - task.Planned.From).TotalMinutes }),
         Json);
+
+    /// <summary>What can go wrong at a task.</summary>
+    public IReadOnlyList<Fault> Faults(BenchTask task) =>
+        [.. Open.StepsOf(task).SelectMany(s => FaultBook.At(s.Step.Kind, s.Made.Pie.Composition)).Distinct()];
+
+    /// <summary>What went wrong at a task.</summary>
+    public IEnumerable<HeldFault> WentWrongAt(BenchTask task) => Open.State.Faults.Where(f => f.Task == task.Planned.Task);
+
+    /// <summary>What choosing a cure does: it is kept, and what stays in the oven longer has its clock put off.</summary>
+    public static string Says(BenchTask task, Fault fault, int cure)
+    {
+        var chosen = fault.Cures[cure];
+        var wrong = new WentWrong(task.Planned.Task, fault.Id, cure, chosen.Hands);
+        var load = task.Planned.Task.Work.Work.InOven && task.Planned.Task.Touch is not null;
+        Deed[] deeds = chosen.Bake > 0 && load ? [wrong, new NotYet(task.Planned.Task.ToString(), chosen.Bake)] : [wrong];
+        return JsonSerializer.Serialize(deeds, Json);
+    }
+
+    /// <summary>What a cure takes, in words; empty where it takes nothing to speak of.</summary>
+    public static string Takes(Cure cure) => string.Join(
+        ", ",
+        new[]
+        {
+            cure.Hands >= 1 ? DayView.Minutes((int)cure.Hands) + " of hands" : "",
+            cure.Bake > 0 ? DayView.Minutes((int)cure.Bake) + " longer in" : "",
+        }.Where(w => w.Length > 0));
 
     /// <summary>True for what is done for several orders in one go.</summary>
     public bool IsShared(BenchTask task) => task.Work is { } work && Open.Day!.Built.Day.Works[work].Batches.Count > 1;

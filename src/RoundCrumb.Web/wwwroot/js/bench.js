@@ -355,7 +355,7 @@ document.addEventListener('click', async (event) => {
   if (!button) return;
   event.preventDefault();
   wakeSound();
-  send(JSON.parse(button.dataset.deed));
+  for (const deed of [JSON.parse(button.dataset.deed)].flat()) send(deed);
   if (button.dataset.goes) {
     for (let i = 0; i < 50 && queue().length > 0; i++) await new Promise((go) => window.setTimeout(go, 100));
     if (queue().length === 0) window.location.assign(button.dataset.goes);
