@@ -65,7 +65,7 @@ public sealed class WholeJobTests(TeaRoom room)
         baker.Find("#t-crust\\.water").Selected.ShouldBeFalse();
 
         // The log: bad input is kept and said; good input stands beside the plan.
-        baker.Click(".acts .go");
+        baker.Click(".acts a[href$='/log']");
         baker.Type("#l-oven-set", "hot");
         baker.Type("#l-min-weighted", "31");
         baker.Click(".log-form .go");
@@ -90,7 +90,7 @@ public sealed class WholeJobTests(TeaRoom room)
         baker.Press(Keys.Tab);
         baker.Active.Text.ShouldBe("Skip to the work");
         baker.Press(Keys.Enter);
-        baker.TabTo("a.button.go");
+        baker.TabTo("a.button[href='/compose']");
         baker.Press(Keys.Enter);
         baker.Until(_ => baker.Here.StartsWith("/compose", StringComparison.Ordinal));
 
@@ -140,7 +140,7 @@ public sealed class WholeJobTests(TeaRoom room)
         var sheet = baker.Here;
         baker.Open(sheet);
         baker.Find(".lines input[type=checkbox]").Selected.ShouldBeTrue();
-        baker.TabTo(".acts .go");
+        baker.TabTo(".acts a[href$='/log']");
         baker.Press(Keys.Enter);
         baker.TabTo("#l-notes");
         baker.Press("By key.");
