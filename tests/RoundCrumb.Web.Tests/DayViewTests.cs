@@ -1,3 +1,5 @@
+using System.Globalization;
+using System.Text.RegularExpressions;
 using RoundCrumb.Application.Days;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Steps;
@@ -6,6 +8,7 @@ using RoundCrumb.Data.Days;
 using RoundCrumb.Scheduling.Model;
 using RoundCrumb.Scheduling.Solving;
 using RoundCrumb.TestKit;
+using RoundCrumb.Web.Features.Days;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -54,6 +57,20 @@ public sealed class DayViewTests
                 yield return (
                     view.AtTheDoor[(p.Index, k)], p.From + touches[k].After, p.From + touches[k].After + touches[k].Length, p.Label);
         }
+    }
+
+    [Fact]
+    public void On_paper_even_a_plan_that_is_busy_for_two_days_and_a_night_is_no_taller_than_a_sheet()
+    {
+        var view = View(2, 5);
+
+        // Something begins every 50 min, so that nothing between can be folded: far longer than what fits at the usual height.
+        var spread = view.Plan with { Starts = [.. view.Plan.Starts.Select((_, i) => i * 10)], Runs = [] };
+        var busy = new DayView(view.Open, view.Built, spread, view.Shown);
+        busy.Busy().Sum(b => b.To - b.From).ShouldBeGreaterThan(40 * 60 / Slot.Minutes);
+        var box = Regex.Match(DayDrawing.OnPaper(busy).ToString(), "viewBox=\"0 0 (\\d+) (\\d+)\"").Groups;
+        (double.Parse(box[2].Value, CultureInfo.InvariantCulture) / double.Parse(box[1].Value, CultureInfo.InvariantCulture))
+            .ShouldBeLessThanOrEqualTo((244.0 / 192) + 0.01);
     }
 
     [Fact]

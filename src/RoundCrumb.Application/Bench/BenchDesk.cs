@@ -38,9 +38,8 @@ public sealed record RefusedEvent(Guid Id, string Why);
 /// <summary>What became of what was sent.</summary>
 /// <param name="Kept">All that is kept, also what had been before.</param>
 /// <param name="Refused">What was not taken; sending it again is of no use.</param>
-/// <param name="Seq">The number of the last event of the run.</param>
 /// <param name="Now">What the kitchen's clock says.</param>
-public sealed record TakenEvents(IReadOnlyList<Guid> Kept, IReadOnlyList<RefusedEvent> Refused, int Seq, DateTimeOffset Now);
+public sealed record TakenEvents(IReadOnlyList<Guid> Kept, IReadOnlyList<RefusedEvent> Refused, DateTimeOffset Now);
 
 /// <summary>What came of beginning a batch at once.</summary>
 /// <param name="Run">The run; none where it cannot be made.</param>
@@ -191,7 +190,7 @@ public sealed class BenchDesk(
         if (fresh.Any(e => e.Event.Deed is Ended or Undone))
             await runs.EndAsync(id, RunState.Of((await runs.EventsAsync(id, 0, cancel)).Select(e => e.Event)).EndedAt, cancel);
         feed.Tell(id, fresh);
-        return new([.. kept.Select(e => e.Id)], refused, fresh.Count == 0 ? 0 : fresh[^1].Seq, now);
+        return new([.. kept.Select(e => e.Id)], refused, now);
     }
 
     /// <summary>Goes on by another order of work: the run by an event, and the day by what it keeps.</summary>
@@ -205,7 +204,7 @@ public sealed class BenchDesk(
             return;
         var now = clock.Now;
         await days.KeepAsync(run.BakeDayId, offer.Kept, cancel);
-        var replaced = new RunEvent(offer.Id, new PlanReplaced(offer.Plan, "behind the plan"), Short(device), Short(baker), now, now);
+        var replaced = new RunEvent(offer.Id, new PlanReplaced(offer.Plan), Short(device), Short(baker), now, now);
         feed.Tell(run.Id, await runs.AddAsync(run.Id, [replaced], cancel));
     }
 

@@ -66,7 +66,7 @@ public sealed record OpenBench(Run Run, int Seq, RunState State, OpenDay? Day, D
     public IReadOnlyList<BenchTask> Done =>
     [
         .. State.Known.Where(k => k.Value.IsDone).OrderByDescending(k => k.Value.DoneAt)
-            .Select(k => TaskOf(State.Planned(k.Key) ?? new(k.Key, k.Value.DoneAt!.Value, 0, k.Value.DoneBy, "", NameOf(k.Key), [])))
+            .Select(k => TaskOf(State.Planned(k.Key) ?? new(k.Key, k.Value.DoneAt!.Value, 0, k.Value.DoneBy, "", OrderName(k.Key), NameOf(k.Key), [])))
     ];
 
     /// <summary>Work that the day has and the plan of the run has not: it was ordered, or changed, since.</summary>
@@ -77,7 +77,10 @@ public sealed record OpenBench(Run Run, int Seq, RunState State, OpenDay? Day, D
     public bool IsGone(BenchTask task) => Day is not null && task.Work is null;
 
     /// <summary>A task's name where no plan has it.</summary>
-    public string NameOf(TaskKey task) => Day?.NameOf(task.Work) ?? task.Work.Work.Step.Kind.Label;
+    public static string NameOf(TaskKey task) => task.Work.Work.Step.Kind.Label.ToLowerInvariant();
+
+    private string OrderName(TaskKey task) =>
+        Day?.Orders.FirstOrDefault(o => o.Key == task.Work.Order)?.Name ?? "an order that is gone";
 
     /// <summary>
     /// Minutes that the run is behind its plan: by how much what should be done by now is not, or what should be begun is not. 0 in time.

@@ -54,13 +54,6 @@ public sealed class RunFeed
         return watch;
     }
 
-    /// <summary>How many watch a run.</summary>
-    public int Watching(int run)
-    {
-        lock (_lock)
-            return _watchers.TryGetValue(run, out var watchers) ? watchers.Count : 0;
-    }
-
     private void End(int run, Watch watch)
     {
         lock (_lock)

@@ -30,7 +30,7 @@ public static class RunPlans
                 tasks.Add(
                     new(
                         new(key), At(placed.From), work.Length * Slot.Minutes, BakerAt(placed.Who), into,
-                        $"{pies}: {Small(placed.Label)}", orders));
+                        pies, Small(placed.Label), orders));
                 continue;
             }
 
@@ -42,7 +42,7 @@ public static class RunPlans
             tasks.Add(
                 new(
                     new(key), At(placed.From), PutIn, BakerAt(puts), oven,
-                    $"{pies}: into the {day.Ovens[placed.Oven].Name.ToLowerInvariant()}",
+                    pies, $"into the {day.Ovens[placed.Oven].Name.ToLowerInvariant()}",
                     orders));
             var steps = view.Built.WorksOf(placed.Index)[0];
             for (var k = 0; k < load.Touches.Count; k++)
@@ -53,7 +53,7 @@ public static class RunPlans
                 tasks.Add(
                     new(
                         new(key, k), At(placed.From + touch.After), touch.Length * Slot.Minutes,
-                        BakerAt(view.AtTheDoor.GetValueOrDefault((placed.Index, k), -1)), oven, $"{pies}: {says}", orders));
+                        BakerAt(view.AtTheDoor.GetValueOrDefault((placed.Index, k), -1)), oven, pies, says, orders));
             }
         }
 

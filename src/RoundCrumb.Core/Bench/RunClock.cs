@@ -24,6 +24,9 @@ public enum ClockKind
 public sealed record RunClock(
     string Id, ClockKind Kind, TaskKey? Task, string Name, DateTimeOffset Since, DateTimeOffset Due, double PutOff)
 {
+    /// <summary>The id of the clock of what has to be waited for before a task.</summary>
+    public static string WaitBefore(TaskKey task) => $"wait {task}";
+
     /// <summary>True once it is due.</summary>
     public bool IsDue(DateTimeOffset now) => Due <= now;
 }
@@ -91,7 +94,7 @@ public static class RunClocks
                 continue;
             var since = begun.Min(w => run.Of(w.After).DoneAt!.Value);
             var due = begun.Max(w => run.Of(w.After).DoneAt!.Value.AddMinutes(w.Least));
-            yield return new("wait " + waits.Key, ClockKind.Wait, waits.Key, task.Name, since, due, 0);
+            yield return new(RunClock.WaitBefore(waits.Key), ClockKind.Wait, waits.Key, task.Name, since, due, 0);
         }
     }
 }

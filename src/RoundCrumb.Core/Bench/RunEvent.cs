@@ -51,8 +51,7 @@ public sealed record Began(RunPlan Plan) : Deed;
 
 /// <summary>From here on it goes by another plan.</summary>
 /// <param name="Plan">All of it, what is done included.</param>
-/// <param name="Why">What it was replaced for, in words.</param>
-public sealed record PlanReplaced(RunPlan Plan, string Why) : Deed;
+public sealed record PlanReplaced(RunPlan Plan) : Deed;
 
 /// <summary>The run is over.</summary>
 public sealed record Ended : Deed;

@@ -1,3 +1,4 @@
+using System.Text.Json.Serialization;
 using RoundCrumb.Core.Steps;
 
 namespace RoundCrumb.Core.Bench;
@@ -8,12 +9,18 @@ namespace RoundCrumb.Core.Bench;
 /// <param name="Minutes">How long hands are busy with it; 0 or more.</param>
 /// <param name="Baker">Whose it is, by id; empty for whoever is free.</param>
 /// <param name="Oven">The oven of a load, of what is done at its door and of hands that put it in, by id; empty for the rest.</param>
-/// <param name="Name">What it is called, with its pies: what a clock says.</param>
+/// <param name="Pies">Of which pies it is.</param>
+/// <param name="Does">What is done, in two or three words.</param>
 /// <param name="Orders">For which orders it is done, by their keys.</param>
 public sealed record PlannedTask(
-    TaskKey Task, DateTimeOffset From, double Minutes, string Baker, string Oven, string Name, IReadOnlyList<string> Orders)
+    TaskKey Task, DateTimeOffset From, double Minutes, string Baker, string Oven, string Pies, string Does, IReadOnlyList<string> Orders)
 {
+    /// <summary>What it is called, with its pies: what a clock says.</summary>
+    [JsonIgnore]
+    public string Name => $"{Pies}: {Does}";
+
     /// <summary>When it is to be done.</summary>
+    [JsonIgnore]
     public DateTimeOffset To => From.AddMinutes(Minutes);
 }
 

@@ -125,7 +125,7 @@ public sealed class RunStateTests
     {
         Deed[] all =
         [
-            new Began(Bench.Plan), new PlanReplaced(Bench.Plan, "late"), new Ended(), new Started(Bench.Dough), new Ticked(Bench.Out),
+            new Began(Bench.Plan), new PlanReplaced(Bench.Plan), new Ended(), new Started(Bench.Dough), new Ticked(Bench.Out),
             new Unticked(Bench.In), new LineTicked(Bench.Dough, "crust.flour", true), new ClockSet("pears", 12.5), new NotYet("x", 3),
             new ClockStopped("x"), new Measured(Bench.Dough, ReadingOf.Dough, 612),
             new Noted(Bench.Dough, "“dry”"), new WentWrong(Bench.Dough, "sheet-torn", 1, 15),
@@ -206,8 +206,8 @@ internal static class Bench
                 4 => new Started(task),
                 5 => new LineTicked(task, $"line {random.Next(3)}", random.Next(3) > 0),
                 6 => new ClockSet($"clock {i}", 1 + random.Next(20)),
-                7 => new NotYet(random.Next(2) == 0 ? Weights.ToString() : "wait " + Dough, 3),
-                8 => new ClockStopped(random.Next(2) == 0 ? Out.ToString() : "wait " + Fill),
+                7 => new NotYet(random.Next(2) == 0 ? Weights.ToString() : RunClock.WaitBefore(Dough), 3),
+                8 => new ClockStopped(random.Next(2) == 0 ? Out.ToString() : RunClock.WaitBefore(Fill)),
                 9 when random.Next(2) == 0 => new WentWrong(task, "sheet-torn", 0, random.Next(2) * 4),
                 9 => new Measured(task, ReadingOf.Pot, random.Next(900)),
                 _ => new Undone(events[random.Next(1, events.Count + 1) % events.Count].Id),
@@ -243,5 +243,5 @@ internal static class Bench
     private static PlannedTask Task(TaskKey key, double from, double minutes) =>
         new(
             key, Start.AddMinutes(from), minutes, "baker-1", key.Work.Work.InOven ? "big" : "",
-            $"Pie: {key.Work.Work.Step.Kind.Label}", ["o1"]);
+            "Pie", key.Work.Work.Step.Kind.Label, ["o1"]);
 }

@@ -81,14 +81,14 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
     public string Title(BenchTask task) =>
         task.Planned.Task.Touch is null && task.Work is { } work && Open.Day!.Built.Day.Works[work].Load is not null
             ? "Into the " + OvenName(task).ToLowerInvariant()
-        : task.Planned.Task.Touch is not null ? Upper(task.Planned.Name.Split(": ")[^1])
+        : task.Planned.Task.Touch is not null ? Upper(task.Planned.Does)
         : task.Work is { } hands ? Open.Day!.Built.Day.Works[hands].Label
-        : Upper(task.Planned.Name.Split(": ")[^1]);
+        : Upper(task.Planned.Does);
 
     /// <summary>Of which pies it is, and how many.</summary>
     public string Pies(BenchTask task) => task.Work is { } work
         ? string.Join(" and ", Open.Day!.Built.WorksOf(work).Select(x => $"{x.Of.Order.Name} × {x.Work.Pies}"))
-        : task.Planned.Name.Split(": ")[0];
+        : task.Planned.Pies;
 
     /// <summary>What the button says that ticks it.</summary>
     public string DoneWords(BenchTask task) =>
@@ -179,6 +179,17 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
     /// <summary>The readings that were held at a task.</summary>
     public IEnumerable<HeldReading> HeldAt(BenchTask task) => Open.State.Readings.Where(r => r.Task == task.Planned.Task);
 
+    /// <summary>The words that were kept with a task.</summary>
+    public IEnumerable<HeldNote> NotesAt(BenchTask task) => Open.State.Notes.Where(n => n.Task == task.Planned.Task);
+
+    /// <summary>The weight of a line of one order, opening to its working.</summary>
+    public IHtmlContent Figure(BenchLine line, BenchTask task)
+    {
+        var made = Open.Day!.Built.WorksOf(task.Work!.Value)[0].Of;
+        return FigureLink.To(
+            line.Figure!, Shown, CompositionAddress.Write(made.Pie.Composition), made.Order.Count, Shown.Weigh(line.Mass, line.Ingredient));
+    }
+
     /// <summary>A sentence of a step, its figures opening as those of a batch sheet do.</summary>
     public IHtmlContent Sentence(Phrase phrase, Prepared made) =>
         FigureLink.Sentence(phrase, Shown, CompositionAddress.Write(made.Pie.Composition), made.Order.Count);
@@ -206,7 +217,7 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
 
     private string OvenName(BenchTask task) => Open.Day?.Built.Day.Ovens.FirstOrDefault(o => o.Id == task.Planned.Oven)?.Name ?? "oven";
 
-    private string LabelOf(TaskKey task) => Open.State.Planned(task) is { } planned ? planned.Name.Split(": ")[^1] : Open.NameOf(task);
+    private string LabelOf(TaskKey task) => Open.State.Planned(task) is { } planned ? planned.Does : OpenBench.NameOf(task);
 
     private static string Where(WaitsAt at) => at switch
     {

@@ -8,7 +8,7 @@ using RoundCrumb.Web.Hosting;
 namespace RoundCrumb.Web.Features.Bench;
 
 /// <summary>A day at the bench: what is at hand, what is next, which clocks run.</summary>
-[Costly("Late", "Choose", HasOwnQueue = true)]
+[Costly("Late", "Choose", "Choices", HasOwnQueue = true)]
 public sealed class RunModel(BenchDesk desk, Replanner replanner, KitchenClock clock, Preferences preferences) : PageModel
 {
     /// <summary>What is shown.</summary>

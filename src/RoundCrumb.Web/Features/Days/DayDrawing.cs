@@ -18,6 +18,9 @@ public sealed partial class DayDrawing
     private const double SlotOnScreen = 10;
     private const double WideOnScreen = 866;
 
+    /// <summary>A slot on paper at the least: eighty hours of work still go onto one sheet.</summary>
+    private const double LeastOnPaper = 1;
+
     /// <summary>What is left of an A4 sheet beneath the heading: height to width.</summary>
     private const double Sheet = 244.0 / 192;
 
@@ -65,7 +68,7 @@ public sealed partial class DayDrawing
         var spans = view.Busy();
         if (paper)
             _perSlot = Math.Clamp(
-                ((Sheet * _wide) - Top - 14 - ((spans.Count - 1) * FoldHeight)) / Math.Max(1, spans.Sum(b => b.To - b.From)), 2.5,
+                ((Sheet * _wide) - Top - 14 - ((spans.Count - 1) * FoldHeight)) / Math.Max(1, spans.Sum(b => b.To - b.From)), LeastOnPaper,
                 SlotOnScreen);
         var y = Top;
         foreach (var (from, to) in spans)

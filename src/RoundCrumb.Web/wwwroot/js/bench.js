@@ -191,9 +191,9 @@ function show(text) {
   window.htmx.process(live);
   for (const details of live.querySelectorAll('details[data-keep]')) details.open ||= open.includes(details.dataset.keep);
   offset = Number(document.getElementById('bench-state').dataset.now) - Date.now();
-  const again_ = (id && document.getElementById(id)) || (deed && live.querySelector(`[data-deed="${CSS.escape(deed)}"]`))
+  const same = (id && document.getElementById(id)) || (deed && live.querySelector(`[data-deed="${CSS.escape(deed)}"]`))
     || (done && current()?.querySelector('[data-done]'));
-  if (again_) again_.focus({ preventScroll: true });
+  if (same) same.focus({ preventScroll: true });
   stand();
   if (current()?.dataset.task !== task) speakStep();
 }
@@ -308,15 +308,15 @@ function current() {
 function apply(deed) {
   if (deed.kind === 'ticked') {
     const card = document.querySelector(`.task[data-task="${CSS.escape(deed.task)}"]`);
-    for (const clock of document.querySelectorAll(`.clock[data-clock="${CSS.escape(deed.task)}"], .clock[data-clock="wait ${CSS.escape(deed.task)}"]`)) clock.remove();
+    for (const clock of document.querySelectorAll(`.clock[data-before="${CSS.escape(deed.task)}"]`)) clock.remove();
     if (card) {
       for (const start of JSON.parse(card.dataset.starts || '[]')) startClock(start.id, start.name, now() + start.minutes * 60000, 'oven');
       const next = card.nextElementSibling;
       card.remove();
-      const now_ = current() ?? (next?.matches('.task') ? next : document.querySelector('#bench-live .task[data-task]'));
-      if (now_) {
-        now_.hidden = false;
-        now_.querySelector('[data-done]')?.focus({ preventScroll: true });
+      const nextCard = current() ?? (next?.matches('.task') ? next : document.querySelector('#bench-live .task[data-task]'));
+      if (nextCard) {
+        nextCard.hidden = false;
+        nextCard.querySelector('[data-done]')?.focus({ preventScroll: true });
         speakStep();
       }
     }
@@ -336,7 +336,7 @@ function startClock(id, name, due, kind) {
   const list = document.querySelector('.clocks');
   const item = document.createElement('li');
   item.className = 'clock';
-  Object.assign(item.dataset, { clock: id, due: String(Math.round(due)), kind });
+  Object.assign(item.dataset, { clock: id, before: id, due: String(Math.round(due)), kind });
   const left = document.createElement('strong');
   left.className = 'left';
   const words = document.createElement('span');
@@ -385,6 +385,13 @@ document.addEventListener('submit', (event) => {
     field.defaultValue = field.value;
     field.blur();
     send({ kind: 'measured', task: form.dataset.task, of: form.dataset.read[0].toLowerCase() + form.dataset.read.slice(1), value: inKitchenUnits(value, form.dataset.unit) });
+  } else if (form.matches('.note-form')) {
+    event.preventDefault();
+    const words = form.elements.words.value.trim();
+    if (words.length === 0) return;
+    send({ kind: 'noted', task: form.dataset.task, words });
+    form.reset();
+    form.elements.words.blur();
   } else if (form.id === 'own-clock') {
     event.preventDefault();
     const minutes = number(form.elements.minutes.value);
