@@ -47,7 +47,7 @@ public static class BenchSpeed
                 var built = DayMaker.Make(seed, batches);
                 if (DaySolver.Solve(built.Day, new() { Seconds = 6 }).Plan is not { } plan)
                     continue;
-                var later = Overrun(built, plan);
+                var (later, _) = OverrunDay.At(built, plan, OverrunDay.Middle(plan), 20 / Slot.Minutes);
                 var watch = Stopwatch.StartNew();
                 double? answer = null;
                 var solution = DaySolver.Solve(
@@ -63,25 +63,6 @@ public static class BenchSpeed
         }
 
         return kept;
-    }
-
-    private static BuiltDay Overrun(BuiltDay built, Plan plan)
-    {
-        var day = built.Day;
-        var now = plan.Starts.Order().ElementAt(plan.Starts.Count / 2) + 1;
-        var done = Enumerable.Range(0, day.Works.Count).Where(i => plan.Starts[i] < now).ToDictionary(
-            i => day.Works[i].Key,
-            i => new DoneWork(
-                plan.Starts[i], plan.Ovens[i] < 0 ? "" : day.Ovens[plan.Ovens[i]].Id,
-                [.. day.Works[i].Batches.Select(b => day.Batches[b].Key)]));
-        var over = Enumerable.Range(0, day.Works.Count).Where(i => day.Works[i].IsHands && plan.Starts[i] < now)
-            .MaxBy(i => plan.EndOf(day, i));
-        var later = DayBuilder.Build(
-            built.Made.Select(m => m.Order),
-            built.Setting with { Now = now, Done = done, UnderWay = day.Batches.Select(b => b.Key).ToHashSet() });
-        return new DayFacts(
-            new Dictionary<string, int> { [day.Works[over].Key] = day.Works[over].Length + 4 }, [(now, plan.EndOf(day, over) + 4)])
-                .Of(later);
     }
 
     private static bool Plays()

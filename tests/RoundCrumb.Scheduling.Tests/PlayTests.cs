@@ -87,7 +87,11 @@ public sealed class PlayTests(ITestOutputHelper output)
         draw.Hands[slow] += 90;
         var played = DayPlay.Once(day, plan, draw);
         played.Ready[0].ShouldBeGreaterThan(day.Batches[0].Due * 5.0);
-        (played.Ends[slow] - played.Starts[slow]).ShouldBe((day.Works[slow].Length * 5) + 90, 1e-6);
+        DayOdds.Blame(day, played, 0).ShouldBe(slow);
+
+        // Something else that overran by less, on the same way, is not blamed for it.
+        draw.Hands[Enumerable.Range(0, day.Works.Count).First(i => day.Works[i].Label == "Roll and line")] += 20;
+        DayOdds.Blame(day, DayPlay.Once(day, plan, draw), 0).ShouldBe(slow);
     }
 }
 

@@ -19,37 +19,13 @@ public sealed class ReplanTests(ITestOutputHelper output)
         .. from seed in Enumerable.Range(1, 4) from batches in (int[])[3, 7] select (seed, batches)
     ];
 
-    /// <summary>The day at a moment: all that was to be begun by then was, and one thing of hands takes so much longer.</summary>
-    private static (BuiltDay Later, int Overran) At(BuiltDay built, Plan plan, int now, int late)
-    {
-        var day = built.Day;
-        var done = Enumerable.Range(0, day.Works.Count).Where(i => plan.Starts[i] < now).ToDictionary(
-            i => day.Works[i].Key, i => new DoneWork(
-                plan.Starts[i], plan.Ovens[i] < 0 ? "" : day.Ovens[plan.Ovens[i]].Id,
-                [.. day.Works[i].Batches.Select(b => day.Batches[b].Key)]));
-        var overran = Enumerable.Range(0, day.Works.Count).Where(i => day.Works[i].IsHands && plan.Starts[i] < now)
-            .MaxBy(i => plan.EndOf(day, i));
-        var lengths = new Dictionary<string, int> { [day.Works[overran].Key] = day.Works[overran].Length + late };
-        var later = DayBuilder.Build(
-            built.Made.Select(m => m.Order),
-            built.Setting with { Now = now, Done = done, UnderWay = built.Day.Batches.Select(b => b.Key).ToHashSet() });
-        var held = late > 0 ? [(now, plan.EndOf(day, overran) + late)] : Array.Empty<(int, int)>();
-        return (new DayFacts(lengths, held).Of(later), overran);
-    }
-
-    private static int Middle(BuiltDay built, Plan plan)
-    {
-        var starts = plan.Starts.Order().ToList();
-        return starts[starts.Count / 2] + 1;
-    }
-
     [Theory]
     [MemberData(nameof(Some))]
     public void A_step_that_overruns_by_twenty_minutes_is_planned_round(int seed, int batches)
     {
         var built = DayMaker.Make(seed, batches, served: true);
         var plan = DaySolver.Solve(built.Day, Options, null, Cancel).Plan!;
-        var (later, _) = At(built, plan, Middle(built, plan), 20 / Slot.Minutes);
+        var (later, _) = OverrunDay.At(built, plan, OverrunDay.Middle(plan), 20 / Slot.Minutes);
         var solution = DaySolver.Solve(later.Day, Options with { Known = plan, StayNear = true }, null, Cancel);
         solution.LatenessProven.ShouldBeTrue();
         PlanChecker.Check(later, solution.Plan!).ShouldBeEmpty();
@@ -69,7 +45,7 @@ public sealed class ReplanTests(ITestOutputHelper output)
     {
         var built = DayMaker.Make(seed, 5);
         var plan = DaySolver.Solve(built.Day, Options, null, Cancel).Plan!;
-        var (later, _) = At(built, plan, Middle(built, plan), 0);
+        var (later, _) = OverrunDay.At(built, plan, OverrunDay.Middle(plan), 0);
         var again = DaySolver.Solve(later.Day, Options with { Known = plan, StayNear = true }, null, Cancel).Plan!;
         again.Starts.ShouldBe(plan.Starts);
     }
@@ -82,7 +58,7 @@ public sealed class ReplanTests(ITestOutputHelper output)
         var one = DayBuilder.Build(
             built.Made.Select(m => m.Order), built.Setting with { Shifts = [.. built.Setting.Shifts.Where(s => s.Baker == "baker-1")] });
         var plan = DaySolver.Solve(one.Day, Options, null, Cancel).Plan!;
-        var (later, overran) = At(one, plan, Middle(one, plan), 12);
+        var (later, overran) = OverrunDay.At(one, plan, OverrunDay.Middle(plan), 12);
         var again = DaySolver.Solve(later.Day, Options with { Known = plan, StayNear = true }, null, Cancel).Plan!;
         var until = later.Day.Held.Single().To;
         Enumerable.Range(0, later.Day.Works.Count).Where(i => later.Day.Works[i].IsHands && !later.Day.Done.ContainsKey(i))

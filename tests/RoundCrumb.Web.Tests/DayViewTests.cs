@@ -64,8 +64,8 @@ public sealed class DayViewTests
     {
         var view = View(2, 5);
 
-        // Something begins every 50 min, so that nothing between can be folded: far longer than what fits at the usual height.
-        var spread = view.Plan with { Starts = [.. view.Plan.Starts.Select((_, i) => i * 10)], Runs = [] };
+        // Something begins every 65 min, so that nothing between can be folded: far longer than what fits at the usual height.
+        var spread = view.Plan with { Starts = [.. view.Plan.Starts.Select((_, i) => i * 13)], Runs = [] };
         var busy = new DayView(view.Open, view.Built, spread, view.Shown);
         busy.Busy().Sum(b => b.To - b.From).ShouldBeGreaterThan(40 * 60 / Slot.Minutes);
         var box = Regex.Match(DayDrawing.OnPaper(busy).ToString(), "viewBox=\"0 0 (\\d+) (\\d+)\"").Groups;
@@ -83,8 +83,13 @@ public sealed class DayViewTests
 
         // What is asked of the plan itself does not make another day of it.
         Print(
-            day with { Now = 7, Pinned = new Dictionary<int, int> { [0] = 9 }, Done = new Dictionary<int, (int, int)> { [1] = (4, -1) } })
-            .ShouldBe(Print(day));
+            day with
+            {
+                Now = 7,
+                Pinned = new Dictionary<int, int> { [0] = 9 },
+                Done = new Dictionary<int, (int, int)> { [1] = (4, -1) },
+                Held = [(3, 5)],
+            }).ShouldBe(Print(day));
         var others = new Dictionary<string, Day>
         {
             [nameof(Day.Endings)] = day with { Endings = [.. day.Endings, new(0, 0, 1, 2, 3, default, default)] },
@@ -111,7 +116,7 @@ public sealed class DayViewTests
 
         // Whoever adds something to a day adds it here, or says above that no plan depends on it.
         typeof(Day).GetProperties().Where(p => p.CanWrite).Select(p => p.Name)
-            .Except([nameof(Day.Now), nameof(Day.Pinned), nameof(Day.Done)]).Order(StringComparer.Ordinal)
+            .Except([nameof(Day.Now), nameof(Day.Pinned), nameof(Day.Done), nameof(Day.Held)]).Order(StringComparer.Ordinal)
             .ShouldBe(others.Keys.Order(StringComparer.Ordinal));
         others.Values.Select(Print).Append(Print(day)).Distinct().Count().ShouldBe(others.Count + 1);
     }

@@ -71,7 +71,10 @@ public sealed record DayOdds(int Plays, double AllInTime, IReadOnlyList<OrderOdd
     /// The work that made a batch late: back from its last work along what each had to wait for, the one that took most longer than
     /// planned.
     /// </summary>
-    private static int Blame(Day day, Played played, int batch)
+    /// <param name="day">The day.</param>
+    /// <param name="played">How it went.</param>
+    /// <param name="batch">Which batch.</param>
+    public static int Blame(Day day, Played played, int batch)
     {
         var last = day.Endings.Where(e => e.Batch == batch).MaxBy(e => played.Ends[e.From] + (e.Least * Slot.Minutes))!.From;
         var (worst, over) = (last, double.NegativeInfinity);
