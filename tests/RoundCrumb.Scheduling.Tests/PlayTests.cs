@@ -83,14 +83,15 @@ public sealed class PlayTests(ITestOutputHelper output)
         var (built, plan) = Day(1, 1);
         var draw = Draw.AsPlanned(built, plan);
         var day = built.Day;
-        var slow = Enumerable.Range(0, day.Works.Count).First(i => day.Works[i].Label == "Fill");
+        var hands = Enumerable.Range(0, day.Works.Count).Where(i => day.Works[i].IsHands).OrderBy(i => plan.Starts[i]).ToList();
+        var slow = hands[^1];
         draw.Hands[slow] += 90;
         var played = DayPlay.Once(day, plan, draw);
         played.Ready[0].ShouldBeGreaterThan(day.Batches[0].Due * 5.0);
         DayOdds.Blame(day, played, 0).ShouldBe(slow);
 
         // Something else that overran by less, on the same way, is not blamed for it.
-        draw.Hands[Enumerable.Range(0, day.Works.Count).First(i => day.Works[i].Label == "Roll and line")] += 20;
+        draw.Hands[hands[0]] += 20;
         DayOdds.Blame(day, DayPlay.Once(day, plan, draw), 0).ShouldBe(slow);
     }
 }

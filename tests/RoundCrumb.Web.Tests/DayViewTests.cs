@@ -64,8 +64,8 @@ public sealed class DayViewTests
     {
         var view = View(2, 5);
 
-        // Something begins every 65 min, so that nothing between can be folded: far longer than what fits at the usual height.
-        var spread = view.Plan with { Starts = [.. view.Plan.Starts.Select((_, i) => i * 13)], Runs = [] };
+        // Something begins every 75 min, so that nothing between can be folded: far longer than what fits at the usual height.
+        var spread = view.Plan with { Starts = [.. view.Plan.Starts.Select((_, i) => i * 15)], Runs = [] };
         var busy = new DayView(view.Open, view.Built, spread, view.Shown);
         busy.Busy().Sum(b => b.To - b.From).ShouldBeGreaterThan(40 * 60 / Slot.Minutes);
         var box = Regex.Match(DayDrawing.OnPaper(busy).ToString(), "viewBox=\"0 0 (\\d+) (\\d+)\"").Groups;

@@ -66,7 +66,10 @@ public sealed record OpenBench(Run Run, int Seq, RunState State, OpenDay? Day, D
     public IReadOnlyList<BenchTask> Done =>
     [
         .. State.Known.Where(k => k.Value.IsDone).OrderByDescending(k => k.Value.DoneAt)
-            .Select(k => TaskOf(State.Planned(k.Key) ?? new(k.Key, k.Value.DoneAt!.Value, 0, k.Value.DoneBy, "", OrderName(k.Key), NameOf(k.Key), [])))
+            .Select(
+                k => TaskOf(
+                    State.Planned(k.Key)
+                        ?? new(k.Key, k.Value.DoneAt!.Value, 0, k.Value.DoneBy, "", OrderName(k.Key), NameOf(k.Key), [])))
     ];
 
     /// <summary>Work that the day has and the plan of the run has not: it was ordered, or changed, since.</summary>

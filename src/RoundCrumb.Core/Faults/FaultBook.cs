@@ -7,8 +7,8 @@ using RoundCrumb.Core.Toppings;
 namespace RoundCrumb.Core.Faults;
 
 /// <summary>
-/// The faults that a baker can meet at the bench, by the step at which they show. Minutes of hands and in the oven are our own choice: what a
-/// practised baker allows for it with a pie or two, not measured.
+/// The faults that a baker can meet at the bench, by the step at which they show. Minutes of hands and in the oven are our own choice:
+/// what a practised baker allows for it with a pie or two, not measured.
 /// </summary>
 public static class FaultBook
 {
