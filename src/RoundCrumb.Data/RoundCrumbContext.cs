@@ -1,6 +1,8 @@
+using System.Text.Json;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
+using RoundCrumb.Core.Bench;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Demo;
@@ -238,6 +240,9 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
         modelBuilder.Entity<Run>(run =>
         {
             run.Property(r => r.Name).HasMaxLength(Run.LongestName);
+            run.Property(r => r.Clock).HasConversion(
+                static c => c == null ? null : JsonSerializer.Serialize(c, JsonSerializerOptions.Web),
+                static t => t == null ? null : JsonSerializer.Deserialize<RehearsalClock>(t, JsonSerializerOptions.Web));
             run.HasIndex(r => new { r.BakeDayId, r.IsRehearsal }).IsUnique().HasFilter("\"EndedAt\" IS NULL");
             run.HasIndex(r => r.BakeDayId);
             run.HasMany(r => r.Rows).WithOne().HasForeignKey(r => r.RunId).OnDelete(DeleteBehavior.Cascade);

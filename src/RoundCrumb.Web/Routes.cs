@@ -70,6 +70,9 @@ public static class Routes
     /// <summary>Where a run is written down.</summary>
     public static string RunLog(int id) => Run(id) + "/log";
 
+    /// <summary>What a rehearsal cost.</summary>
+    public static string Rehearsed(int id) => Run(id) + "/rehearsed";
+
     /// <summary>Where what is done in a run is sent.</summary>
     public static string RunEvents(int id) => $"{Api}/runs/{Number(id)}/events";
 

@@ -134,9 +134,9 @@ public sealed class Baker : IDisposable
         "return document.readyState === 'complete' && !document.querySelector('.htmx-request, .htmx-swapping, .htmx-settling, "
             + ".htmx-added')")!);
 
-    public T Until<T>(Func<IWebDriver, T> condition, string what = "the page")
+    public T Until<T>(Func<IWebDriver, T> condition, string what = "the page", int seconds = 30)
     {
-        var wait = new WebDriverWait(Driver, TimeSpan.FromSeconds(30)) { Message = what };
+        var wait = new WebDriverWait(Driver, TimeSpan.FromSeconds(seconds)) { Message = what };
 
         // A page that is being replaced may answer with an error of its own; it is asked again.
         wait.IgnoreExceptionTypes(typeof(StaleElementReferenceException), typeof(NoSuchElementException), typeof(UnknownErrorException));

@@ -211,6 +211,61 @@ public sealed class BenchTests(TeaRoom room)
     }
 
     [Fact]
+    public void A_whole_day_is_rehearsed_without_a_hand_and_its_entries_are_made()
+    {
+        using var baker = new Baker(room);
+        Rehearse(baker, "", "600");
+        baker.AxeViolations().ShouldBeEmpty();
+        baker.Has(Now + " [data-done]").ShouldBeFalse();
+        baker.Until(_ => baker.Has("a[href$='/rehearsed'].go"), "the end of the rehearsal", 180);
+        baker.Click("a[href$='/rehearsed'].go");
+        baker.Until(_ => baker.Here.EndsWith("/rehearsed", StringComparison.Ordinal), "what it cost");
+        baker.AxeViolations().ShouldBeEmpty();
+        baker.Text("h1").ShouldContain("in time");
+        var entries = baker.Driver.FindElements(By.CssSelector(".rehearsed .log-known"));
+        entries.Count.ShouldBe(baker.Driver.FindElements(By.CssSelector(".rehearsed tbody tr")).Count);
+        entries.ShouldAllBe(e => e.Text.Contains("base", StringComparison.Ordinal));
+        entries.Count(e => e.Text.Contains("pot", StringComparison.Ordinal)).ShouldBeGreaterThan(3);
+    }
+
+    [Fact]
+    public void Whoever_rehearses_begins_with_a_key_and_sees_it_done()
+    {
+        using var baker = new Baker(room, 390, 844);
+        Rehearse(baker, "*", "150");
+        baker.AxeViolations().ShouldBeEmpty();
+        var task = Task(baker);
+        baker.Text(Now + " [data-done]").ShouldBe("Do it");
+        baker.Press(Keys.PageDown);
+        baker.Until(_ => baker.Text(".done-list li:first-child").Length > 0 && Task(baker) != task, "hands that are done");
+        baker.Click("#pause");
+        baker.Until(_ => baker.Text("#pause") == "Go on", "a clock that stands");
+        var wall = baker.Text("#wall");
+        baker.Click("#skip");
+        baker.Until(_ => baker.Text("#wall") != wall || baker.Has(".said[role=alert]"), "a later hour, or what is to be done now");
+        baker.Text("#pause").ShouldBe("Go on");
+    }
+
+    /// <summary>Plans the demo's Saturday and begins a rehearsal of it.</summary>
+    private static void Rehearse(Baker baker, string hands, string speed)
+    {
+        baker.Open("/days/1");
+        if (!baker.Has("a[href='/days/1/sure']"))
+        {
+            baker.Click("form[action$='handler=Solve'] button");
+            baker.Until(_ => baker.Has("a[href='/days/1/sure']"), "a plan", 60);
+        }
+
+        baker.Click("a[href='/days/1/sure']");
+        baker.Until(_ => baker.Has("#rehearse form"), "the rehearsal's form", 30);
+        baker.Choose("#rehearse [name=hands]", hands);
+        baker.Choose("#rehearse [name=speed]", speed);
+        baker.Click("#rehearse button");
+        baker.Until(_ => baker.Has(".rehearsal"), "the rehearsal");
+        baker.Until(_ => baker.Has(Now), "something at hand");
+    }
+
+    [Fact]
     public async Task A_computer_that_dies_in_the_middle_loses_nothing_and_the_bench_goes_on()
     {
         var folder = Directory.CreateTempSubdirectory("roundcrumb-bench-");

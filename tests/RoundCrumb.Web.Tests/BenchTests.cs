@@ -512,11 +512,4 @@ public sealed partial class BenchTests : IAsyncLifetime
 
     [GeneratedRegex("data-task=\"([^\"]+)\" data-starts")]
     private static partial Regex TaskOf();
-
-    private sealed class SetClock(DateTimeOffset now) : TimeProvider
-    {
-        public DateTimeOffset Now { get; set; } = now;
-
-        public override DateTimeOffset GetUtcNow() => Now;
-    }
 }

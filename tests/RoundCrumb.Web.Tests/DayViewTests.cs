@@ -1,12 +1,8 @@
 using System.Globalization;
 using System.Text.RegularExpressions;
 using RoundCrumb.Application.Days;
-using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Steps;
-using RoundCrumb.Core.Units;
-using RoundCrumb.Data.Days;
 using RoundCrumb.Scheduling.Model;
-using RoundCrumb.Scheduling.Solving;
 using RoundCrumb.TestKit;
 using RoundCrumb.Web.Features.Days;
 
@@ -15,30 +11,6 @@ namespace RoundCrumb.Web.Tests;
 /// <summary>Who does what, on days of chance.</summary>
 public sealed class DayViewTests
 {
-    private static readonly SolveOptions Repeatable = new() { Deterministic = true, Workers = 1, Seconds = 0.3 };
-
-    private static DayView View(int seed, int batches)
-    {
-        var built = DayMaker.Make(seed, batches);
-        var from = new DateOnly(2027, 3, 5);
-        var plan = DaySolver.Solve(built.Day, Repeatable, cancel: TestContext.Current.CancellationToken).Plan
-            ?? DaySolver.Solve(built.Day, Repeatable with { Seconds = 4 }, cancel: TestContext.Current.CancellationToken).Plan!;
-        var bakers = built.Day.Shifts.Select(s => s.Baker).Distinct().Order(StringComparer.Ordinal)
-            .Select(b => new Baker(b, b, [null, null, null, null, null, null, null])).ToList();
-        var open = new OpenDay
-        {
-            Kept = new BakeDay { Name = "A day", From = from, Days = 2 },
-            Clock = new DayClock(from, TimeZoneInfo.Utc),
-            Orders = [],
-            Setting = built.Setting,
-            Built = built,
-            Kitchen = built.Setting.Kitchen with { Bakers = bakers },
-            Now = -1,
-            Odd = new Dictionary<string, string>(),
-        };
-        return new(open, built, plan, new QuantityFormatter(UnitChoice.Usual));
-    }
-
     /// <summary>What each baker has to do: the lane, from when, until when.</summary>
     private static IEnumerable<(int Who, int From, int To, string What)> Hands(DayView view)
     {
@@ -62,7 +34,7 @@ public sealed class DayViewTests
     [Fact]
     public void On_paper_even_a_plan_that_is_busy_for_two_days_and_a_night_is_no_taller_than_a_sheet()
     {
-        var view = View(2, 5);
+        var view = PlannedDays.View(2, 5);
 
         // Something begins every 75 min, so that nothing between can be folded: far longer than what fits at the usual height.
         var spread = view.Plan with { Starts = [.. view.Plan.Starts.Select((_, i) => i * 15)], Runs = [] };
@@ -126,7 +98,7 @@ public sealed class DayViewTests
     {
         for (var seed = 1; seed <= 40; seed++)
         {
-            var view = View(seed, 2 + (seed % 7));
+            var view = PlannedDays.View(seed, 2 + (seed % 7));
             var day = view.Day;
             foreach (var lane in Hands(view).GroupBy(h => h.Who))
             {
@@ -158,7 +130,7 @@ public sealed class DayViewTests
     {
         for (var seed = 1; seed <= 10; seed++)
         {
-            var view = View(seed, 4);
+            var view = PlannedDays.View(seed, 4);
             var busy = view.Busy();
             for (var k = 1; k < busy.Count; k++)
                 busy[k].From.ShouldBeGreaterThan(busy[k - 1].To);

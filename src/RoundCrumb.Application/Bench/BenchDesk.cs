@@ -159,7 +159,13 @@ public sealed class BenchDesk(
             return null;
         var events = await runs.EventsAsync(id, 0, cancel);
         var state = RunState.Of(events.Select(e => e.Event));
-        return new(run, events.Count == 0 ? 0 : events[^1].Seq, state, await days.OpenAsync(run.BakeDayId, cancel), clock.Now);
+        var moment = run.MomentAt(clock.Now);
+        return new(
+            run, events.Count == 0 ? 0 : events[^1].Seq, state,
+            run.IsRehearsal
+                ? await days.OpenRehearsedAsync(run.BakeDayId, moment, state, cancel)
+                : await days.OpenAsync(run.BakeDayId, cancel),
+            moment);
     }
 
     /// <summary>Takes in what a device sends. What is sent again does nothing; what cannot be meant is refused with words.</summary>
@@ -169,6 +175,7 @@ public sealed class BenchDesk(
         if (await runs.FindAsync(id, cancel) is not { } run)
             return null;
         var now = clock.Now;
+        var moment = run.MomentAt(now);
         var off = sent.SentAt is { } said && (now - said).Duration() > Slack ? now - said : TimeSpan.Zero;
         var kept = new List<RunEvent>();
         var refused = new List<RefusedEvent>();
@@ -181,9 +188,9 @@ public sealed class BenchDesk(
             }
 
             // Nothing happened before the run was begun, and nothing has happened that is yet to come.
-            var at = e.At.ToUniversalTime() + off;
-            at = at > now ? now : at < run.BegunAt ? run.BegunAt : at;
-            kept.Add(new(e.Id, e.Deed!, Short(sent.Device), Short(sent.Baker), at, now));
+            var at = run.MomentAt(e.At.ToUniversalTime() + off);
+            at = at > moment ? moment : at < run.BegunAt ? run.BegunAt : at;
+            kept.Add(new(e.Id, e.Deed!, Short(sent.Device), Short(sent.Baker), at, moment));
         }
 
         var fresh = await runs.AddAsync(id, kept, cancel);
@@ -202,14 +209,16 @@ public sealed class BenchDesk(
     {
         if (await runs.FindAsync(offer.Run, cancel) is not { } run)
             return;
-        var now = clock.Now;
-        await days.KeepAsync(run.BakeDayId, offer.Kept, cancel);
+        var now = run.MomentAt(clock.Now);
+        if (!run.IsRehearsal)
+            await days.KeepAsync(run.BakeDayId, offer.Kept, cancel);
         var replaced = new RunEvent(offer.Id, new PlanReplaced(offer.Plan), Short(device), Short(baker), now, now);
         feed.Tell(run.Id, await runs.AddAsync(run.Id, [replaced], cancel));
     }
 
     /// <summary>Changes the day of a run as a choice says.</summary>
-    public Task<bool> ApplyAsync(OpenBench open, DayChange change, CancellationToken cancel = default) => open.Day is not { } day
+    public Task<bool> ApplyAsync(OpenBench open, DayChange change, CancellationToken cancel = default) =>
+        open is not { Day: { } day, Run.IsRehearsal: false }
         ? Task.FromResult(false)
         : book.ChangeAsync(open.Run.BakeDayId, d => new DayChanges(day).Apply(d, change), cancel);
 
@@ -222,6 +231,7 @@ public sealed class BenchDesk(
         null => "That is nothing that is done at a bench.",
         TaskDeed { Task.Work.Order: not { Length: > 0 } } => "It does not say at which task.",
         Began or PlanReplaced => "A plan is made in the kitchen, not sent.",
+        Showed => "Only the simulated kitchen of a rehearsal shows that. Say under “Something’s off” what went wrong.",
         ClockSet { Minutes: not (> 0 and <= LongestClock) } or NotYet { Minutes: not (> 0 and <= LongestClock) } =>
             "A clock runs for more than nothing, and for a day at most.",
         ClockSet { Name: { Length: > LongestWords } or null } or Noted { Words: { Length: > LongestWords } or null } =>

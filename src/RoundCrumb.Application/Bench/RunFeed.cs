@@ -30,12 +30,21 @@ public sealed class RunFeed
         }
     }
 
+    /// <summary>True while anybody watches a run.</summary>
+    public bool IsWatched(int run)
+    {
+        lock (_lock)
+            return _watchers.ContainsKey(run);
+    }
+
     /// <summary>Tells every bench what a device reads; a bench that does not keep up sees the last of it.</summary>
-    public void Tell(LiveReading reading)
+    /// <param name="reading">The reading.</param>
+    /// <param name="only">The one run whose bench it is for; every one where nothing is said.</param>
+    public void Tell(LiveReading reading, int? only = null)
     {
         List<Watch> to;
         lock (_lock)
-            to = [.. _watchers.Values.SelectMany(w => w)];
+            to = [.. _watchers.Where(w => only is null || w.Key == only).SelectMany(w => w.Value)];
         foreach (var watcher in to)
             watcher.Take(reading);
     }

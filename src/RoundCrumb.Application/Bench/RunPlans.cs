@@ -47,20 +47,28 @@ public static class RunPlans
             var steps = view.Built.WorksOf(placed.Index)[0];
             for (var k = 0; k < load.Touches.Count; k++)
             {
-                var touch = load.Touches[k];
-                var step = steps.Of.Chain.Steps[steps.Work.Baking!.Touches[k].Step];
+                // To the minute, not to the day's grid: two minutes are much for a tartlet.
+                var touch = steps.Work.Baking!.Touches[k];
+                var step = steps.Of.Chain.Steps[touch.Step];
                 var says = k == load.Touches.Count - 1 ? "out of the oven" : Small(step.Label);
                 tasks.Add(
                     new(
-                        new(key, k), At(placed.From + touch.After), touch.Length * Slot.Minutes,
+                        new(key, k), At(placed.From).AddMinutes(touch.After), touch.Minutes,
                         BakerAt(view.AtTheDoor.GetValueOrDefault((placed.Index, k), -1)), oven, pies, says, orders));
             }
         }
 
-        var waits = day.Gaps.Where(g => g.Least > 0).Select(
+        var waits = day.Gaps.Select(
             g => new PlannedWait(
                 LastOf(day, g.From), new(KeyOf(day.Works[g.To])), g.Least * Slot.Minutes, g.Most * Slot.Minutes, g.At));
-        return new([.. tasks.OrderBy(t => t.From).ThenBy(t => t.Task.ToString(), StringComparer.Ordinal)], [.. waits]);
+        return new([.. tasks.OrderBy(t => t.From).ThenBy(t => t.Task.ToString(), StringComparer.Ordinal)], [.. waits])
+        {
+            Heats =
+            [
+                .. view.Plan.Runs.OrderBy(r => r.From)
+                    .Select(r => new PlannedHeat(day.Ovens[r.Oven].Id, At(r.From), day.Ovens[r.Oven].WarmUp * Slot.Minutes))
+            ],
+        };
 
         DateTimeOffset At(int slot) => view.Open.Clock.MomentOf(slot);
         string BakerAt(int lane) => lane >= 0 && lane < view.Open.Bakers.Count ? view.Open.Bakers[lane].Id : "";

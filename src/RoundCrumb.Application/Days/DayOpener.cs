@@ -143,7 +143,30 @@ public sealed class DayOpener(DayBook book, RunBook runs, CompositionReader comp
         await book.FindAsync(id, cancel) is { } day ? await OpenAsync(day, cancel) : null;
 
     /// <summary>Opens a day that was read.</summary>
-    public async Task<OpenDay> OpenAsync(BakeDay day, CancellationToken cancel = default)
+    public async Task<OpenDay> OpenAsync(BakeDay day, CancellationToken cancel = default) => await OpenAsync(
+        day, clock.Now,
+        await runs.LastOfAsync(day.Id, cancel) is { } last
+            ? RunState.Of((await runs.EventsAsync(last.Id, 0, cancel)).Select(e => e.Event))
+            : null,
+        cancel);
+
+    /// <summary>
+    /// Opens a day as a rehearsal of it stands: at its moment, and with what was done in it and nothing else; none where it is not there.
+    /// </summary>
+    /// <param name="id">The day.</param>
+    /// <param name="moment">The moment.</param>
+    /// <param name="rehearsed">What was done.</param>
+    /// <param name="cancel">Cancels it.</param>
+    public async Task<OpenDay?> OpenRehearsedAsync(
+        int id, DateTimeOffset moment, RunState rehearsed, CancellationToken cancel = default)
+    {
+        if (await book.FindAsync(id, cancel) is not { } day)
+            return null;
+        day.DayMarks.RemoveAll(m => m.Kind is MarkKind.Done);
+        return await OpenAsync(day, moment, rehearsed, cancel);
+    }
+
+    private async Task<OpenDay> OpenAsync(BakeDay day, DateTimeOffset moment, RunState? run, CancellationToken cancel)
     {
         var kitchen = await compositions.KitchenAsync(cancel);
         var wall = new DayClock(day.From, await clock.ZoneAsync(cancel));
@@ -167,10 +190,7 @@ public sealed class DayOpener(DayBook book, RunBook runs, CompositionReader comp
         }
 
         var kept = day.Plan.Length == 0 ? null : JsonSerializer.Deserialize<KeptPlan>(day.Plan, Json);
-        var now = wall.SlotAt(clock.Now);
-        var run = await runs.LastOfAsync(day.Id, cancel) is { } last
-            ? RunState.Of((await runs.EventsAsync(last.Id, 0, cancel)).Select(e => e.Event))
-            : null;
+        var now = wall.SlotAt(moment);
         var setting = SettingOf(day, kitchen, wall);
         setting = setting with
         {

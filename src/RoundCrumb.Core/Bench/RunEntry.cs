@@ -60,11 +60,13 @@ public static class RunEntry
             var stages = card.Stages
                 .Where(s => kind is StepKind.BakeFilled ? s.Kind is StageKind.Filled : s.Heat is not null && s.Kind is not StageKind.Filled)
                 .ToList();
-            for (var touch = 0; touch < work.Baking!.Touches.Count && run.Of(load with { Touch = touch }).DoneAt is { } to; touch++)
+            for (var touch = 0; touch < work.Baking!.Touches.Count && run.Of(load with { Touch = touch }) is { DoneAt: { } done } at; touch++)
             {
+                // It was out of the heat when somebody took it in hand, where that was said.
+                var to = at.StartedAt ?? done;
                 if (kind is StepKind.BakeShell or StepKind.BakeFilled && touch < stages.Count && to > from)
                     took.Add((stages[touch].Name, (to - from).TotalMinutes));
-                from = to;
+                from = done;
             }
         }
 

@@ -39,6 +39,7 @@ public enum ReadingOf
 [JsonDerivedType(typeof(Measured), "measured")]
 [JsonDerivedType(typeof(Noted), "noted")]
 [JsonDerivedType(typeof(WentWrong), "went-wrong")]
+[JsonDerivedType(typeof(Showed), "showed")]
 [JsonDerivedType(typeof(Undone), "undone")]
 public abstract record Deed;
 
@@ -96,6 +97,11 @@ public sealed record Measured(TaskKey Task, ReadingOf Of, double Value) : TaskDe
 /// <param name="Cure">Which of its cures was chosen, 0 for the first.</param>
 /// <param name="Minutes">Minutes of hands that it takes; 0 or more.</param>
 public sealed record WentWrong(TaskKey Task, string Fault, int Cure, double Minutes) : TaskDeed(Task);
+
+/// <summary>In a rehearsal the simulated kitchen shows that something is going wrong; what is done about it is the baker's.</summary>
+/// <param name="Task">At which task.</param>
+/// <param name="Fault">What, by its short name.</param>
+public sealed record Showed(TaskKey Task, string Fault) : TaskDeed(Task);
 
 /// <summary>Words that are kept with a task.</summary>
 public sealed record Noted(TaskKey Task, string Words) : TaskDeed(Task);

@@ -24,19 +24,28 @@ public sealed record PlannedTask(
     public DateTimeOffset To => From.AddMinutes(Minutes);
 }
 
-/// <summary>What has to be waited for between two tasks.</summary>
+/// <summary>What comes before what, and what has to be waited for between them.</summary>
 /// <param name="After">What is done first.</param>
 /// <param name="Before">What waits.</param>
-/// <param name="Least">Minutes at least.</param>
+/// <param name="Least">Minutes at least; 0 where it may follow at once.</param>
 /// <param name="Most">Minutes before it suffers.</param>
 /// <param name="At">Where it is meanwhile.</param>
 public sealed record PlannedWait(TaskKey After, TaskKey Before, double Least, double Most, WaitsAt At);
+
+/// <summary>An oven that is hot for what goes into it.</summary>
+/// <param name="Oven">Which, by id.</param>
+/// <param name="From">When it is hot.</param>
+/// <param name="WarmUp">Minutes that it warms up before; 0 or more.</param>
+public sealed record PlannedHeat(string Oven, DateTimeOffset From, double WarmUp);
 
 /// <summary>The order of work that a run goes by.</summary>
 /// <param name="Tasks">In the order in which they begin.</param>
 /// <param name="Waits">What lies between them.</param>
 public sealed record RunPlan(IReadOnlyList<PlannedTask> Tasks, IReadOnlyList<PlannedWait> Waits)
 {
+    /// <summary>When which oven is hot; nothing in a plan that was kept before that was written down.</summary>
+    public IReadOnlyList<PlannedHeat> Heats { get; init; } = [];
+
     /// <summary>A plan without anything.</summary>
     public static RunPlan Empty { get; } = new([], []);
 }

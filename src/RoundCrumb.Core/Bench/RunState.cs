@@ -20,15 +20,23 @@ public sealed record HeldNote(Guid Event, TaskKey Task, string Words, DateTimeOf
 /// <param name="At">When.</param>
 public sealed record HeldFault(Guid Event, TaskKey Task, string Fault, int Cure, double Minutes, DateTimeOffset At);
 
+/// <summary>What a simulated kitchen has shown.</summary>
+/// <param name="Task">At which task.</param>
+/// <param name="Fault">What, by its short name.</param>
+/// <param name="At">When.</param>
+public sealed record ShownFault(TaskKey Task, string Fault, DateTimeOffset At);
+
 /// <summary>Where a task stands.</summary>
 /// <param name="StartedAt">When it was taken in hand; none where nobody has said.</param>
+/// <param name="StartedBy">In whose lane it was taken in hand, by id; empty where nobody has said.</param>
 /// <param name="DoneAt">When it was done; none while it is not.</param>
 /// <param name="DoneBy">In whose lane, by id.</param>
 /// <param name="Lines">What of its list is in the bowl.</param>
-public sealed record TaskState(DateTimeOffset? StartedAt, DateTimeOffset? DoneAt, string DoneBy, IReadOnlySet<string> Lines)
+public sealed record TaskState(
+    DateTimeOffset? StartedAt, string StartedBy, DateTimeOffset? DoneAt, string DoneBy, IReadOnlySet<string> Lines)
 {
     /// <summary>Nothing is known of it.</summary>
-    public static TaskState Untouched { get; } = new(null, null, "", new HashSet<string>(StringComparer.Ordinal));
+    public static TaskState Untouched { get; } = new(null, "", null, "", new HashSet<string>(StringComparer.Ordinal));
 
     /// <summary>True once it is done.</summary>
     public bool IsDone => DoneAt is not null;
@@ -46,6 +54,7 @@ public sealed class RunState
     private readonly List<HeldReading> _readings = [];
     private readonly List<HeldNote> _notes = [];
     private readonly List<HeldFault> _faults = [];
+    private readonly List<ShownFault> _shown = [];
     private readonly Dictionary<TaskKey, PlannedTask> _planned = [];
 
     private RunState()
@@ -75,6 +84,12 @@ public sealed class RunState
 
     /// <summary>All that went wrong and counts, in the order in which it did.</summary>
     public IReadOnlyList<HeldFault> Faults => _faults;
+
+    /// <summary>What a simulated kitchen has shown, in the order in which it did.</summary>
+    public IReadOnlyList<ShownFault> Shown => _shown;
+
+    /// <summary>True where something was done about what was shown.</summary>
+    public bool IsAnswered(ShownFault shown) => _faults.Exists(f => f.Task == shown.Task && f.Fault == shown.Fault);
 
     /// <summary>Minutes of hands that what went wrong at a task takes.</summary>
     public double Mending(TaskKey task) => _faults.Where(f => f.Task == task).Sum(f => f.Minutes);
@@ -205,7 +220,7 @@ public sealed class RunState
                 EndedAt ??= e.At;
                 break;
             case Started started:
-                Change(started.Task, s => s with { StartedAt = s.StartedAt ?? e.At });
+                Change(started.Task, s => s.StartedAt is null ? s with { StartedAt = e.At, StartedBy = e.Baker } : s);
                 break;
             case Ticked ticked:
                 Change(ticked.Task, s => s.IsDone ? s : s with { DoneAt = e.At, DoneBy = e.Baker });
@@ -234,6 +249,9 @@ public sealed class RunState
                 _faults.Add(new(e.Id, wrong.Task, wrong.Fault, wrong.Cure, wrong.Minutes, e.At));
                 if (wrong.Minutes > 0)
                     Change(wrong.Task, s => s with { StartedAt = s.StartedAt ?? e.At });
+                break;
+            case Showed showed:
+                _shown.Add(new(showed.Task, showed.Fault, e.At));
                 break;
             case Noted noted:
                 _notes.Add(new(e.Id, noted.Task, noted.Words, e.At));

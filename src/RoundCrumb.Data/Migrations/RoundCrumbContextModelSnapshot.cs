@@ -771,6 +771,9 @@ namespace RoundCrumb.Data.Migrations
                     b.Property<long>("BegunAt")
                         .HasColumnType("INTEGER");
 
+                    b.Property<string>("Clock")
+                        .HasColumnType("TEXT");
+
                     b.Property<long?>("EndedAt")
                         .HasColumnType("INTEGER");
 

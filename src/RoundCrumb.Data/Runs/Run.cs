@@ -25,6 +25,12 @@ public sealed class Run
     /// <summary>True where a simulated kitchen does it and not a baker.</summary>
     public bool IsRehearsal { get; set; }
 
+    /// <summary>The clock of a rehearsal; none of what is done in earnest.</summary>
+    public RehearsalClock? Clock { get; set; }
+
+    /// <summary>What the clock of this run shows at a moment of the kitchen's.</summary>
+    public DateTimeOffset MomentAt(DateTimeOffset now) => Clock?.MomentAt(now) ?? now;
+
     public List<RunRow> Rows { get; } = [];
 }
 

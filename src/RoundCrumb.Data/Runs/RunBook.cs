@@ -12,9 +12,25 @@ public sealed record NumberedEvent(int Seq, RunEvent Event);
 /// <summary>The runs and their events.</summary>
 public sealed class RunBook(RoundCrumbContext context)
 {
-    /// <summary>The runs under way, the last begun first.</summary>
+    /// <summary>The runs under way, the last begun first; rehearsals are none of them.</summary>
     public Task<List<Run>> UnderWayAsync(CancellationToken cancel = default) =>
-        context.Runs.AsNoTracking().Where(r => r.EndedAt == null).OrderByDescending(r => r.Id).ToListAsync(cancel);
+        context.Runs.AsNoTracking().Where(r => r.EndedAt == null && !r.IsRehearsal).OrderByDescending(r => r.Id).ToListAsync(cancel);
+
+    /// <summary>The rehearsals under way, the last begun first.</summary>
+    public Task<List<Run>> RehearsedAsync(CancellationToken cancel = default) =>
+        context.Runs.AsNoTracking().Where(r => r.EndedAt == null && r.IsRehearsal).OrderByDescending(r => r.Id).ToListAsync(cancel);
+
+    /// <summary>Changes the clock of a rehearsal under way.</summary>
+    /// <returns>False where there is none.</returns>
+    public Task<bool> ChangeClockAsync(int run, Func<RehearsalClock, RehearsalClock> change, CancellationToken cancel = default) =>
+        context.AgainAsync(async () =>
+        {
+            if (await context.Runs.FirstOrDefaultAsync(r => r.Id == run && r.EndedAt == null, cancel) is not { Clock: { } clock } there)
+                return false;
+            there.Clock = change(clock);
+            await context.SaveChangesAsync(cancel);
+            return true;
+        });
 
     /// <summary>A run; none where it is not there.</summary>
     public Task<Run?> FindAsync(int id, CancellationToken cancel = default) =>
@@ -41,6 +57,7 @@ public sealed class RunBook(RoundCrumbContext context)
             Name = run.Name,
             BegunAt = run.BegunAt,
             IsRehearsal = run.IsRehearsal,
+            Clock = run.Clock,
         };
         fresh.Rows.Add(RunRow.Of(0, began));
         context.Runs.Add(fresh);

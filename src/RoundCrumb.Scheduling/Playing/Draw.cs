@@ -72,11 +72,14 @@ public sealed record Draw(double[] Hands, double[][] Stages, double[][] Touches,
             [.. plan.Runs.Select(r => day.Ovens[r.Oven].WarmUp * (double)Slot.Minutes)]);
     }
 
+    private static double Of(Constant constant, Random random) => At(constant, random.NextDouble());
+
     /// <summary>A value of a constant: as often below its usual as above it, and never outside its range.</summary>
-    private static double Of(Constant constant, Random random)
+    /// <param name="constant">The constant.</param>
+    /// <param name="share">The share of all values that are lower, 0 to 1.</param>
+    internal static double At(Constant constant, double share)
     {
         var (low, usual, high) = (constant.Low, constant.Usual, constant.High);
-        var share = random.NextDouble();
 
         // Two triangles that meet at the usual value, each half of all.
         return share < 0.5 ? low + ((usual - low) * Math.Sqrt(2 * share)) : high - ((high - usual) * Math.Sqrt(2 * (1 - share)));

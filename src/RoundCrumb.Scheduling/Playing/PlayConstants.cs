@@ -22,6 +22,15 @@ public static class PlayConstants
     public static readonly Constant Mishap = new(
         "of what hands do goes wrong", 0.02, 0.01, 0.04, Dimension.Share, "A torn sheet, a split batter, a lump to be sieved out.");
 
+    /// <summary>What is in the pot to what was reckoned.</summary>
+    public static readonly Constant Pot = new(
+        "filling in the pot, to what is reckoned", 0.99, 0.94, 1.03, Dimension.Factor, "What boils off, and what stays on the spoon.");
+
+    /// <summary>Degrees of an oven for each hundredth by which it bakes faster.</summary>
+    public static readonly Constant DegreesForAHundredth = new(
+        "an oven is hotter for each hundredth of its minutes that it saves, °C", 1.5, 1, 2, Dimension.Factor,
+        "Ten degrees more bake what takes half an hour some two minutes sooner.");
+
     /// <summary>What that costs.</summary>
     public static readonly Constant Mending = new(
         "putting it right takes", 15, 8, 30, Dimension.Time, "Rolled again, whisked again, begun again.");

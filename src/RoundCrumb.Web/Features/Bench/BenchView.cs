@@ -12,6 +12,7 @@ using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
 using RoundCrumb.Scheduling.Changes;
 using RoundCrumb.Scheduling.Model;
+using RoundCrumb.Scheduling.Playing;
 
 namespace RoundCrumb.Web.Features.Bench;
 
@@ -45,6 +46,43 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
 
     /// <summary>Something to say; empty where there is nothing.</summary>
     public string Said { get; init; } = "";
+
+    /// <summary>The kitchen of a rehearsal; none of what is done in earnest.</summary>
+    public SimulatedKitchen? Kitchen { get; } = Rehearsals.KitchenOf(open);
+
+    /// <summary>How much faster than the kitchen's its clock goes, as a browser counts: 0 while it stands.</summary>
+    public string Speed =>
+        (Open.Run.Clock is { } clock ? clock.IsPaused || !IsUnderWay ? 0 : clock.Speed : 1).ToString(CultureInfo.InvariantCulture);
+
+    /// <summary>Where it leads once it is over.</summary>
+    public string Ending => Open.Run.IsRehearsal ? Routes.Rehearsed(Open.Run.Id) : Routes.RunLog(Open.Run.Id);
+
+    /// <summary>True for a task of a rehearsal that is nobody's to tick: a simulated baker does it.</summary>
+    public bool IsTheirs(BenchTask task) => Kitchen is { } kitchen && !kitchen.IsByHand(task.Planned);
+
+    /// <summary>True for hands in a rehearsal: a person says when it is begun, and it takes as long as it takes.</summary>
+    public bool TakesItsTime(BenchTask task) => Kitchen is not null && task.Planned.Task.Touch is null && !IsLoad(task);
+
+    /// <summary>Who does a task that is nobody's to tick.</summary>
+    public string NameOf(BenchTask task) =>
+        Open.Day?.Bakers.FirstOrDefault(b => b.Id == Kitchen?.LaneOf(task.Planned))?.Name ?? "The kitchen";
+
+    /// <summary>How what is in the oven looks through its door, in words; empty where that is not known.</summary>
+    public string Looks(BenchTask task)
+    {
+        if (Kitchen is not { } kitchen || kitchen.HowFar(Open.State, task.Planned, Open.Now) is not { } baked)
+            return "";
+        return baked.In <= 0 ? "The oven is not hot yet."
+            : baked.Share < 0.6 ? "Pale still, a long way to go."
+            : baked.Share < Baked.Under ? "It takes colour, not there yet."
+            : baked.Share <= Baked.Over ? "It looks right."
+            : "It is past right, and getting dark.";
+    }
+
+    /// <summary>What the kitchen shows at a task and nobody has answered.</summary>
+    public IEnumerable<Fault> ShownAt(BenchTask task) =>
+        Open.State.Shown.Where(s => s.Task == task.Planned.Task && !Open.State.IsAnswered(s)).Select(s => FaultBook.Find(s.Fault))
+            .OfType<Fault>();
 
     /// <summary>What would keep all in time, in words.</summary>
     public string Say(DayChange change) => new DayChanges(Open.Day!).Say(change);
@@ -93,8 +131,10 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
     /// <summary>What the button says that ticks it.</summary>
     public string DoneWords(BenchTask task) =>
         task.Planned.Task.Touch is not null ? IsLast(task) ? "It is out" : "Done, back in"
-        : task.Work is { } work && Open.Day!.Built.Day.Works[work].Load is not null ? "It is in"
+        : IsLoad(task) ? "It is in"
         : "Done, next";
+
+    private bool IsLoad(BenchTask task) => task.Work is { } work && Open.Day!.Built.Day.Works[work].Load is not null;
 
     /// <summary>True for what takes a load out.</summary>
     public bool IsLast(BenchTask task) => task.Planned.Task.Touch is { } touch
@@ -123,7 +163,7 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
     /// <summary>What is waited for after it before the next step of these pies, in words; empty where nothing is.</summary>
     public string Then(BenchTask task)
     {
-        var waits = Open.State.Plan.Waits.Where(w => w.After == task.Planned.Task).ToList();
+        var waits = Open.State.Plan.Waits.Where(w => w.After == task.Planned.Task && w.Least > 0).ToList();
         return string.Join(
             "; ",
             waits.Select(

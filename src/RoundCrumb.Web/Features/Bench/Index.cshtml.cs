@@ -17,6 +17,9 @@ public sealed class IndexModel(RunBook runs, DayBook days, BenchDesk desk, Kitch
     /// <summary>What is under way.</summary>
     public IReadOnlyList<Run> UnderWay { get; private set; } = [];
 
+    /// <summary>Rehearsals that are under way.</summary>
+    public IReadOnlyList<Run> Rehearsed { get; private set; } = [];
+
     /// <summary>Planned days that are not under way, the next first.</summary>
     public IReadOnlyList<BakeDay> Planned { get; private set; } = [];
 
@@ -42,6 +45,7 @@ public sealed class IndexModel(RunBook runs, DayBook days, BenchDesk desk, Kitch
     private async Task ShowAsync(CancellationToken cancel)
     {
         UnderWay = await runs.UnderWayAsync(cancel);
+        Rehearsed = await runs.RehearsedAsync(cancel);
         Today = await clock.TodayAsync(cancel);
         var busy = UnderWay.Select(r => r.BakeDayId).ToHashSet();
         Planned =

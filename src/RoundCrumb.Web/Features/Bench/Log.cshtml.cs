@@ -34,13 +34,16 @@ public sealed class LogModel(BenchDesk desk, RunLog log, Preferences preferences
     public static string Field(int order, string name) => string.Create(CultureInfo.InvariantCulture, $"{name}-{order}");
 
     /// <summary>Shows what there is to write down.</summary>
-    public async Task<IActionResult> OnGetAsync(int id, CancellationToken cancel) => await ShowAsync(id, cancel) ? Page() : NotFound();
+    public async Task<IActionResult> OnGetAsync(int id, CancellationToken cancel) =>
+        !await ShowAsync(id, cancel) ? NotFound() : Open.Run.IsRehearsal ? Redirect(Routes.Rehearsed(id)) : Page();
 
     /// <summary>Writes down all that is not yet.</summary>
     public async Task<IActionResult> OnPostAsync(int id, CancellationToken cancel)
     {
         if (!await ShowAsync(id, cancel))
             return NotFound();
+        if (Open.Run.IsRehearsal)
+            return Redirect(Routes.Rehearsed(id));
         var open = Orders.Where(o => !o.IsLogged).ToList();
         foreach (var one in open)
         {

@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Application.Bench;
+using RoundCrumb.Core.Bench;
 using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Scheduling.Changes;
 using RoundCrumb.Web.Hosting;
@@ -9,7 +10,8 @@ namespace RoundCrumb.Web.Features.Bench;
 
 /// <summary>A day at the bench: what is at hand, what is next, which clocks run.</summary>
 [Costly("Late", "Choose", "Choices", HasOwnQueue = true)]
-public sealed class RunModel(BenchDesk desk, Replanner replanner, KitchenClock clock, Preferences preferences) : PageModel
+public sealed class RunModel(
+    BenchDesk desk, Replanner replanner, Rehearsals rehearsals, KitchenClock clock, Preferences preferences) : PageModel
 {
     /// <summary>What is shown.</summary>
     public BenchView View { get; private set; } = null!;
@@ -75,6 +77,27 @@ public sealed class RunModel(BenchDesk desk, Replanner replanner, KitchenClock c
             },
             cancel);
 
+    /// <summary>Sets how fast a rehearsal goes.</summary>
+    public Task<IActionResult> OnPostSpeedAsync(int id, string? baker, double speed, CancellationToken cancel) =>
+        ClockAsync(id, baker, (c, now) => c.GoesOn(now).AtSpeed(double.IsFinite(speed) ? speed : c.Speed, now), cancel);
+
+    /// <summary>Has a rehearsal stand.</summary>
+    public Task<IActionResult> OnPostPauseAsync(int id, string? baker, CancellationToken cancel) =>
+        ClockAsync(id, baker, static (c, now) => c.Paused(now), cancel);
+
+    /// <summary>Goes on with a rehearsal that stands.</summary>
+    public Task<IActionResult> OnPostGoOnAsync(int id, string? baker, CancellationToken cancel) =>
+        ClockAsync(id, baker, static (c, now) => c.GoesOn(now), cancel);
+
+    /// <summary>Goes on to what is next in a rehearsal.</summary>
+    public Task<IActionResult> OnPostSkipAsync(int id, string? baker, CancellationToken cancel) =>
+        DoAsync(id, baker, _ => rehearsals.SkipAsync(id, cancel), cancel);
+
+    private Task<IActionResult> ClockAsync(
+        int id, string? baker, Func<RehearsalClock, DateTimeOffset, RehearsalClock> change, CancellationToken cancel) => DoAsync(
+        id, baker,
+        async _ => await rehearsals.ChangeAsync(id, change, cancel) ? "" : "This is no rehearsal that is under way.", cancel);
+
     private async Task<IActionResult> DoAsync(int id, string? baker, Func<OpenBench, Task<string>> act, CancellationToken cancel)
     {
         if (await desk.OpenAsync(id, cancel) is not { } open)
@@ -92,7 +115,7 @@ public sealed class RunModel(BenchDesk desk, Replanner replanner, KitchenClock c
         var lane = open.Day?.Bakers.Any(b => b.Id == baker) is true ? baker! : "";
         View = new(open, lane, await clock.ZoneAsync(cancel), preferences.Shown, replanner.Of(id))
         {
-            IsDue = replanner.IsDue(open),
+            IsDue = open.Run.Clock is not { Hands.Length: 0 } && replanner.IsDue(open),
             Said = said,
         };
         return true;

@@ -1,7 +1,9 @@
 using System.Globalization;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
+using RoundCrumb.Application.Bench;
 using RoundCrumb.Application.Days;
+using RoundCrumb.Core.Bench;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Scheduling.Model;
 using RoundCrumb.Scheduling.Playing;
@@ -11,7 +13,7 @@ namespace RoundCrumb.Web.Features.Days;
 
 /// <summary>How sure a planned day is: for every order how often it is ready in time, what makes it late, and what would help.</summary>
 [Costly(HasOwnQueue = true)]
-public sealed class SureModel(DayOpener days, DaySureness sureness, Preferences baker) : PageModel
+public sealed class SureModel(DayOpener days, DaySureness sureness, Rehearsals rehearsals, Preferences baker) : PageModel
 {
     /// <summary>The day.</summary>
     public OpenDay Open { get; private set; } = null!;
@@ -63,6 +65,19 @@ public sealed class SureModel(DayOpener days, DaySureness sureness, Preferences 
         Said = SurerChange.Read(code) is { } change && await sureness.ApplyAsync(open, change, cancel)
             ? "Done. The day is as sure as this now:"
             : "That cannot be done any more: the day has changed since. Here it is as it is now.";
+        return await ShowAsync(id, cancel) ? Page() : NotFound();
+    }
+
+    /// <summary>Begins a rehearsal.</summary>
+    public async Task<IActionResult> OnPostRehearseAsync(
+        int id, string? hands, double speed, DayLuck luck, int? seed, CancellationToken cancel)
+    {
+        var wish = new RehearsalWish(
+            hands ?? "", double.IsFinite(speed) ? speed : RehearsalClock.Slowest, Enum.IsDefined(luck) ? luck : DayLuck.Ordinary,
+            seed ?? Random.Shared.Next());
+        if (await rehearsals.BeginAsync(id, wish, Shown, cancel) is { } run)
+            return Redirect(Routes.Run(run.Id) + (run.Clock is { Hands: { Length: > 1 } lane } ? "?baker=" + Uri.EscapeDataString(lane) : ""));
+        Said = "This day has no plan that fits it. Plan it, then rehearse it.";
         return await ShowAsync(id, cancel) ? Page() : NotFound();
     }
 

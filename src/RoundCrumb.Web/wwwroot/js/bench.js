@@ -53,8 +53,18 @@ let offline = false;
 let sending = false;
 let retry = 0;
 let again = null;
-let offset = Number(bench.dataset.now) - Date.now();
-const now = () => Date.now() + offset;
+
+// What the clock of this run showed when the page last heard of it, and how fast it goes: once as fast, or faster in a rehearsal.
+const clock = { at: 0, heard: 0, speed: 1 };
+const now = () => clock.at + (Date.now() - clock.heard) * clock.speed;
+
+function setClock() {
+  const state = document.getElementById('bench-state').dataset;
+  Object.assign(clock, { at: Number(state.now), heard: Date.now(), speed: Number(state.speed) });
+}
+
+setClock();
+const isRehearsal = document.querySelector('.rehearsal') !== null;
 const queue = () => kept(queueKey, []);
 
 function tellLine(words) {
@@ -190,7 +200,7 @@ function show(text) {
   live.innerHTML = text;
   window.htmx.process(live);
   for (const details of live.querySelectorAll('details[data-keep]')) details.open ||= open.includes(details.dataset.keep);
-  offset = Number(document.getElementById('bench-state').dataset.now) - Date.now();
+  setClock();
   const same = (id && document.getElementById(id)) || (deed && live.querySelector(`[data-deed="${CSS.escape(deed)}"]`))
     || (done && current()?.querySelector('[data-done]'));
   if (same) same.focus({ preventScroll: true });
@@ -213,7 +223,7 @@ function stand() {
 
 document.addEventListener('htmx:afterSettle', (event) => {
   if (event.target.id !== 'bench-live') return;
-  offset = Number(document.getElementById('bench-state').dataset.now) - Date.now();
+  setClock();
   stand();
 });
 
@@ -320,6 +330,9 @@ function apply(deed) {
         speakStep();
       }
     }
+  } else if (deed.kind === 'started' && isRehearsal) {
+    const button = document.querySelector(`.task[data-task="${CSS.escape(deed.task)}"] [data-done]`);
+    if (button) button.disabled = true;
   } else if (deed.kind === 'not-yet') {
     const clock = document.querySelector(`.clock[data-clock="${CSS.escape(deed.clock)}"]`);
     if (clock) clock.dataset.due = String(Math.max(Number(clock.dataset.due), 0) + deed.minutes * 60000);
@@ -581,7 +594,10 @@ tick();
 
 // After htmx has read the page: before that it would not know what to send.
 document.addEventListener('DOMContentLoaded', stand);
-window.setInterval(tick, 1000);
+window.setInterval(tick, isRehearsal ? 250 : 1000);
+
+// In a rehearsal much goes on that is no event: what is in the oven takes colour, waiting is skipped.
+if (isRehearsal) window.setInterval(() => (clock.speed > 1 && document.visibilityState === 'visible' ? refresh() : null), 1500);
 stayAwake();
 listen();
 if (queue().length > 0) flush();
