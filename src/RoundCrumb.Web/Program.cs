@@ -87,6 +87,7 @@ builder.Services.AddScoped<BoxTransfer>();
 builder.Services.AddScoped<DayBook>();
 builder.Services.AddScoped<DayOpener>();
 builder.Services.AddScoped<DaySureness>();
+builder.Services.AddSingleton<RunMemory>();
 builder.Services.AddScoped<RunBook>();
 builder.Services.AddScoped<BenchDesk>();
 builder.Services.AddScoped<RunLog>();

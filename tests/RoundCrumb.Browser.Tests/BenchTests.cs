@@ -280,11 +280,17 @@ public sealed class BenchTests(TeaRoom room)
             Begin(baker, 2);
             var ticked = new List<string> { Tick(baker) };
             baker.Until(_ => Queue(baker) == "[]", "an empty queue");
+            baker.Until(
+                _ => baker.Driver.ExecuteAsyncScript(
+                    "caches.open('roundcrumb-bench').then(c => c.match(location.href)).then(p => arguments[0](Boolean(p)))") is true,
+                "a page that is kept");
             running.Dispose();
 
-            // Nobody answers: the bench goes on.
+            // Nobody answers: the bench goes on, also when its page is opened again, and what is ticked stays so.
             ticked.Add(Tick(baker));
+            baker.Open(baker.Here);
             ticked.Add(Tick(baker));
+            ticked.ShouldAllBe(t => !baker.Has($"[data-task='{t}']"));
             baker.Until(_ => baker.Text("#line-state").Contains("kept on this device", StringComparison.Ordinal), "the line's state");
             running = new Running(file, more);
             await running.AddressAsync(TimeSpan.FromSeconds(60));
@@ -299,6 +305,22 @@ public sealed class BenchTests(TeaRoom room)
         {
             running.Dispose();
         }
+    }
+
+    [Fact]
+    public void A_device_without_room_says_so_and_sends_all_the_same()
+    {
+        using var tablet = new Baker(room);
+        Begin(tablet, 2);
+        tablet.Driver.ExecuteScript("Storage.prototype.setItem = () => { throw new DOMException('full', 'QuotaExceededError'); }");
+        tablet.Network(cut: true);
+        var task = Tick(tablet);
+        tablet.Until(_ => tablet.Text("#line-state").Contains("no room left", StringComparison.Ordinal), "what it says");
+        tablet.AxeViolations().ShouldBeEmpty();
+        tablet.Network(cut: false);
+        tablet.Until(_ => !tablet.Find("#bench").FindElement(By.CssSelector("#line-state")).Displayed, "all sent");
+        tablet.Open(tablet.Here);
+        tablet.Has($"[data-task='{task}']").ShouldBeFalse();
     }
 
     private static int FreePort()

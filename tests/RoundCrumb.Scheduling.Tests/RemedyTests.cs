@@ -1,4 +1,5 @@
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Methods;
 using RoundCrumb.Scheduling.Changes;
 using RoundCrumb.Scheduling.Model;
 using RoundCrumb.Scheduling.Solving;
@@ -89,6 +90,39 @@ public class RemedyTests
         remedies.ShouldContain(r => r.Change is OtherFilling);
         foreach (var remedy in remedies)
             DoesIt(remedy, setting, orders);
+    }
+
+    [Fact]
+    public void A_shell_that_cannot_wait_for_its_chill_is_frozen_or_does_without()
+    {
+        // A chill takes 30 min at the least, the freezer 15: there is an hour that is too soon for the one and not for the other.
+        var setting = Setting(days: 1);
+        for (var hour = 10.0; hour < 18; hour += 0.25)
+        {
+            Order[] orders =
+            [
+                Order("a", "pan=tart-23&crust=sweet-short&bake=steady&edge=trimmed&fill=sesame-chocolate&make=exact&top=none", 1, At(0, hour))
+            ];
+            var (frozen, other) = new OtherRest("a", ShellRest.Freezer).Applied(orders, setting);
+            var (built, solved) = Solve(other, [.. frozen]);
+            if (solved.Plan is not { } plan || plan.Lateness(built.Day) > 0)
+                continue;
+            built.Made[0].Chain.Steps.ShouldContain(s => s.Kind == StepKind.FreezeShell);
+            var remedies = Find(setting, orders);
+            var rests = remedies.Where(r => r.Change is OtherRest).ToList();
+            rests.Select(r => ((OtherRest)r.Change).Rest).ShouldBe([ShellRest.Freezer, ShellRest.None]);
+            foreach (var rest in rests)
+                DoesIt(rest, setting, orders);
+            var (bare, _) = new OtherRest("a", ShellRest.None).Applied(orders, setting);
+            DayBuilder.Build(bare, setting).Made[0].Chain.Steps.ShouldNotContain(s => s.Kind == StepKind.ChillShell);
+
+            // What is bought, or stands in glass, is not offered what would harm it.
+            OtherRest.Fits(Order("b", Malt, 1, 0).Pie, ShellRest.Freezer).ShouldBeFalse();
+            OtherRest.Fits(Order("b", Coffee, 1, 0).Pie, ShellRest.None).ShouldBeFalse();
+            return;
+        }
+
+        Assert.Fail("No hour is late for a chill and in time for the freezer.");
     }
 
     [Fact]
@@ -190,6 +224,8 @@ public class RemedyTests
     [InlineData("hours 0 20 10 0 0")]
     [InlineData("nothing such")]
     [InlineData("pans 2")]
+    [InlineData("rest a 1")]
+    [InlineData("rest a Sofa")]
     [InlineData("shift 0 9 600 700")]
     [InlineData("shift 0 0 700 600")]
     public void Nonsense_is_no_change(string code) => DayChange.Read(code).ShouldBeNull();

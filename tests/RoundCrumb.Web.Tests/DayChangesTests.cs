@@ -33,6 +33,12 @@ public sealed class DayChangesTests
         yield return new OtherCount(order.Key, order.Count + 1);
         yield return new OtherDue(order.Key, order.Due + 7);
         yield return new OtherFilling(order.Key, order.Pie.Filling.Formula.Id == "lime-condensed" ? "malt-custard" : "lime-condensed");
+        foreach (var rest in Enum.GetValues<ShellRest>())
+        {
+            if (open.Orders.FirstOrDefault(o => OtherRest.Fits(o.Pie, rest)) is { } rolled)
+                yield return new OtherRest(rolled.Key, rest);
+        }
+
         yield return new AllOvens();
     }
 

@@ -157,11 +157,11 @@ public sealed class BenchDesk(
     {
         if (await runs.FindAsync(id, cancel) is not { } run)
             return null;
-        var events = await runs.EventsAsync(id, 0, cancel);
-        var state = RunState.Of(events.Select(e => e.Event));
+        var events = await runs.OpenAsync(id, cancel);
+        var state = events.State;
         var moment = run.MomentAt(clock.Now);
         return new(
-            run, events.Count == 0 ? 0 : events[^1].Seq, state,
+            run, events.LastSeq, state,
             run.IsRehearsal
                 ? await days.OpenRehearsedAsync(run.BakeDayId, moment, state, cancel)
                 : await days.OpenAsync(run.BakeDayId, cancel),
@@ -195,7 +195,7 @@ public sealed class BenchDesk(
 
         var fresh = await runs.AddAsync(id, kept, cancel);
         if (fresh.Any(e => e.Event.Deed is Ended or Undone))
-            await runs.EndAsync(id, RunState.Of((await runs.EventsAsync(id, 0, cancel)).Select(e => e.Event)).EndedAt, cancel);
+            await runs.EndAsync(id, (await runs.OpenAsync(id, cancel)).State.EndedAt, cancel);
         feed.Tell(id, fresh);
         return new([.. kept.Select(e => e.Id)], refused, now);
     }

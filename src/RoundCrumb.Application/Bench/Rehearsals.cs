@@ -84,7 +84,7 @@ public sealed class Rehearsals(
             return "Nothing is left to go on to.";
         if (next <= open.Now)
             return "There is something to do already.";
-        return await ChangeAsync(run, (c, now) => c.SkippedTo(next.AddSeconds(-20), now), cancel) ? "" : "It is over.";
+        return await ChangeAsync(run, (c, now) => c.SkippedTo(next, now), cancel) ? "" : "It is over.";
     }
 
     /// <summary>The kitchen that a run is rehearsed in; none of what is done in earnest, or where the day is put away.</summary>
@@ -118,10 +118,11 @@ public sealed class Rehearsals(
         if (await runs.FindAsync(id, cancel) is not { Clock: { IsPaused: false } speed, EndedAt: null } run)
             return false;
         var moment = run.MomentAt(clock.Now);
-        var events = (await runs.EventsAsync(id, 0, cancel)).Select(e => e.Event).ToList();
+        var kept = await runs.OpenAsync(id, cancel);
+        var events = kept.All.Select(e => e.Event).ToList();
         if (await keeper.KitchenOfAsync(id, () => OpenKitchenAsync(run, events, cancel)) is not { } kitchen)
             return false;
-        var state = RunState.Of(events);
+        var state = kept.State;
         var fresh = new List<RunEvent>();
         while (fresh.Count < MostAtOnce && kitchen.Next(state) is { } next && next.At <= moment)
         {

@@ -65,6 +65,11 @@ public sealed class DayChanges(OpenDay open)
                 order.PieId = null;
                 order.Version++;
                 break;
+            case OtherRest rest when Order(rest.Order) is { } order:
+                order.Address = CompositionAddress.Write(rest.Applied(open.Orders, open.Setting).Orders.First(o => o.Key == rest.Order).Pie);
+                order.PieId = null;
+                order.Version++;
+                break;
             case AllOvens:
                 day.ColdOvens = [];
                 break;
@@ -104,6 +109,10 @@ public sealed class DayChanges(OpenDay open)
             case OtherFilling f:
                 return $"A gelatine set instead of an overnight one: {FillingBook.All.FirstOrDefault(x => x.Id == f.Formula)?.Name} "
                     + $"for {NameOf(f.Order)}";
+            case OtherRest { Rest: ShellRest.Freezer } r:
+                return $"Freeze the shells of {NameOf(r.Order)} instead of chilling them: sooner hard, and a little longer in the oven";
+            case OtherRest r:
+                return $"Bake the shells of {NameOf(r.Order)} without the second chill: the wall may slide down";
             case AllOvens:
                 return "Use every oven";
             default:

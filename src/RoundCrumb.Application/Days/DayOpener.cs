@@ -146,7 +146,7 @@ public sealed class DayOpener(DayBook book, RunBook runs, CompositionReader comp
     public async Task<OpenDay> OpenAsync(BakeDay day, CancellationToken cancel = default) => await OpenAsync(
         day, clock.Now,
         await runs.LastOfAsync(day.Id, cancel) is { } last
-            ? RunState.Of((await runs.EventsAsync(last.Id, 0, cancel)).Select(e => e.Event))
+            ? (await runs.OpenAsync(last.Id, cancel)).State
             : null,
         cancel);
 

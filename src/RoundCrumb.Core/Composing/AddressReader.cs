@@ -95,7 +95,7 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
     private CrustChoice WithItsOwn(CrustChoice crust, bool isNew)
     {
         if (crust.Family is RolledFamily)
-            return crust with { Frozen = Flag(Frozen) };
+            return crust with { Frozen = Flag(Frozen), Unchilled = Flag(Unchilled) };
         if (crust.Family is not CrumbFamily)
             return crust;
 

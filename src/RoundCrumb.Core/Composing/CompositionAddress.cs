@@ -82,6 +82,9 @@ public static partial class CompositionAddress
     /// <summary>The shell goes in frozen.</summary>
     public const string Frozen = "frozen";
 
+    /// <summary>The lined shell is not chilled.</summary>
+    public const string Unchilled = "unchilled";
+
     /// <summary>The oven, by id.</summary>
     public const string OvenField = "oven";
 
@@ -149,7 +152,7 @@ public static partial class CompositionAddress
     public static IReadOnlyList<string> Fields { get; } =
     [
         PanField, OwnTop, OwnBase, OwnDepth, OwnLength, OwnCorner, OwnWater, OwnName, OwnKind, OwnMaterial, CrustField, Thickness, Height,
-        WallThick, BinderField, Browned, Frozen, Bake, EdgeField, SealField, OvenField,
+        WallThick, BinderField, Browned, Frozen, Unchilled, Bake, EdgeField, SealField, OvenField,
         FillingField, Make, Line, Firmness, ToppingField, Cream, Ahead, Topped, NoOven, Vegetarian, NoAlcohol, NoRawEgg, OnTable,
         KnownRules, Was, .. Needs.Groups.Select(g => g.Field), .. MoreFields,
     ];
@@ -238,6 +241,8 @@ public static partial class CompositionAddress
             Add(Browned, "1");
         if (c.Crust.Frozen)
             Add(Frozen, "1");
+        if (c.Crust.Unchilled)
+            Add(Unchilled, "1");
         Add(Bake, NameOf(c.Crust.Treatment));
         Add(EdgeField, NameOf(c.Crust.Edge));
         Add(SealField, c.Crust.Seal.Id);

@@ -39,6 +39,9 @@ public sealed record CrustChoice(CrustFamily Family, Millimetres Thickness, Mill
     /// <summary>True when a rolled shell goes from the freezer into the oven.</summary>
     public bool Frozen { get; init; }
 
+    /// <summary>True when a rolled shell is baked as it is lined, without a chill; of no meaning for a frozen one.</summary>
+    public bool Unchilled { get; init; }
+
     /// <summary>True when it spends time in the oven.</summary>
     public bool IsBaked => Treatment is not (Treatment.Chilled or Treatment.Ready);
 

@@ -124,6 +124,8 @@ public sealed record RolledFamily(
                 ? new Phrase("Roll to a sheet {0} by {1}, line the pan, finish the edge, dock the base.", sums.Disc!, length)
                 : new Phrase("Roll to a disc {0} across, line the pan, finish the edge, dock the base.", sums.Disc!),
             2, 9, Place.Bench, "even, no thin spots; keep the scraps for patching"));
+        if (making.Choice is { Unchilled: true, Frozen: false })
+            yield break;
         yield return making.Choice.Frozen
             ? new(
                 StepKind.FreezeShell,

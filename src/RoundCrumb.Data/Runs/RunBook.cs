@@ -10,7 +10,7 @@ namespace RoundCrumb.Data.Runs;
 public sealed record NumberedEvent(int Seq, RunEvent Event);
 
 /// <summary>The runs and their events.</summary>
-public sealed class RunBook(RoundCrumbContext context)
+public sealed class RunBook(RoundCrumbContext context, RunMemory memory)
 {
     /// <summary>The runs under way, the last begun first; rehearsals are none of them.</summary>
     public Task<List<Run>> UnderWayAsync(CancellationToken cancel = default) =>
@@ -74,6 +74,20 @@ public sealed class RunBook(RoundCrumbContext context)
         .. (await context.RunRows.AsNoTracking().Where(r => r.RunId == run && r.Seq > after).OrderBy(r => r.Seq).ToListAsync(cancel))
             .Select(r => new NumberedEvent(r.Seq, r.AsEvent()))
     ];
+
+    /// <summary>All events of a run with their sum; what was read before is not read again.</summary>
+    public async Task<RunEvents> OpenAsync(int run, CancellationToken cancel = default)
+    {
+        var known = memory.Of(run);
+        if (known.All.Count == 0)
+            return memory.Keep(run, new(await EventsAsync(run, 0, cancel)));
+
+        // The last that is known comes first of those asked for, or the file is another than it was.
+        var more = await EventsAsync(run, known.LastSeq - 1, cancel);
+        if (more.Count == 0 || more[0].Seq != known.LastSeq || more[0].Event.Id != known.All[^1].Event.Id)
+            return memory.Keep(run, new(await EventsAsync(run, 0, cancel)));
+        return memory.Keep(run, more.Count == 1 ? known : new([.. known.All, .. more.Skip(1)]));
+    }
 
     /// <summary>Adds events; those that are there already are passed over.</summary>
     /// <returns>Those that were new, with their numbers.</returns>

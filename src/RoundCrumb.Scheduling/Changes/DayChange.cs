@@ -1,6 +1,9 @@
 using System.Globalization;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Scheduling.Model;
 
@@ -36,6 +39,8 @@ public abstract record DayChange
             ["fill", var order, var formula] => new OtherFilling(order, formula),
             ["pans", var more, .. var key] when Whole(more) is > 0 and < 100 and var n && key.Length > 0 =>
                 new MorePans(string.Join(' ', key), n),
+            ["rest", var order, var how] when Enum.TryParse<ShellRest>(how, out var rest) && Enum.IsDefined(rest) && !char.IsDigit(how[0]) =>
+                new OtherRest(order, rest),
             ["ovens"] => new AllOvens(),
             _ => null,
         };
@@ -166,6 +171,47 @@ public sealed record OtherFilling(string Order, string Formula) : DayChange
 
     /// <inheritdoc/>
     public override string Code => $"fill {Order} {Formula}";
+}
+
+/// <summary>What a lined shell does instead of its chill.</summary>
+public enum ShellRest
+{
+    /// <summary>It goes into the freezer, for less long, and from there into the oven.</summary>
+    Freezer,
+
+    /// <summary>It goes into the oven as it is, and may shrink.</summary>
+    None,
+}
+
+/// <summary>A lined shell is frozen instead of chilled, or not chilled at all.</summary>
+/// <param name="Order">Which order.</param>
+/// <param name="Rest">What it does instead.</param>
+public sealed record OtherRest(string Order, ShellRest Rest) : DayChange
+{
+    /// <summary>True where a pie's shell can do that instead.</summary>
+    public static bool Fits(Composition pie, ShellRest rest) =>
+        pie.Crust is { Family: RolledFamily { Sheet: null }, Frozen: false, Unchilled: false, IsBaked: true }
+            && (rest is ShellRest.None || pie.Pan.Material is not (PanMaterial.Glass or PanMaterial.Ceramic));
+
+    /// <inheritdoc/>
+    public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting) =>
+        (
+            [
+                .. orders.Select(
+                    o => o.Key == Order && Fits(o.Pie, Rest)
+                        ? o with
+                        {
+                            Pie = o.Pie with
+                            {
+                                Crust = o.Pie.Crust with { Frozen = Rest is ShellRest.Freezer, Unchilled = Rest is ShellRest.None },
+                            },
+                        }
+                        : o)
+            ],
+            setting);
+
+    /// <inheritdoc/>
+    public override string Code => $"rest {Order} {Rest}";
 }
 
 /// <summary>More of a pan: lent, or bought.</summary>

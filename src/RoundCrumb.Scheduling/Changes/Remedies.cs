@@ -1,5 +1,7 @@
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Methods;
+using RoundCrumb.Core.Steps;
 using RoundCrumb.Scheduling.Model;
 using RoundCrumb.Scheduling.Solving;
 
@@ -28,7 +30,12 @@ public static class Remedies
     {
         var remedies = new List<DayRemedy>();
         var built = DayBuilder.Build(orders, setting);
-        foreach (var row in Rows(orders, setting, built, plan))
+        var rows = Rows(orders, setting, built, plan).Concat(OfLate(orders, setting, built, plan));
+
+        // Of a day that is under way the pies come first: what is at hand can be done, and nobody has to be called in.
+        if (facts is not null)
+            rows = OfLate(orders, setting, built, plan).Concat(Rows(orders, setting, built, plan));
+        foreach (var row in rows)
         {
             if (cancel.IsCancellationRequested)
                 break;
@@ -44,9 +51,6 @@ public static class Remedies
     /// <summary>Each kind of change, the smallest first.</summary>
     private static IEnumerable<IReadOnlyList<DayChange>> Rows(IReadOnlyList<Order> orders, DaySetting setting, BuiltDay built, Plan? plan)
     {
-        var late = plan is null
-            ? built.Day.Batches.Select(b => b.Key).ToList()
-            : built.Day.Batches.Where((b, i) => plan.Ready[i] > b.Due).Select(b => b.Key).ToList();
         if (setting.Forbidden.Count > 0)
             yield return [new AllOvens()];
         foreach (var kind in new[] { ColdKind.Fridge, ColdKind.Freezer })
@@ -92,9 +96,24 @@ public static class Remedies
             }
         }
 
+    }
+
+    /// <summary>What can be changed of the orders that are late.</summary>
+    private static IEnumerable<IReadOnlyList<DayChange>> OfLate(
+        IReadOnlyList<Order> orders, DaySetting setting, BuiltDay built, Plan? plan)
+    {
+        var late = plan is null
+            ? built.Day.Batches.Select(b => b.Key).ToList()
+            : built.Day.Batches.Where((b, i) => plan.Ready[i] > b.Due).Select(b => b.Key).ToList();
         foreach (var key in late)
         {
             var order = orders.First(o => o.Key == key);
+            foreach (var rest in Enum.GetValues<ShellRest>())
+            {
+                if (OtherRest.Fits(order.Pie, rest) && !ShellIsBaked(key, setting, built))
+                    yield return [new OtherRest(key, rest)];
+            }
+
             if (order.Count > 1)
                 yield return [.. Enumerable.Range(1, order.Count - 1).Select(n => new OtherCount(key, order.Count - n))];
             if (order.Pie.Filling.Formula.Family == FillingFamilies.CheeseStiff)
@@ -110,6 +129,11 @@ public static class Remedies
                 ];
         }
     }
+
+    /// <summary>True where a shell of an order is in the oven already, or was.</summary>
+    private static bool ShellIsBaked(string order, DaySetting setting, BuiltDay built) => built.Day.Works.Any(
+        w => w.Load is not null && WorkKey.TryParse(w.Key, out var key) && key.Order == order
+            && key.Work.Step.Kind is StepKind.BakeShell && setting.Done.ContainsKey(w.Key));
 
     /// <summary>The least of a row that will do, found by halving: more of the same never does harm.</summary>
     private static DayRemedy? Least(

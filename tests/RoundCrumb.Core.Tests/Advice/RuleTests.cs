@@ -46,6 +46,7 @@ public class RuleTests
             Custard + "&crust=bought-shell-23&bake=ready&seal=none&pan=tart-25",
             Custard + "&crust=bought-shell-23&bake=ready&seal=none&pan=own&own-top=230&own-base=212&own-deep=28&own-kind=tin"
         },
+        { "not-chilled", Custard + "&unchilled=1", Custard },
         { "warm-room", Custard + "@25", Custard + "@24" },
         {
             "disc-too-large",

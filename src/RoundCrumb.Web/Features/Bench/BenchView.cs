@@ -180,6 +180,10 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
     public IReadOnlyList<Fault> Faults(BenchTask task) =>
         [.. Open.StepsOf(task).SelectMany(s => FaultBook.At(s.Step.Kind, s.Made.Pie.Composition)).Distinct()];
 
+    /// <summary>What an eye goes by at a task; none where nothing is drawn of it.</summary>
+    public Technique? TechniqueAt(BenchTask task) =>
+        Open.StepsOf(task).Select(s => Techniques.At(s.Step.Kind, s.Made.Pie.Composition)).FirstOrDefault(t => t is not null);
+
     /// <summary>What went wrong at a task.</summary>
     public IEnumerable<HeldFault> WentWrongAt(BenchTask task) => Open.State.Faults.Where(f => f.Task == task.Planned.Task);
 

@@ -5,6 +5,7 @@ const bench = document.getElementById('bench');
 const run = bench.dataset.run;
 const queueKey = `roundcrumb.bench.${run}`;
 const rungKey = `roundcrumb.rung.${run}`;
+const offsetKey = 'roundcrumb.offset';
 const lineState = document.getElementById('line-state');
 const title = document.title;
 
@@ -50,6 +51,7 @@ const ways = kept('roundcrumb.ways', { sound: true, voice: false, next: 'PageDow
 // ---- the line to the kitchen computer ----
 
 let offline = false;
+let hasNoRoom = false;
 let sending = false;
 let retry = 0;
 let again = null;
@@ -61,10 +63,15 @@ const now = () => clock.at + (Date.now() - clock.heard) * clock.speed;
 function setClock() {
   const state = document.getElementById('bench-state').dataset;
   Object.assign(clock, { at: Number(state.now), heard: Date.now(), speed: Number(state.speed) });
+  if (clock.speed === 1) keep(offsetKey, clock.at - clock.heard);
 }
 
-setClock();
+// A page that this device kept may be hours old: what the kitchen's clock says is known from the last time that it answered.
 const isRehearsal = document.querySelector('.rehearsal') !== null;
+const offsetBefore = kept(offsetKey, null);
+const isOld = !isRehearsal && offsetBefore !== null && Date.now() + offsetBefore - Number(bench.dataset.now) > 30000;
+if (isOld) Object.assign(clock, { at: Date.now() + offsetBefore, heard: Date.now() });
+else setClock();
 const queue = () => kept(queueKey, []);
 
 function tellLine(words) {
@@ -74,7 +81,8 @@ function tellLine(words) {
 
 function standing() {
   const waiting = queue().length;
-  if (!offline) tellLine('');
+  if (hasNoRoom && waiting > 0) tellLine('This device has no room left to keep what you tick. Leave this page open until it is sent.');
+  else if (!offline) tellLine('');
   else tellLine(waiting > 0
     ? `No answer from the kitchen computer. ${waiting === 1 ? 'One thing is' : `${waiting} things are`} kept on this device and sent when it is back; clocks go on.`
     : 'No answer from the kitchen computer. Go on: what you tick is kept on this device, and clocks go on.');
@@ -82,9 +90,9 @@ function standing() {
 
 function send(deed) {
   const event = { id: uuid(), at: new Date().toISOString(), deed };
-  if (!keep(queueKey, [...queue(), event]))
-    say('This device has no room to keep anything. What you tick is safe only while this page is open.');
+  hasNoRoom = !keep(queueKey, [...queue(), event]);
   apply(deed);
+  standing();
   flush();
   return event;
 }
@@ -174,14 +182,80 @@ async function refresh() {
 
       // What is still in the queue is not in the answer: it is looked for again once it is sent.
       if (queue().length > 0) break;
-      if (!isTyping()) show(text);
-      else wanted = false;
+      if (isTyping()) {
+        wanted = false;
+      } else {
+        show(text);
+        keepLive(text);
+        keepPage();
+      }
     } while (wanted);
     back();
   } catch {
     away();
   } finally {
     refreshing = false;
+  }
+}
+
+// ---- opened again while nobody answers ----
+
+const pagesKept = 'roundcrumb-bench';
+let pageKeptAt = 0;
+
+const liveKey = `roundcrumb.live.${run}.${bench.dataset.baker}`;
+
+// What of the page changes is kept each time, so that a page that was kept before is brought up to it.
+function keepLive(text) {
+  if (isRehearsal) return;
+  try {
+    for (const old of Object.keys(window.localStorage))
+      if (old.startsWith('roundcrumb.live.') && old !== liveKey) window.localStorage.removeItem(old);
+    window.localStorage.setItem(liveKey, text);
+  } catch {
+    // No room: the page that was kept has to do.
+  }
+}
+
+function bringUp() {
+  let text = null;
+  try {
+    if (!isRehearsal) text = window.localStorage.getItem(liveKey);
+  } catch {
+    // Nothing may be kept on this device.
+  }
+
+  const seq = Number(/data-seq="(\d+)"/.exec(text ?? '')?.[1] ?? 0);
+  if (seq <= Number(document.getElementById('bench-state').dataset.seq)) return;
+  document.getElementById('bench-live').innerHTML = text;
+  window.htmx?.process(document.getElementById('bench-live'));
+}
+
+// The page, and what belongs to it, for when it is opened again without an answer. Not every tick is worth a page.
+async function keepPage() {
+  if (isRehearsal || !navigator.serviceWorker || !window.caches || Date.now() - pageKeptAt < 20000) return;
+  pageKeptAt = Date.now();
+  try {
+    const cache = await window.caches.open(pagesKept);
+    const here = window.location.pathname;
+    for (const old of await cache.keys()) {
+      if (/^\/bench\/\d+/.test(new URL(old.url).pathname) && new URL(old.url).pathname !== here) await cache.delete(old);
+    }
+
+    const parts = performance.getEntriesByType('resource').map((r) => new URL(r.name))
+      .filter((u) => u.origin === window.location.origin && !u.pathname.startsWith('/api/') && !u.searchParams.has('handler'));
+    await cache.addAll([...new Set([window.location.href, ...parts.map((u) => u.href)])]);
+  } catch {
+    // No room, or no answer just now: the next time will do.
+  }
+}
+
+async function readyForReload() {
+  try {
+    await navigator.serviceWorker?.register('/bench-worker.js', { scope: '/bench/' });
+    await keepPage();
+  } catch {
+    // Without it the bench goes on as long as its page is open.
   }
 }
 
@@ -588,6 +662,9 @@ document.addEventListener('visibilitychange', () => {
   flush();
 });
 
+// What is not sent yet is done all the same, also when the page is opened again.
+bringUp();
+for (const event of queue()) apply(event.deed);
 readWall();
 bowls();
 tick();
@@ -600,4 +677,5 @@ window.setInterval(tick, isRehearsal ? 250 : 1000);
 if (isRehearsal) window.setInterval(() => (clock.speed > 1 && document.visibilityState === 'visible' ? refresh() : null), 1500);
 stayAwake();
 listen();
+readyForReload();
 if (queue().length > 0) flush();

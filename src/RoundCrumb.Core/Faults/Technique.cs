@@ -1,0 +1,167 @@
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Methods;
+using RoundCrumb.Core.Toppings;
+
+namespace RoundCrumb.Core.Faults;
+
+/// <summary>Something of which an eye tells whether it is right.</summary>
+public enum Technique
+{
+    /// <summary>Water worked into dough.</summary>
+    WaterInDough,
+
+    /// <summary>Dough laid into a pan.</summary>
+    Lining,
+
+    /// <summary>Weights in a shell.</summary>
+    Weights,
+
+    /// <summary>A shell baked blind.</summary>
+    BlindBake,
+
+    /// <summary>Crumb and fat, squeezed in a hand.</summary>
+    CrumbSqueezed,
+
+    /// <summary>Crumb pressed into a pan.</summary>
+    CrumbPressed,
+
+    /// <summary>Custard with starch, on the hob.</summary>
+    Custard,
+
+    /// <summary>Curd on the back of a spoon.</summary>
+    Curd,
+
+    /// <summary>A custard or a tart with egg, in the oven.</summary>
+    BakedCustard,
+
+    /// <summary>A mixture with gelatine before cream is folded in.</summary>
+    GelatineMix,
+
+    /// <summary>Whipped cream.</summary>
+    Cream,
+
+    /// <summary>Whisked whites.</summary>
+    Whites,
+
+    /// <summary>Sugar boiled to caramel.</summary>
+    Caramel,
+
+    /// <summary>Butter browned in a pan.</summary>
+    BrownedButter,
+
+    /// <summary>Nuts or coconut on a tray in the oven.</summary>
+    Toasted,
+
+    /// <summary>Almond filling in the oven.</summary>
+    AlmondFilling,
+
+    /// <summary>Fruit with starch in the oven.</summary>
+    FruitBubbling,
+
+    /// <summary>Thinned jam on a tart.</summary>
+    Glaze,
+
+    /// <summary>A slice as it leaves the pie.</summary>
+    Slice,
+}
+
+/// <summary>How far something is taken.</summary>
+public enum Taken
+{
+    /// <summary>Too little.</summary>
+    TooLittle,
+
+    /// <summary>Right.</summary>
+    Right,
+
+    /// <summary>Too much.</summary>
+    TooMuch,
+}
+
+/// <summary>What is known of each technique.</summary>
+public static class Techniques
+{
+    extension(Technique technique)
+    {
+        /// <summary>What it looks like in each state, in words.</summary>
+        /// <param name="taken">How far it is taken.</param>
+        public string Looks(Taken taken) => technique.States is var (little, right, much)
+            ? taken switch
+            {
+                Taken.TooLittle => little,
+                Taken.Right => right,
+                Taken.TooMuch => much,
+            }
+            : "";
+
+        private (string Little, string Right, string Much) States => technique switch
+        {
+            Technique.WaterInDough => ("dry flour left in the bowl", "a shaggy ball that holds when squeezed", "smooth, sticky and shining"),
+            Technique.Lining => ("a gap at the corner", "slack, right into the corner", "stretched thin at the corner"),
+            Technique.Weights => ("one layer of them", "up to the rim", "heaped over the edge"),
+            Technique.BlindBake => ("grey and glassy", "dry, matt and golden", "a brown rim"),
+            Technique.CrumbSqueezed => ("falls apart", "clumps, and looks dry", "shines and drips"),
+            Technique.CrumbPressed => ("loose hills", "flat, tight in the corner", "a thick ridge in the corner"),
+            Technique.Custard => ("steams, and is thin", "bubbles, and the whisk leaves a track", "a paste that leaves the pan"),
+            Technique.Curd => ("runs off the spoon", "coats it; a finger leaves a line", "grains"),
+            Technique.BakedCustard => ("waves all over", "edge firm, the middle trembles as one", "domed and cracked"),
+            Technique.GelatineMix => ("liquid; the stream is gone at once", "like egg white; a ribbon lies on top", "set lumps"),
+            Technique.Cream => ("runs back in ribbons", "stands, and the tip bends", "grainy, in clumps"),
+            Technique.Whites => ("foam with big bubbles", "a glossy peak with a hook", "dry clumps"),
+            Technique.Caramel => ("pale, with big bubbles", "amber, small bubbles", "smoking, dark"),
+            Technique.BrownedButter => ("foam, still yellow", "hazel specks at the bottom", "black specks and smoke"),
+            Technique.Toasted => ("pale", "deep gold", "dark and bitter"),
+            Technique.AlmondFilling => ("wet; a skewer comes out coated", "springs back, a skewer comes out clean", "dry and cracked"),
+            Technique.FruitBubbling => ("still", "slow thick bubbles in the middle", "juice over the rim"),
+            Technique.Glaze => ("matt places", "an even thin shine", "a pool"),
+            Technique.Slice => ("the face smears", "a clean face, layers straight", "it crumbles"),
+        };
+    }
+
+    /// <summary>What an eye goes by at a step of a pie; none where nothing is drawn of it.</summary>
+    public static Technique? At(StepKind kind, Composition pie) => kind switch
+    {
+        StepKind.MakeDough => pie.Crust.Family is RolledFamily ? Technique.WaterInDough : null,
+        StepKind.RollAndLine => Technique.Lining,
+        StepKind.BindCrumb => Technique.CrumbSqueezed,
+        StepKind.PressCrust => Technique.CrumbPressed,
+        StepKind.BakeShell => pie.Crust.Family is RolledFamily ? Technique.Weights : null,
+        StepKind.WeightsOut => Technique.BlindBake,
+        StepKind.BrownButter => Technique.BrownedButter,
+        StepKind.Toast => Technique.Toasted,
+        StepKind.MakeFilling => OnTheHob(pie.Filling.Formula.Family.Scale),
+        StepKind.BakeFilled => InTheOven(pie.Filling.Formula.Family.Scale),
+        StepKind.MakeTopping or StepKind.PutCreamOn => OnTop(pie),
+        StepKind.CutAndPlate => Technique.Slice,
+        StepKind.FreezeFat or StepKind.SoftenFat or StepKind.TakeSheetsOut or StepKind.RestDough or StepKind.ThawDough
+            or StepKind.ChillBoard or StepKind.ChillShell or StepKind.FreezeShell or StepKind.GrindCrumb or StepKind.CrushBiscuits
+            or StepKind.LayBiscuits or StepKind.UnpackShell or StepKind.SealShell or StepKind.ChillCrust or StepKind.CoolShell
+            or StepKind.Reduce or StepKind.CoolToPour or StepKind.FirstLayer or StepKind.ChillLayer or StepKind.LayPieces
+            or StepKind.Fill or StepKind.PressPiecesIn or StepKind.CoolFilled or StepKind.Set or StepKind.Plate => null,
+    };
+
+    private static Technique? OnTheHob(SetScale scale) =>
+        scale == SetScale.Starch ? Technique.Custard
+        : scale == SetScale.Curd ? Technique.Curd
+        : scale == SetScale.Gelatine ? Technique.GelatineMix
+        : scale == SetScale.Cheese ? Technique.Cream
+        : scale == SetScale.Caramel ? Technique.Caramel
+        : null;
+
+    private static Technique? InTheOven(SetScale scale) =>
+        scale == SetScale.Paste ? Technique.AlmondFilling
+        : scale == SetScale.StarchInFruit ? Technique.FruitBubbling
+        : scale == SetScale.EggInDairy || scale == SetScale.EggInJuice || scale == SetScale.EggInSyrup || scale == SetScale.Acid
+            ? Technique.BakedCustard
+        : null;
+
+    private static Technique? OnTop(Composition pie) => pie.Toppings.Select(t => (ToppingKind?)t.Topping.Kind).FirstOrDefault() switch
+    {
+        ToppingKind.Whipped => Technique.Cream,
+        ToppingKind.Meringue => Technique.Whites,
+        ToppingKind.Glaze => Technique.Glaze,
+        ToppingKind.Crumble or ToppingKind.Jelly or ToppingKind.Dusting or ToppingKind.Strewn or ToppingKind.Pieces or null => null,
+    };
+}
