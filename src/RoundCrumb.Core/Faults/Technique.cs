@@ -85,6 +85,30 @@ public static class Techniques
 {
     extension(Technique technique)
     {
+        /// <summary>What it is called.</summary>
+        public string Name => technique switch
+        {
+            Technique.WaterInDough => "the dough",
+            Technique.Lining => "the lining",
+            Technique.Weights => "the weights",
+            Technique.BlindBake => "the shell",
+            Technique.CrumbSqueezed => "a squeezed handful",
+            Technique.CrumbPressed => "the pressed crumb",
+            Technique.Custard => "the custard",
+            Technique.Curd => "the curd",
+            Technique.BakedCustard => "the filling in the oven",
+            Technique.GelatineMix => "the mixture, before cream is folded in",
+            Technique.Cream => "the cream",
+            Technique.Whites => "the whites",
+            Technique.Caramel => "the caramel",
+            Technique.BrownedButter => "the butter",
+            Technique.Toasted => "the nuts",
+            Technique.AlmondFilling => "the almond filling",
+            Technique.FruitBubbling => "the fruit",
+            Technique.Glaze => "the glaze",
+            Technique.Slice => "the slice",
+        };
+
         /// <summary>What it looks like in each state, in words.</summary>
         /// <param name="taken">How far it is taken.</param>
         public string Looks(Taken taken) => technique.States is var (little, right, much)
