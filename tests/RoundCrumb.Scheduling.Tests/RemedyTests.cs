@@ -101,7 +101,9 @@ public class RemedyTests
         {
             Order[] orders =
             [
-                Order("a", "pan=tart-23&crust=sweet-short&bake=steady&edge=trimmed&fill=sesame-chocolate&make=exact&top=none", 1, At(0, hour))
+                Order(
+                    "a", "pan=tart-23&crust=sweet-short&bake=steady&edge=trimmed&fill=sesame-chocolate&make=exact&top=none", 1,
+                    At(0, hour))
             ];
             var (frozen, other) = new OtherRest("a", ShellRest.Freezer).Applied(orders, setting);
             var (built, solved) = Solve(other, [.. frozen]);

@@ -3,11 +3,13 @@ using System.Net.Http.Json;
 using System.Net.ServerSentEvents;
 using System.Text.Json;
 using System.Text.RegularExpressions;
+using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using RoundCrumb.Application.Bench;
 using RoundCrumb.Application.Days;
 using RoundCrumb.Core.Bench;
 using RoundCrumb.Core.Units;
+using RoundCrumb.Data;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Runs;
@@ -453,6 +455,59 @@ public sealed partial class BenchTests : IAsyncLifetime
             "never" => 0,
             var some => int.Parse(some.Split(' ')[0], System.Globalization.CultureInfo.InvariantCulture),
         };
+    }
+
+    [Fact]
+    public async Task An_oven_left_cold_is_offered_where_it_would_make_the_day_surer()
+    {
+        using var baker = _kitchen.Baker();
+        await AskAsync(s => s.GetRequiredService<DayBook>().ChangeAsync(1, d => d.ColdOvens = ["oven-2"], Cancel));
+        await baker.SendAsync("/days/1", "/days/1?handler=Solve");
+        while ((await baker.PageAsync("/days/1")).Contains("class=\"planning\"", StringComparison.Ordinal))
+            await Task.Delay(100, Cancel);
+        var page = await baker.PageAsync("/days/1/sure");
+        page.ShouldContain("of 1000 plays");
+        page.ShouldContain("value=\"ovens\"");
+        using var done = await baker.SendAsync("/days/1/sure", "/days/1/sure?handler=Apply", ("code", "ovens"));
+        (await done.TextAsync()).ShouldContain("as sure as this now");
+        var day = await AskAsync(s => s.GetRequiredService<DayOpener>().OpenAsync(1, Cancel));
+        day!.Kept.ColdOvens.ShouldBeEmpty();
+        day.Plan.ShouldNotBeNull("the plan fits the day as it is now");
+    }
+
+    [Fact]
+    public async Task What_is_weighed_for_two_orders_in_one_go_opens_to_what_each_wants()
+    {
+        using var baker = _kitchen.Baker();
+        await baker.SendAsync("/days/1", "/days/1?handler=Solve");
+        while ((await baker.PageAsync("/days/1")).Contains("class=\"planning\"", StringComparison.Ordinal))
+            await Task.Delay(100, Cancel);
+        using var begun = await baker.SendAsync("/bench", "/bench", ("day", "1"));
+        var run = int.Parse(begun.Headers.Location!.ToString().Split('/')[^1], System.Globalization.CultureInfo.InvariantCulture);
+        var open = await OpenAsync(run);
+        var shared = open.State.Plan.Tasks.Select(open.TaskOf).SelectMany(open.LinesOf).Where(l => l.Of.Count > 1).ToList();
+        shared.ShouldNotBeEmpty();
+        shared.ShouldAllBe(l => Math.Abs(l.Mass.Value - l.Of.Sum(o => o.Mass.Value.Value)) < 1e-9);
+        (await baker.PageAsync($"/bench/{run}")).ShouldContain("class=\"sum-of\"");
+    }
+
+    [Fact]
+    public async Task A_run_that_is_remembered_is_looked_at_against_the_file()
+    {
+        using var baker = _kitchen.Baker();
+        var run = await BeginAsync(baker);
+        var tasks = Tasks(await baker.PageAsync($"/bench/{run}"));
+        var now = DateTimeOffset.UtcNow;
+        await SendAsync(baker, run, now, Tick(tasks[0], now));
+        (await OpenAsync(run)).State.Of(Key(tasks[0])).IsDone.ShouldBeTrue();
+
+        // The file is put back to what it was, and something else is done under the same number.
+        await AskAsync(async s => await s.GetRequiredService<RoundCrumbContext>().RunRows.Where(r => r.RunId == run)
+            .OrderByDescending(r => r.Seq).Take(1).ExecuteDeleteAsync(Cancel));
+        (await OpenAsync(run)).State.Of(Key(tasks[0])).IsDone.ShouldBeFalse();
+        await SendAsync(baker, run, now, Tick(tasks[1], now));
+        var open = await OpenAsync(run);
+        (open.State.Of(Key(tasks[0])).IsDone, open.State.Of(Key(tasks[1])).IsDone).ShouldBe((false, true));
     }
 
     [Fact]

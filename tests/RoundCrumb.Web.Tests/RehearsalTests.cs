@@ -161,7 +161,13 @@ public sealed class RehearsalTests : IAsyncLifetime
     {
         using var answer = await _baker.PostAsJsonAsync(
             $"/api/v1/runs/{run}/events",
-            new { device = "tablet", baker = "", sentAt = _clock.Now, events = new[] { new { id = Guid.NewGuid(), at = _clock.Now, deed } } },
+            new
+            {
+                device = "tablet",
+                baker = "",
+                sentAt = _clock.Now,
+                events = new[] { new { id = Guid.NewGuid(), at = _clock.Now, deed } },
+            },
             Cancel);
         return await answer.Content.ReadFromJsonAsync<System.Text.Json.JsonElement>(Cancel);
     }

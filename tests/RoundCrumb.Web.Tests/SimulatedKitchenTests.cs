@@ -68,8 +68,8 @@ public sealed class SimulatedKitchenTests(ITestOutputHelper output)
             var facts = KitchenFacts.Of(view.Built, view.Open.Clock.MomentOf);
             foreach (var tool in Enum.GetValues<Tool>().Where(t => facts.ManyOf(t) > 0))
             {
-                Most([.. run.Plan.Tasks.Where(t => t.Task.Touch is null && facts.Works[t.Task.Work].Tool == tool).Select(t => run.Of(t.Task))])
-                    .ShouldBeLessThanOrEqualTo(facts.ManyOf(tool));
+                var users = run.Plan.Tasks.Where(t => t.Task.Touch is null && facts.Works[t.Task.Work].Tool == tool);
+                Most([.. users.Select(t => run.Of(t.Task))]).ShouldBeLessThanOrEqualTo(facts.ManyOf(tool));
             }
         }
 
@@ -173,7 +173,10 @@ public sealed class SimulatedKitchenTests(ITestOutputHelper output)
         }
 
         LossKind[] AtTheDoor(double share) =>
-            [.. CostOf(share).Losses.Where(l => l.Task.Task == touch.Task && l.Kind is LossKind.TooSoon or LossKind.TooLate).Select(l => l.Kind)];
+        [
+            .. CostOf(share).Losses.Where(l => l.Task.Task == touch.Task && l.Kind is LossKind.TooSoon or LossKind.TooLate)
+                .Select(l => l.Kind)
+        ];
         AtTheDoor(0.5).ShouldBe([LossKind.TooSoon]);
         AtTheDoor(1).ShouldBeEmpty();
         AtTheDoor(2).ShouldBe([LossKind.TooLate]);
@@ -183,7 +186,8 @@ public sealed class SimulatedKitchenTests(ITestOutputHelper output)
         early.Add(Event(new Ticked(load.Task), plan.Heats.Min(h => h.From).AddMinutes(-60)));
         kitchen.HowFar(RunState.Of(early), touch, plan.Heats.Min(h => h.From).AddMinutes(-30))!.In.ShouldBe(0);
 
-        var wait = plan.Waits.First(w => w.Least >= 20 && plan.Tasks.Any(t => t.Task == w.Before) && plan.Tasks.Any(t => t.Task == w.After));
+        bool IsThere(TaskKey key) => plan.Tasks.Any(t => t.Task == key);
+        var wait = plan.Waits.First(w => w.Least >= 20 && IsThere(w.Before) && IsThere(w.After));
         var (after, before) = (plan.Tasks.First(t => t.Task == wait.After), plan.Tasks.First(t => t.Task == wait.Before));
         var cut = Begin(view);
         cut.AddRange(

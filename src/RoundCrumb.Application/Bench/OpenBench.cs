@@ -18,8 +18,9 @@ namespace RoundCrumb.Application.Bench;
 /// <param name="Mass">How much, for all.</param>
 /// <param name="Pieces">Yolks or packs where it is counted; 0 where it is not.</param>
 /// <param name="Note">How it goes in.</param>
-/// <param name="Figure">Its working, where it is for one order.</param>
-public sealed record BenchLine(string Key, Ingredient Ingredient, Grams Mass, double Pieces, string Note, Worked<Grams>? Figure);
+/// <param name="Of">What it is the sum of: the weight of each order, with its working.</param>
+public sealed record BenchLine(
+    string Key, Ingredient Ingredient, Grams Mass, double Pieces, string Note, IReadOnlyList<(Prepared Made, Worked<Grams> Mass)> Of);
 
 /// <summary>A task with all that a baker wants to know of it.</summary>
 /// <param name="Planned">As the plan has it.</param>
@@ -151,7 +152,7 @@ public sealed record OpenBench(Run Run, int Seq, RunState State, OpenDay? Day, D
         if (Day is null || task.Work is not { } index || task.Planned.Task.Touch is not null || Day.Built.Day.Works[index].Load is not null
                 || task.Planned.Task.Work.Work.Stretch.Index > 0 || task.Planned.Task.Work.Work.Lane.Index > 0)
             return [];
-        var lines = new List<WeighLine>();
+        var lines = new List<(Prepared Made, WeighLine Line)>();
         var batches = Day.Built.Day.Works[index].Batches;
         for (var k = 0; k < batches.Count; k++)
         {
@@ -160,17 +161,16 @@ public sealed record OpenBench(Run Run, int Seq, RunState State, OpenDay? Day, D
             foreach (var part in BatchSheet.Of(made.Pie).Parts)
             {
                 if (WeighOut.StepOf(made.Chain.Steps, part) is { } at && steps.Contains(at))
-                    lines.AddRange(part.Lines);
+                    lines.AddRange(part.Lines.Select(l => (made, l)));
             }
         }
 
         if (batches.Count == 1)
-            return [.. lines.Select(l => new BenchLine(l.Key, l.Ingredient, l.Mass.Value, l.Pieces, l.Note, l.Mass))];
-        return
-        [
-            .. lines.GroupBy(l => (l.Ingredient.Id, l.Note)).Select(
-                g => new BenchLine(
-                    g.First().Key, g.First().Ingredient, new(g.Sum(l => l.Mass.Value.Value)), g.Sum(l => l.Pieces), g.Key.Note, null))
-        ];
+            return [.. lines.Select(x => Line([x]))];
+        return [.. lines.GroupBy(x => (x.Line.Ingredient.Id, x.Line.Note)).Select(g => Line([.. g]))];
+
+        static BenchLine Line(IReadOnlyList<(Prepared Made, WeighLine Line)> some) => new(
+            some[0].Line.Key, some[0].Line.Ingredient, new(some.Sum(x => x.Line.Mass.Value.Value)), some.Sum(x => x.Line.Pieces),
+            some[0].Line.Note, [.. some.Select(x => (x.Made, x.Line.Mass))]);
     }
 }

@@ -66,7 +66,8 @@ public sealed class DayChanges(OpenDay open)
                 order.Version++;
                 break;
             case OtherRest rest when Order(rest.Order) is { } order:
-                order.Address = CompositionAddress.Write(rest.Applied(open.Orders, open.Setting).Orders.First(o => o.Key == rest.Order).Pie);
+                order.Address = CompositionAddress.Write(
+                    rest.Applied(open.Orders, open.Setting).Orders.First(o => o.Key == rest.Order).Pie);
                 order.PieId = null;
                 order.Version++;
                 break;

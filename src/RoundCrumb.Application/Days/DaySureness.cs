@@ -22,6 +22,7 @@ public abstract record SurerChange
             && int.TryParse(from, NumberStyles.None, CultureInfo.InvariantCulture, out var f)
             && int.TryParse(to, NumberStyles.None, CultureInfo.InvariantCulture, out var t) && f < t && t <= 24 * 60 =>
             new LendHand(baker, on, f, t),
+        ["ovens"] => new UseEveryOven(),
         _ => null,
     };
 }
@@ -43,6 +44,13 @@ public sealed record LendHand(string Baker, DateOnly Date, int From, int To) : S
 {
     /// <inheritdoc/>
     public override string Code => FormattableString.Invariant($"here {Baker} {Date:yyyy-MM-dd} {From} {To}");
+}
+
+/// <summary>An oven that was left cold is used too, so that all is out of the way sooner.</summary>
+public sealed record UseEveryOven : SurerChange
+{
+    /// <inheritdoc/>
+    public override string Code => "ovens";
 }
 
 /// <summary>A change with what it would do, played as often with the same luck.</summary>
@@ -93,6 +101,8 @@ public sealed class DaySureness(DayBook book, DayOpener days, Planner planner)
             {
                 foreach (var (baker, date, hours) in HoursOf(open, change))
                     DayBook.SayHours(d, DayOpener.NumberOf(baker), date, hours);
+                if (change is UseEveryOven)
+                    d.ColdOvens = [];
             },
             cancel);
         if (await days.OpenAsync(open.Kept.Id, cancel) is not { } now)
@@ -105,6 +115,8 @@ public sealed class DaySureness(DayBook book, DayOpener days, Planner planner)
     private static IEnumerable<SurerChange> Changes(OpenDay open)
     {
         yield return new BeginSooner(Sooner);
+        if (open.Setting.Forbidden.Count > 0)
+            yield return new UseEveryOven();
         var plan = open.Plan!;
         foreach (var date in open.Dates)
         {
@@ -126,9 +138,8 @@ public sealed class DaySureness(DayBook book, DayOpener days, Planner planner)
     }
 
     /// <summary>
-    /// The day with a change, and its plan with it; none where there is no such plan. For an earlier start it is planned as if all were
-    /// wanted
-    /// sooner, but for what is served at its hour or would stand too long; when it is wanted stays as it is.
+    /// The day with a change, and its plan with it; none where there is no such plan. For an earlier start, and for one oven more, it is
+    /// planned as if all were wanted sooner, but for what is served at its hour or would stand too long; when it is wanted stays as it is.
     /// </summary>
     private async Task<(BuiltDay Built, Plan Plan)?> WithAsync(OpenDay open, SurerChange change, CancellationToken cancel)
     {
@@ -142,15 +153,20 @@ public sealed class DaySureness(DayBook book, DayOpener days, Planner planner)
             shifts.Add(new(baker.Id, from, to));
         }
 
-        var setting = open.Setting with { Shifts = shifts };
+        var setting = open.Setting with
+        {
+            Shifts = shifts,
+            Forbidden = change is UseEveryOven ? new HashSet<string>() : open.Setting.Forbidden,
+        };
         var built = DayBuilder.Build(open.Orders, setting);
-        if (change is not BeginSooner sooner)
+        var slots = change switch { BeginSooner sooner => sooner.Slots, UseEveryOven => Sooner, _ => 0 };
+        if (slots == 0)
             return (built, plan);
         var day = built.Day;
-        var tight = day.Endings.Where(e => plan.Ready[e.Batch] - plan.EndOf(day, e.From) + sooner.Slots > e.Most)
+        var tight = day.Endings.Where(e => plan.Ready[e.Batch] - plan.EndOf(day, e.From) + slots > e.Most)
             .Select(e => day.Batches[e.Batch].Key).ToHashSet(StringComparer.Ordinal);
         var earlier = DayBuilder.Build(
-            open.Orders.Select(o => o.Served || tight.Contains(o.Key) ? o : o with { Due = Math.Max(1, o.Due - sooner.Slots) }), setting);
+            open.Orders.Select(o => o.Served || tight.Contains(o.Key) ? o : o with { Due = Math.Max(1, o.Due - slots) }), setting);
         if (earlier.Made.Count != built.Made.Count)
             return null;
         var known = OpenDay.Fit(earlier.Day, open.KeptPlan!);
@@ -158,8 +174,8 @@ public sealed class DaySureness(DayBook book, DayOpener days, Planner planner)
         {
             known = known with
             {
-                Starts = [.. known.Starts.Select((s, i) => earlier.Day.Done.ContainsKey(i) ? s : Math.Max(0, s - sooner.Slots))],
-                Runs = [.. known.Runs.Select(r => r with { From = r.From - sooner.Slots, To = r.To - sooner.Slots })],
+                Starts = [.. known.Starts.Select((s, i) => earlier.Day.Done.ContainsKey(i) ? s : Math.Max(0, s - slots))],
+                Runs = [.. known.Runs.Select(r => r with { From = r.From - slots, To = r.To - slots })],
             };
         }
 

@@ -361,25 +361,6 @@ internal static class CrustRules
             ]);
     });
 
-    private static readonly Rule NotChilled = new("not-chilled", Layer.Crust, DecidedBy.Physics, static (rule, pie) =>
-        pie.Composition.Crust is not { Family: RolledFamily { Sheet: null }, Unchilled: true, Frozen: false, IsBaked: true }
-            ? null
-            : new(
-                rule, Severity.Disappoints,
-                "A shell that is not chilled once it is lined pulls back in the oven: the wall slides down.",
-                new("Its fat melts before the dough has set; {0} in the cold keep it where it was laid.",
-                    new Quantity(CrustConstants.ChillShell.Low, Dimension.Time)),
-                [
-                    new("Chill the lined shell", "half an hour to an hour", p => p with { Crust = p.Crust with { Unchilled = false } }),
-                    .. pie.Composition.Pan.Material is PanMaterial.Glass or PanMaterial.Ceramic
-                        ? Array.Empty<Remedy>()
-                        : [
-                            new(
-                                "Freeze it instead", "20 min in the freezer, 4 more in the oven",
-                                p => p with { Crust = p.Crust with { Frozen = true, Unchilled = false } })
-                        ],
-                ]));
-
     private static readonly Rule DiscTooLarge = new("disc-too-large", Layer.Crust, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
@@ -429,7 +410,8 @@ internal static class CrustRules
     public static IReadOnlyList<Rule> All { get; } =
         [
             Unsealed, ChilledUnderHot, HotOnChocolate, RawSeal, FlakyInTin, EdgeWithoutRim, CannotUnmould, CrumbThickness, DoughThickness,
-            BelowTheFilling, HotOrSteady, WallThickness, Unbound, OatEdge, LaidUnderWet, ShellDoesNotFit, WarmRoom, NotChilled, DiscTooLarge,
+            BelowTheFilling, HotOrSteady, WallThickness, Unbound, OatEdge, LaidUnderWet, ShellDoesNotFit, WarmRoom, ChillRules.NotChilled,
+            DiscTooLarge,
             NotInTheOven
         ];
 }

@@ -60,8 +60,11 @@ public static class RunEntry
             var stages = card.Stages
                 .Where(s => kind is StepKind.BakeFilled ? s.Kind is StageKind.Filled : s.Heat is not null && s.Kind is not StageKind.Filled)
                 .ToList();
-            for (var touch = 0; touch < work.Baking!.Touches.Count && run.Of(load with { Touch = touch }) is { DoneAt: { } done } at; touch++)
+            for (var touch = 0; touch < work.Baking!.Touches.Count; touch++)
             {
+                if (run.Of(load with { Touch = touch }) is not { DoneAt: { } done } at)
+                    break;
+
                 // It was out of the heat when somebody took it in hand, where that was said.
                 var to = at.StartedAt ?? done;
                 if (kind is StepKind.BakeShell or StepKind.BakeFilled && touch < stages.Count && to > from)

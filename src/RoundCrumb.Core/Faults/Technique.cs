@@ -122,7 +122,7 @@ public static class Techniques
 
         private (string Little, string Right, string Much) States => technique switch
         {
-            Technique.WaterInDough => ("dry flour left in the bowl", "a shaggy ball that holds when squeezed", "smooth, sticky and shining"),
+            Technique.WaterInDough => ("dry flour left in the bowl", "a shaggy ball that holds when squeezed", "sticky and shining"),
             Technique.Lining => ("a gap at the corner", "slack, right into the corner", "stretched thin at the corner"),
             Technique.Weights => ("one layer of them", "up to the rim", "heaped over the edge"),
             Technique.BlindBake => ("grey and glassy", "dry, matt and golden", "a brown rim"),

@@ -39,7 +39,8 @@ public abstract record DayChange
             ["fill", var order, var formula] => new OtherFilling(order, formula),
             ["pans", var more, .. var key] when Whole(more) is > 0 and < 100 and var n && key.Length > 0 =>
                 new MorePans(string.Join(' ', key), n),
-            ["rest", var order, var how] when Enum.TryParse<ShellRest>(how, out var rest) && Enum.IsDefined(rest) && !char.IsDigit(how[0]) =>
+            ["rest", var order, var how] when Enum.TryParse<ShellRest>(how, out var rest) && Enum.IsDefined(rest)
+                && !char.IsDigit(how[0]) =>
                 new OtherRest(order, rest),
             ["ovens"] => new AllOvens(),
             _ => null,

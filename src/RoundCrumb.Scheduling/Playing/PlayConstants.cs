@@ -22,6 +22,9 @@ public static class PlayConstants
     public static readonly Constant Mishap = new(
         "of what hands do goes wrong", 0.02, 0.01, 0.04, Dimension.Share, "A torn sheet, a split batter, a lump to be sieved out.");
 
+    /// <summary>What is drawn for each play.</summary>
+    public static IReadOnlyList<Constant> Drawn => [Hands, Bake, WarmUp, Mishap, Mending];
+
     /// <summary>What is in the pot to what was reckoned.</summary>
     public static readonly Constant Pot = new(
         "filling in the pot, to what is reckoned", 0.99, 0.94, 1.03, Dimension.Factor, "What boils off, and what stays on the spoon.");

@@ -196,6 +196,7 @@ public sealed record RehearsalCost(IReadOnlyList<RehearsedOrder> Orders, IReadOn
         var order = day.Batches[batch].Key;
         return new(
             batch, momentOf(day.Batches[batch].Due), ready == DateTimeOffset.MinValue ? null : ready,
-            losses.Find(l => l.Kind is not (LossKind.TooSoon or LossKind.CutShort or LossKind.PassedOver) && l.Task.Orders.Contains(order)));
+            losses.Find(
+                l => l.Kind is not (LossKind.TooSoon or LossKind.CutShort or LossKind.PassedOver) && l.Task.Orders.Contains(order)));
     }
 }

@@ -155,7 +155,8 @@ public sealed class SimulatedKitchen(Luck luck, KitchenFacts facts, string hands
         return times.Count == 0 ? null : times.Min();
     }
 
-    private static bool IsLoad(RunState run, PlannedTask task) => task.Task.Touch is null && run.Planned(task.Task with { Touch = 0 }) is not null;
+    private static bool IsLoad(RunState run, PlannedTask task) =>
+        task.Task.Touch is null && run.Planned(task.Task with { Touch = 0 }) is not null;
 
     /// <summary>What is in hand goes wrong, or is done.</summary>
     private IEnumerable<Happening> UnderWay(RunState run)

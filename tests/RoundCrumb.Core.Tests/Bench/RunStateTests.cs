@@ -129,6 +129,7 @@ public sealed class RunStateTests
             new Unticked(Bench.In), new LineTicked(Bench.Dough, "crust.flour", true), new ClockSet("pears", 12.5), new NotYet("x", 3),
             new ClockStopped("x"), new Measured(Bench.Dough, ReadingOf.Dough, 612),
             new Noted(Bench.Dough, "“dry”"), new WentWrong(Bench.Dough, "sheet-torn", 1, 15),
+            new Showed(Bench.Dough, "sheet-torn"),
             new Undone(Guid.NewGuid()),
         ];
         typeof(Deed).Assembly.GetTypes().Where(t => t.IsSubclassOf(typeof(Deed)) && !t.IsAbstract)

@@ -227,12 +227,9 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
     public IEnumerable<HeldNote> NotesAt(BenchTask task) => Open.State.Notes.Where(n => n.Task == task.Planned.Task);
 
     /// <summary>The weight of a line of one order, opening to its working.</summary>
-    public IHtmlContent Figure(BenchLine line, BenchTask task)
-    {
-        var made = Open.Day!.Built.WorksOf(task.Work!.Value)[0].Of;
-        return FigureLink.To(
-            line.Figure!, Shown, CompositionAddress.Write(made.Pie.Composition), made.Order.Count, Shown.Weigh(line.Mass, line.Ingredient));
-    }
+    public IHtmlContent Figure(BenchLine line, (Prepared Made, Worked<Grams> Mass) of) => FigureLink.To(
+        of.Mass, Shown, CompositionAddress.Write(of.Made.Pie.Composition), of.Made.Order.Count,
+        Shown.Weigh(of.Mass.Value, line.Ingredient));
 
     /// <summary>A sentence of a step, its figures opening as those of a batch sheet do.</summary>
     public IHtmlContent Sentence(Phrase phrase, Prepared made) =>

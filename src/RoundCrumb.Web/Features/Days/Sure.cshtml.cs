@@ -4,7 +4,9 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Application.Bench;
 using RoundCrumb.Application.Days;
 using RoundCrumb.Core.Bench;
+using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
 using RoundCrumb.Scheduling.Model;
 using RoundCrumb.Scheduling.Playing;
 using RoundCrumb.Web.Hosting;
@@ -36,6 +38,18 @@ public sealed class SureModel(DayOpener days, DaySureness sureness, Rehearsals r
         _ => string.Create(CultureInfo.InvariantCulture, $"{Math.Round(share * 100):0} in 100"),
     };
 
+    /// <summary>What is drawn, and between what.</summary>
+    public static string Range(Constant constant)
+    {
+        static string N(double value) => value.ToString("0.##", CultureInfo.InvariantCulture);
+        return constant.Dimension switch
+        {
+            Dimension.Share => $"{N(constant.Usual * 100)} in 100 {constant.Name}",
+            Dimension.Time => $"{constant.Name} {N(constant.Low)}–{N(constant.High)} min, usually {N(constant.Usual)}.",
+            _ => $"{constant.Name}: × {N(constant.Low)} to × {N(constant.High)}, usually × {N(constant.Usual)}.",
+        };
+    }
+
     /// <summary>What a work is called, with its pies.</summary>
     public string NameOf(int work)
     {
@@ -51,6 +65,7 @@ public sealed class SureModel(DayOpener days, DaySureness sureness, Rehearsals r
         LendHand lend => string.Create(
             CultureInfo.InvariantCulture,
             $"{Open.Bakers.FirstOrDefault(b => b.Id == lend.Baker)?.Name} here {lend.Date:ddd} {Clock(lend.From)}–{Clock(lend.To)}"),
+        UseEveryOven => "Use every oven",
         _ => throw new InvalidOperationException($"{change.GetType().Name} has no words."),
     };
 
@@ -76,7 +91,11 @@ public sealed class SureModel(DayOpener days, DaySureness sureness, Rehearsals r
             hands ?? "", double.IsFinite(speed) ? speed : RehearsalClock.Slowest, Enum.IsDefined(luck) ? luck : DayLuck.Ordinary,
             seed ?? Random.Shared.Next());
         if (await rehearsals.BeginAsync(id, wish, Shown, cancel) is { } run)
-            return Redirect(Routes.Run(run.Id) + (run.Clock is { Hands: { Length: > 1 } lane } ? "?baker=" + Uri.EscapeDataString(lane) : ""));
+        {
+            var lane = run.Clock is { Hands: { Length: > 1 } baker } ? "?baker=" + Uri.EscapeDataString(baker) : "";
+            return Redirect(Routes.Run(run.Id) + lane);
+        }
+
         Said = "This day has no plan that fits it. Plan it, then rehearse it.";
         return await ShowAsync(id, cancel) ? Page() : NotFound();
     }
