@@ -90,7 +90,7 @@ public sealed class Baker : IDisposable
 
     public bool Has(string css) => Driver.FindElements(By.CssSelector(css)).Count > 0;
 
-    public string Text(string css) => Find(css).Text;
+    public string Text(string css) => Until(_ => Find(css).Text, css);
 
     public void Choose(string css, string value)
     {
@@ -110,9 +110,16 @@ public sealed class Baker : IDisposable
 
     public void Click(string css)
     {
-        var element = Find(css);
-        Driver.ExecuteScript("arguments[0].scrollIntoView({block:'center'})", element);
-        element.Click();
+        // What is replaced between finding it and pressing it was not pressed; it is looked for again.
+        Until(
+            _ =>
+            {
+                var element = Find(css);
+                Driver.ExecuteScript("arguments[0].scrollIntoView({block:'center'})", element);
+                element.Click();
+                return true;
+            },
+            css);
         Settled();
     }
 

@@ -184,6 +184,7 @@ async function refresh() {
       if (queue().length > 0) break;
       if (isTyping()) {
         wanted = false;
+        if (pressing) window.setTimeout(refresh, 500);
       } else {
         show(text);
         keepLive(text);
@@ -259,9 +260,14 @@ async function readyForReload() {
   }
 }
 
+// A button that is replaced while it is being pressed would not be pressed at all.
+let pressing = false;
+document.addEventListener('pointerdown', () => (pressing = true));
+for (const over of ['pointerup', 'pointercancel']) document.addEventListener(over, () => window.setTimeout(() => (pressing = false)));
+
 function isTyping() {
   const at = document.activeElement;
-  return at?.matches?.('#bench-live input:not([type=checkbox])') && at.value !== at.defaultValue;
+  return pressing || at?.matches?.('#bench-live input:not([type=checkbox])') && at.value !== at.defaultValue;
 }
 
 function show(text) {
