@@ -47,7 +47,7 @@ public sealed class BakeDayTests(TeaRoom room)
     {
         using var baker = new Baker(room);
         Build(baker, 1);
-        baker.Click(".plan-acts button");
+        baker.Click("form[action$='handler=Solve'] button");
         Planned(baker);
         baker.Text(".plan-head h2").ShouldContain("Everything is ready in time");
         baker.AxeViolations().ShouldBeEmpty();
@@ -80,7 +80,7 @@ public sealed class BakeDayTests(TeaRoom room)
     {
         using var baker = new Baker(room);
         Build(baker, 2);
-        baker.Driver.ExecuteScript("document.querySelector('.plan-acts button').focus()");
+        baker.Driver.ExecuteScript("document.querySelector('form[action$=\"handler=Solve\"] button').focus()");
         baker.Press(Keys.Enter);
         Planned(baker);
         var key = baker.Find(".blk[aria-label*='Make dough']").GetAttribute("data-key")!;
@@ -109,7 +109,7 @@ public sealed class BakeDayTests(TeaRoom room)
     {
         using var baker = new Baker(room);
         baker.Open("/days/2");
-        baker.Click(".plan-acts button");
+        baker.Click("form[action$='handler=Solve'] button");
         baker.Until(_ => baker.Has(".would-do button"), "what would do it");
         baker.AxeViolations().ShouldBeEmpty();
         baker.Text(".would-do").ShouldContain("Any one of these would do it");
@@ -146,7 +146,7 @@ public sealed class BakeDayTests(TeaRoom room)
     {
         using var baker = new Baker(room);
         Build(baker, 3);
-        baker.Click(".plan-acts button");
+        baker.Click("form[action$='handler=Solve'] button");
         Planned(baker);
         var block = baker.Find(".blk[aria-label*='Make dough']");
         var key = block.GetAttribute("data-key")!;
@@ -179,7 +179,7 @@ public sealed class BakeDayTests(TeaRoom room)
         using (var baker = new Baker(room, 390, 844))
         {
             baker.Open("/days/1");
-            baker.Click(".plan-acts button");
+            baker.Click("form[action$='handler=Solve'] button");
             baker.Until(_ => baker.Has("#plan .plan-head") && !baker.Has("#plan .planning") && baker.Has(".day-list li"), "a plan");
             baker.Find(".day-list a").Displayed.ShouldBeTrue();
             baker.Driver.FindElement(By.CssSelector(".day-scroll")).Displayed.ShouldBeFalse();
