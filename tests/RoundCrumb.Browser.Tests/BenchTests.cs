@@ -214,7 +214,7 @@ public sealed class BenchTests(TeaRoom room)
     public void A_whole_day_is_rehearsed_without_a_hand_and_its_entries_are_made()
     {
         using var baker = new Baker(room);
-        Rehearse(baker, "", "600");
+        Rehearse(baker, "Nobody", "600");
         baker.AxeViolations().ShouldBeEmpty();
         baker.Has(Now + " [data-done]").ShouldBeFalse();
         baker.Until(_ => baker.Has("a[href$='/rehearsed'].go"), "the end of the rehearsal", 180);
@@ -232,18 +232,18 @@ public sealed class BenchTests(TeaRoom room)
     public void Whoever_rehearses_begins_with_a_key_and_sees_it_done()
     {
         using var baker = new Baker(room, 390, 844);
-        Rehearse(baker, "*", "150");
+        Rehearse(baker, "Everybody", "150");
         baker.AxeViolations().ShouldBeEmpty();
         var task = Task(baker);
         baker.Text(Now + " [data-done]").ShouldBe("Do it");
         baker.Press(Keys.PageDown);
         baker.Until(_ => baker.Text(".done-list li:first-child").Length > 0 && Task(baker) != task, "hands that are done");
         baker.Click("#pause");
-        baker.Until(_ => baker.Text("#pause") == "Go on", "a clock that stands");
+        baker.Until(_ => baker.Text("#pause") == "Resume", "a clock that stands");
         var wall = baker.Text("#wall");
         baker.Click("#skip");
         baker.Until(_ => baker.Text("#wall") != wall || baker.Has(".said[role=alert]"), "a later hour, or what is to be done now");
-        baker.Text("#pause").ShouldBe("Go on");
+        baker.Text("#pause").ShouldBe("Resume");
     }
 
     /// <summary>Plans the demo's Saturday and begins a rehearsal of it.</summary>

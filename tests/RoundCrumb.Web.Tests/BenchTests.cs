@@ -7,6 +7,7 @@ using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using RoundCrumb.Application.Bench;
 using RoundCrumb.Application.Days;
+using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Bench;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Data;
@@ -466,7 +467,7 @@ public sealed partial class BenchTests : IAsyncLifetime
         while ((await baker.PageAsync("/days/1")).Contains("class=\"planning\"", StringComparison.Ordinal))
             await Task.Delay(100, Cancel);
         var page = await baker.PageAsync("/days/1/sure");
-        page.ShouldContain("of 1000 plays");
+        page.ShouldContain("of 1,000 plays");
         page.ShouldContain("value=\"ovens\"");
         using var done = await baker.SendAsync("/days/1/sure", "/days/1/sure?handler=Apply", ("code", "ovens"));
         (await done.TextAsync()).ShouldContain("as sure as this now");
@@ -488,6 +489,8 @@ public sealed partial class BenchTests : IAsyncLifetime
         var shared = open.State.Plan.Tasks.Select(open.TaskOf).SelectMany(open.LinesOf).Where(l => l.Of.Count > 1).ToList();
         shared.ShouldNotBeEmpty();
         shared.ShouldAllBe(l => Math.Abs(l.Mass.Value - l.Of.Sum(o => o.Mass.Value.Value)) < 1e-9);
+        foreach (var (made, key, _) in shared.SelectMany(l => l.Of))
+            BatchSheet.Of(made.Pie).Ticks().ShouldContain(key, "each order's own sheet is ticked by it");
         (await baker.PageAsync($"/bench/{run}")).ShouldContain("class=\"sum-of\"");
     }
 

@@ -71,7 +71,7 @@ public sealed class RehearsalTests : IAsyncLifetime
     {
         var before = await AskAsync(s => s.GetRequiredService<DayBook>().FindAsync(1, Cancel));
         var bakes = await AskAsync(s => s.GetRequiredService<BakeBook>().CountAsync(false, Cancel));
-        var run = await RehearseAsync("", RehearsalClock.Fastest, "Bad");
+        var run = await RehearseAsync("Nobody", RehearsalClock.Fastest, "Bad");
         var page = await _baker.PageAsync($"/bench/{run}");
         page.ShouldContain("Simulated bakers do all of it");
         page.ShouldNotContain("data-done");
@@ -105,7 +105,7 @@ public sealed class RehearsalTests : IAsyncLifetime
     [Fact]
     public async Task A_persons_hands_begin_and_the_kitchen_says_when_they_are_done()
     {
-        var run = await RehearseAsync("*", 60);
+        var run = await RehearseAsync("Everybody", 60);
         using (_kitchen.Services.GetRequiredService<RunFeed>().Begin(run))
         {
             (await _baker.PageAsync($"/bench/{run}")).ShouldContain("Do it");
@@ -141,13 +141,52 @@ public sealed class RehearsalTests : IAsyncLifetime
     }
 
     [Fact]
+    public async Task What_was_under_way_when_the_application_was_stopped_stands_at_the_last_thing_that_happened()
+    {
+        var run = await RehearseAsync("Nobody", 150);
+        DateTimeOffset last;
+        using (_kitchen.Services.GetRequiredService<RunFeed>().Begin(run))
+            last = (await UntilAsync(run, o => o.State.Known.Values.Count(t => t.IsDone) > 2, "something is done")).State.LastAt!.Value;
+
+        // What begins anew with the application finds it under way, with nobody who has asked for it.
+        using var begun = ActivatorUtilities.CreateInstance<RehearsalKeeper>(_kitchen.Services);
+        await begun.StartAsync(Cancel);
+        for (var i = 0; i < 200; i++)
+        {
+            var open = await OpenAsync(run);
+            if (open.Run.Clock!.IsPaused)
+            {
+                open.Now.ShouldBeGreaterThanOrEqualTo(last);
+                open.Now.ShouldBeLessThan(last.AddHours(2));
+                (await _baker.PageAsync($"/bench/{run}")).ShouldContain("Resume");
+                await begun.StopAsync(Cancel);
+                return;
+            }
+
+            await Task.Delay(50, Cancel);
+        }
+
+        Assert.Fail("It goes on though nobody has asked it to.");
+    }
+
+    [Fact]
+    public async Task A_rehearsal_of_a_day_that_is_put_away_says_so()
+    {
+        var run = await RehearseAsync("Everybody", 60);
+        await AskAsync(s => s.GetRequiredService<DayBook>().PutAwayAsync(1, true, Cancel));
+        (await _baker.PageAsync($"/bench/{run}")).ShouldContain("put away");
+        using var cost = await _baker.GetAsync($"/bench/{run}/rehearsed", Cancel);
+        cost.Headers.Location!.ToString().ShouldBe($"/bench/{run}");
+    }
+
+    [Fact]
     public async Task What_is_no_rehearsal_has_no_clock_to_set_and_no_cost()
     {
         using var begun = await _baker.SendAsync("/bakes/3", "/bakes/3?handler=Begin");
         var run = int.Parse(begun.Headers.Location!.ToString().Split('/')[^1], CultureInfo.InvariantCulture);
         (await PostAsync(run, "Pause")).ShouldContain("no rehearsal that is under way");
         await _baker.PageAsync($"/bench/{run}/rehearsed", HttpStatusCode.NotFound);
-        using var unplanned = await _baker.SendAsync("/days/1/sure", "/days/99/sure?handler=Rehearse", ("hands", "*"));
+        using var unplanned = await _baker.SendAsync("/days/1/sure", "/days/99/sure?handler=Rehearse", ("hands", "Everybody"));
         unplanned.StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
 

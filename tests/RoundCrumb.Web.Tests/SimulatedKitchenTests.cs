@@ -11,8 +11,8 @@ public sealed class SimulatedKitchenTests(ITestOutputHelper output)
 {
     private const int MostEvents = 5000;
 
-    private static SimulatedKitchen Kitchen(DayView view, int seed, string hands = "", DayLuck luck = DayLuck.Ordinary) =>
-        new(new(seed, luck), KitchenFacts.Of(view.Built, view.Open.Clock.MomentOf), hands);
+    private static SimulatedKitchen Kitchen(DayView view, int seed, HandsOf hands = HandsOf.Nobody, DayLuck luck = DayLuck.Ordinary) =>
+        new(new(seed, luck), KitchenFacts.Of(view.Built, view.Open.Clock.MomentOf), new(hands));
 
     private static RunEvent Event(Deed deed, DateTimeOffset at, string baker = "") => new(Guid.NewGuid(), deed, "test", baker, at, at);
 
@@ -121,7 +121,7 @@ public sealed class SimulatedKitchenTests(ITestOutputHelper output)
     {
         var view = PlannedDays.View(2, 5);
         var events = Begin(view);
-        var (kitchen, task) = Enumerable.Range(0, 400).Select(s => Kitchen(view, s, SimulatedKitchen.Everybody))
+        var (kitchen, task) = Enumerable.Range(0, 400).Select(s => Kitchen(view, s, HandsOf.Everybody))
             .Select(k => (k, RunState.Of(events).Left().FirstOrDefault(t => k.Mishap(t) is { Cures: [{ Hands: > 2 }, ..] })))
             .First(x => x.Item2 is not null);
         var at = task!.From;
@@ -155,7 +155,7 @@ public sealed class SimulatedKitchenTests(ITestOutputHelper output)
     public void What_is_taken_out_too_soon_or_left_in_is_told_and_so_is_a_wait_cut_short()
     {
         var view = PlannedDays.View(3, 4);
-        var kitchen = Kitchen(view, 3, SimulatedKitchen.Everybody);
+        var kitchen = Kitchen(view, 3, HandsOf.Everybody);
         var plan = RunPlans.Of(view);
         var load = plan.Tasks.First(t => plan.Tasks.Any(o => o.Task == t.Task with { Touch = 0 }));
         var touch = plan.Tasks.First(t => t.Task == load.Task with { Touch = 0 });

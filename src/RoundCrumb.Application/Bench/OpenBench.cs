@@ -18,9 +18,10 @@ namespace RoundCrumb.Application.Bench;
 /// <param name="Mass">How much, for all.</param>
 /// <param name="Pieces">Yolks or packs where it is counted; 0 where it is not.</param>
 /// <param name="Note">How it goes in.</param>
-/// <param name="Of">What it is the sum of: the weight of each order, with its working.</param>
+/// <param name="Of">What it is the sum of: for each order its line's own key, and its weight with its working.</param>
 public sealed record BenchLine(
-    string Key, Ingredient Ingredient, Grams Mass, double Pieces, string Note, IReadOnlyList<(Prepared Made, Worked<Grams> Mass)> Of);
+    string Key, Ingredient Ingredient, Grams Mass, double Pieces, string Note,
+    IReadOnlyList<(Prepared Made, string Key, Worked<Grams> Mass)> Of);
 
 /// <summary>A task with all that a baker wants to know of it.</summary>
 /// <param name="Planned">As the plan has it.</param>
@@ -171,6 +172,6 @@ public sealed record OpenBench(Run Run, int Seq, RunState State, OpenDay? Day, D
 
         static BenchLine Line(IReadOnlyList<(Prepared Made, WeighLine Line)> some) => new(
             some[0].Line.Key, some[0].Line.Ingredient, new(some.Sum(x => x.Line.Mass.Value.Value)), some.Sum(x => x.Line.Pieces),
-            some[0].Line.Note, [.. some.Select(x => (x.Made, x.Line.Mass))]);
+            some[0].Line.Note, [.. some.Select(x => (x.Made, x.Line.Key, x.Line.Mass))]);
     }
 }

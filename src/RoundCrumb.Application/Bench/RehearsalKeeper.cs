@@ -58,8 +58,8 @@ public sealed partial class RehearsalKeeper(
         if (!_driven.TryGetValue(run, out var there))
             return;
         var now = clock.GetUtcNow();
-        if (feed.IsWatched(run))
-            _driven.TryUpdate(run, there = there with { WatchedAt = now }, _driven[run]);
+        if (feed.IsWatched(run) && _driven.TryUpdate(run, there with { WatchedAt = now }, there))
+            there = there with { WatchedAt = now };
         if (now - there.WatchedAt > Unwatched)
             await services.GetRequiredService<RunBook>().ChangeClockAsync(run, c => c.Paused(now), cancel);
         if (!await services.GetRequiredService<Rehearsals>().StepAsync(run, cancel))

@@ -10,11 +10,11 @@ using RoundCrumb.Scheduling.Playing;
 namespace RoundCrumb.Application.Bench;
 
 /// <summary>How a day is rehearsed.</summary>
-/// <param name="Hands">Whose hands are a person's: a baker's id, a star for everybody's, empty for nobody's.</param>
+/// <param name="Hands">Whose hands are a person's.</param>
 /// <param name="Speed">How much faster than the kitchen's clock.</param>
 /// <param name="Luck">What kind of day it is.</param>
 /// <param name="Seed">Where its chance begins.</param>
-public sealed record RehearsalWish(string Hands, double Speed, DayLuck Luck, int Seed);
+public sealed record RehearsalWish(OwnHands Hands, double Speed, DayLuck Luck, int Seed);
 
 /// <summary>What came of a rehearsal.</summary>
 /// <param name="Open">The run.</param>
@@ -44,13 +44,17 @@ public sealed class Rehearsals(
     public async Task<Run?> BeginAsync(int day, RehearsalWish wish, QuantityFormatter shown, CancellationToken cancel = default)
     {
         // As it was planned, before anything of it is done.
-        if (await days.OpenRehearsedAsync(day, DateTimeOffset.MinValue.AddYears(1), RunState.Of([]), cancel) is not { Plan: { } plan } open)
+        if (await days.OpenRehearsedAsync(day, null, RunState.Of([]), cancel) is not { Plan: { } plan } open)
             return null;
         var planned = RunPlans.Of(new(open, open.Built, plan, shown));
         var first = planned.Heats.Select(h => h.From.AddMinutes(-h.WarmUp)).Concat(planned.Tasks.Select(t => t.From)).Min()
             .AddMinutes(-Before);
         var now = clock.Now;
-        var hands = wish.Hands == SimulatedKitchen.Everybody || open.Bakers.Any(b => b.Id == wish.Hands) ? wish.Hands : "";
+
+        // Whose lane is nobody's any more has no hands of its own.
+        var hands = wish.Hands.Of is HandsOf.OneBaker && open.Bakers.All(b => b.Id != wish.Hands.Baker)
+            ? new OwnHands(HandsOf.Nobody)
+            : wish.Hands;
         var run = await runs.BeginAsync(
             new()
             {

@@ -74,7 +74,8 @@ public sealed class RunLog(BakeBook bakes, DayBook days)
             var shown = open.TaskOf(task);
             ticks.UnionWith(
                 open.StepsOf(shown).Where(s => s.Made.Order.Key == one.Made.Order.Key).Select(s => BatchSheet.StepTick(s.Step)));
-            ticks.UnionWith(open.LinesOf(shown).Select(l => l.Key));
+            ticks.UnionWith(
+                open.LinesOf(shown).SelectMany(l => l.Of).Where(o => o.Made.Order.Key == one.Made.Order.Key).Select(o => o.Key));
         }
 
         var known = BatchSheet.Of(one.Made.Pie).Ticks().ToHashSet(StringComparer.Ordinal);

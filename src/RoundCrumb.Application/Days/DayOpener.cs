@@ -154,11 +154,11 @@ public sealed class DayOpener(DayBook book, RunBook runs, CompositionReader comp
     /// Opens a day as a rehearsal of it stands: at its moment, and with what was done in it and nothing else; none where it is not there.
     /// </summary>
     /// <param name="id">The day.</param>
-    /// <param name="moment">The moment.</param>
+    /// <param name="moment">The moment; none before anything of it is begun.</param>
     /// <param name="rehearsed">What was done.</param>
     /// <param name="cancel">Cancels it.</param>
     public async Task<OpenDay?> OpenRehearsedAsync(
-        int id, DateTimeOffset moment, RunState rehearsed, CancellationToken cancel = default)
+        int id, DateTimeOffset? moment, RunState rehearsed, CancellationToken cancel = default)
     {
         if (await book.FindAsync(id, cancel) is not { } day)
             return null;
@@ -166,7 +166,7 @@ public sealed class DayOpener(DayBook book, RunBook runs, CompositionReader comp
         return await OpenAsync(day, moment, rehearsed, cancel);
     }
 
-    private async Task<OpenDay> OpenAsync(BakeDay day, DateTimeOffset moment, RunState? run, CancellationToken cancel)
+    private async Task<OpenDay> OpenAsync(BakeDay day, DateTimeOffset? moment, RunState? run, CancellationToken cancel)
     {
         var kitchen = await compositions.KitchenAsync(cancel);
         var wall = new DayClock(day.From, await clock.ZoneAsync(cancel));
@@ -190,7 +190,7 @@ public sealed class DayOpener(DayBook book, RunBook runs, CompositionReader comp
         }
 
         var kept = day.Plan.Length == 0 ? null : JsonSerializer.Deserialize<KeptPlan>(day.Plan, Json);
-        var now = wall.SlotAt(moment);
+        var now = moment is { } at ? wall.SlotAt(at) : -1;
         var setting = SettingOf(day, kitchen, wall);
         setting = setting with
         {

@@ -10,6 +10,9 @@ namespace RoundCrumb.Application.Days;
 /// <summary>Something that would make a day surer, done by one click.</summary>
 public abstract record SurerChange
 {
+    /// <summary>Slots by which all is planned as if it were wanted sooner; 0 where the plan stays as it is.</summary>
+    public abstract int PlannedSooner { get; }
+
     /// <summary>As text that reads back.</summary>
     public abstract string Code { get; }
 
@@ -32,6 +35,9 @@ public abstract record SurerChange
 public sealed record BeginSooner(int Slots) : SurerChange
 {
     /// <inheritdoc/>
+    public override int PlannedSooner => Slots;
+
+    /// <inheritdoc/>
     public override string Code => FormattableString.Invariant($"sooner {Slots}");
 }
 
@@ -43,12 +49,18 @@ public sealed record BeginSooner(int Slots) : SurerChange
 public sealed record LendHand(string Baker, DateOnly Date, int From, int To) : SurerChange
 {
     /// <inheritdoc/>
+    public override int PlannedSooner => 0;
+
+    /// <inheritdoc/>
     public override string Code => FormattableString.Invariant($"here {Baker} {Date:yyyy-MM-dd} {From} {To}");
 }
 
 /// <summary>An oven that was left cold is used too, so that all is out of the way sooner.</summary>
 public sealed record UseEveryOven : SurerChange
 {
+    /// <inheritdoc/>
+    public override int PlannedSooner => DaySureness.Sooner;
+
     /// <inheritdoc/>
     public override string Code => "ovens";
 }
@@ -62,7 +74,7 @@ public sealed record SurerOffer(SurerChange Change, DayOdds Odds);
 public sealed class DaySureness(DayBook book, DayOpener days, Planner planner)
 {
     /// <summary>Slots by which a day is begun sooner: twenty minutes.</summary>
-    private const int Sooner = 20 / Slot.Minutes;
+    internal const int Sooner = 20 / Slot.Minutes;
 
     /// <summary>Seconds in which the day is planned for an earlier start.</summary>
     private const double Seconds = 1.5;
@@ -159,7 +171,7 @@ public sealed class DaySureness(DayBook book, DayOpener days, Planner planner)
             Forbidden = change is UseEveryOven ? new HashSet<string>() : open.Setting.Forbidden,
         };
         var built = DayBuilder.Build(open.Orders, setting);
-        var slots = change switch { BeginSooner sooner => sooner.Slots, UseEveryOven => Sooner, _ => 0 };
+        var slots = change.PlannedSooner;
         if (slots == 0)
             return (built, plan);
         var day = built.Day;

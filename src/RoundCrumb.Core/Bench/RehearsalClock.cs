@@ -1,6 +1,46 @@
+using System.Text.Json.Serialization;
+
 namespace RoundCrumb.Core.Bench;
 
+/// <summary>Of how many lanes of a rehearsal a person is the hands.</summary>
+[JsonConverter(typeof(JsonStringEnumConverter<HandsOf>))]
+public enum HandsOf
+{
+    /// <summary>Of none: it is watched.</summary>
+    Nobody,
+
+    /// <summary>Of all.</summary>
+    Everybody,
+
+    /// <summary>Of one baker's.</summary>
+    OneBaker,
+}
+
+/// <summary>Whose hands in a rehearsal are a person's.</summary>
+/// <param name="Of">Of how many lanes.</param>
+/// <param name="Baker">Whose lane it is, by id, where it is one; empty else.</param>
+public readonly record struct OwnHands(HandsOf Of, string Baker = "")
+{
+    /// <summary>True for a lane that a person does.</summary>
+    /// <param name="lane">The lane, by its baker's id.</param>
+    public bool Do(string lane) => Of switch
+    {
+        HandsOf.Nobody => false,
+        HandsOf.Everybody => true,
+        HandsOf.OneBaker => lane == Baker,
+    };
+
+    /// <summary>As a form has it: its name, or the baker's id.</summary>
+    public string Code => Of is HandsOf.OneBaker ? Baker : Of.ToString();
+
+    /// <summary>Reads it from a form; everybody's where nothing is said.</summary>
+    public static OwnHands Read(string? code) => string.IsNullOrEmpty(code) || code == nameof(HandsOf.Everybody) ? new(HandsOf.Everybody)
+        : code == nameof(HandsOf.Nobody) ? new(HandsOf.Nobody)
+        : new(HandsOf.OneBaker, code);
+}
+
 /// <summary>What kind of day a rehearsal is.</summary>
+[JsonConverter(typeof(JsonStringEnumConverter<DayLuck>))]
 public enum DayLuck
 {
     /// <summary>As often better as worse than usual.</summary>
@@ -13,13 +53,13 @@ public enum DayLuck
 /// <summary>The clock of a rehearsal, which goes faster than the kitchen's: two instants, and nothing has to tick for it.</summary>
 /// <param name="Seed">Where its chance begins.</param>
 /// <param name="Luck">What kind of day it is.</param>
-/// <param name="Hands">Whose hands are a person's: a baker's id, a star for everybody's, empty for nobody's.</param>
+/// <param name="Hands">Whose hands are a person's.</param>
 /// <param name="Speed">How much faster than the kitchen's, <see cref="Slowest"/> to <see cref="Fastest"/>.</param>
 /// <param name="At">What it showed when it was last set.</param>
 /// <param name="Since">When that was, by the kitchen's clock.</param>
 /// <param name="IsPaused">True while it stands.</param>
 public sealed record RehearsalClock(
-    int Seed, DayLuck Luck, string Hands, double Speed, DateTimeOffset At, DateTimeOffset Since, bool IsPaused = false)
+    int Seed, DayLuck Luck, OwnHands Hands, double Speed, DateTimeOffset At, DateTimeOffset Since, bool IsPaused = false)
 {
     /// <summary>The least speed: a day in half an hour.</summary>
     public const double Slowest = 30;

@@ -1,5 +1,6 @@
 using RoundCrumb.Core.Cutting;
 using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
 
@@ -19,6 +20,8 @@ namespace RoundCrumb.Core.Fillings;
 /// <param name="Aim">The index to aim for: a clean slice.</param>
 /// <param name="Moves">True for a line that the firmness setting moves.</param>
 /// <param name="Constants">The figures in it.</param>
+/// <param name="OnTheHob">What an eye goes by while it is made; none where nothing is drawn of it.</param>
+/// <param name="InTheOven">What an eye goes by while it bakes; none where it does not, or nothing is drawn of it.</param>
 public sealed record SetScale(
     string Id,
     string Name,
@@ -29,7 +32,9 @@ public sealed record SetScale(
     IReadOnlyList<CutBand> Bands,
     double Aim,
     Func<FormulaLine, bool> Moves,
-    IReadOnlyList<Constant> Constants)
+    IReadOnlyList<Constant> Constants,
+    Technique? OnTheHob,
+    Technique? InTheOven)
 {
     private const string All = "all that is weighed";
 
@@ -59,14 +64,16 @@ public sealed record SetScale(
                 EggPart.Whole => FillingConstants.WholeEggSets.Usual,
                 _ => l.Ingredient.StarchEquivalent
             },
-        _ => 1, All, CutBands.Starch, 4.7, IsStarchOrGelatine, [FillingConstants.YolkSets, FillingConstants.WholeEggSets]);
+        _ => 1, All, CutBands.Starch, 4.7, IsStarchOrGelatine, [FillingConstants.YolkSets, FillingConstants.WholeEggSets],
+        Technique.Custard, null);
 
     /// <summary>Gelatine.</summary>
     public static readonly SetScale Gelatine = new(
         "gelatine", "gelatine", "100 × (gelatine of 200 bloom + agar × 2.5) ÷ " + All,
         l => l.Ingredient.Is(Traits.Agar) ? FillingConstants.AgarAsGelatine.Usual : l.Ingredient.GelatineEquivalent, _ => 1, All,
         CutBands.Gelatine, 0.85, IsStarchOrGelatine,
-        [FillingConstants.StrongAcid, FillingConstants.Spirit, FillingConstants.AgarAsGelatine]);
+        [FillingConstants.StrongAcid, FillingConstants.Spirit, FillingConstants.AgarAsGelatine],
+        Technique.GelatineMix, null);
 
     /// <summary>Egg against dairy, baked.</summary>
     public static readonly SetScale EggInDairy = new(
@@ -79,7 +86,8 @@ public sealed record SetScale(
             new(37, "firm", "it cuts sharp and eats a little eggy", 1),
             new(52, "rubbery", "it squeaks and weeps", 2),
         ],
-        30, l => l.Ingredient.Egg is not EggPart.None, [YolkAsEgg, WhiteAsEgg]);
+        30, l => l.Ingredient.Egg is not EggPart.None, [YolkAsEgg, WhiteAsEgg],
+        null, Technique.BakedCustard);
 
     /// <summary>Egg and a little flour against juice, baked.</summary>
     public static readonly SetScale EggInJuice = new(
@@ -92,7 +100,8 @@ public sealed record SetScale(
             new(38, "firm", "it cuts sharp and eats a little stiff", 1),
             new(48, "tough", "it is bready", 2),
         ],
-        31, l => l.Ingredient.Egg is not EggPart.None || l.Ingredient.IsFlour, [YolkAsEgg, WhiteAsEgg, FlourAsEgg]);
+        31, l => l.Ingredient.Egg is not EggPart.None || l.Ingredient.IsFlour, [YolkAsEgg, WhiteAsEgg, FlourAsEgg],
+        null, Technique.BakedCustard);
 
     /// <summary>Yolk and butter, cooked on the hob and set cold.</summary>
     public static readonly SetScale Curd = new(
@@ -112,7 +121,8 @@ public sealed record SetScale(
             new(40, "firm", "it cuts like cold butter", 1),
             new(50, "stiff", "it is greasy on the tongue", 2),
         ],
-        33, l => l.Ingredient.Egg is not EggPart.None, [EggInCurd, ButterInCurd]);
+        33, l => l.Ingredient.Egg is not EggPart.None, [EggInCurd, ButterInCurd],
+        Technique.Curd, null);
 
     /// <summary>Acid on the protein of condensed milk, helped by yolk.</summary>
     public static readonly SetScale Acid = new(
@@ -126,7 +136,8 @@ public sealed record SetScale(
             new(56, "sharp", "it cuts firm and puckers", 1),
             new(75, "curdled", "it breaks and weeps", 2),
         ],
-        43, l => l.Ingredient.Egg is EggPart.Yolk || l.Ingredient.Juice >= 0.5, []);
+        43, l => l.Ingredient.Egg is EggPart.Yolk || l.Ingredient.Juice >= 0.5, [],
+        null, Technique.BakedCustard);
 
     /// <summary>Cheese fat and stiff cream, no gelatine.</summary>
     public static readonly SetScale Cheese = new(
@@ -139,7 +150,8 @@ public sealed record SetScale(
             new(66, "firm", "it cuts sharp", 1),
             new(80, "dense", "it is cheese and little else", 2),
         ],
-        54, l => l.GoesIn is GoesIn.Beaten || l.Ingredient.Is(Traits.CreamCheese), []);
+        54, l => l.GoesIn is GoesIn.Beaten || l.Ingredient.Is(Traits.CreamCheese), [],
+        Technique.Cream, null);
 
     /// <summary>Chocolate against cream.</summary>
     public static readonly SetScale Chocolate = new(
@@ -153,7 +165,8 @@ public sealed record SetScale(
             new(135, "firm", "it cuts hard and snaps a little", 1),
             new(190, "brittle", "it cracks under the knife", 2),
         ],
-        100, l => ChocolateOf(l) > 0, [MilkChocolate]);
+        100, l => ChocolateOf(l) > 0, [MilkChocolate],
+        null, null);
 
     /// <summary>Egg and flour in an almond paste.</summary>
     public static readonly SetScale Paste = new(
@@ -167,7 +180,8 @@ public sealed record SetScale(
             new(36, "cakey", "it is more cake than paste", 1),
             new(46, "dry", "it is dry", 2),
         ],
-        27, l => l.Ingredient.Egg is not EggPart.None || l.Ingredient.IsFlour, [YolkAsEgg, WhiteAsEgg, FlourAsEgg]);
+        27, l => l.Ingredient.Egg is not EggPart.None || l.Ingredient.IsFlour, [YolkAsEgg, WhiteAsEgg, FlourAsEgg],
+        null, Technique.AlmondFilling);
 
     /// <summary>Egg in syrup.</summary>
     public static readonly SetScale EggInSyrup = new(
@@ -181,7 +195,8 @@ public sealed record SetScale(
             new(38, "firm", "it cuts sharp", 1),
             new(50, "custardy", "it tastes of egg", 2),
         ],
-        28, l => l.Ingredient.Egg is not EggPart.None, [YolkAsEgg, WhiteAsEgg]);
+        28, l => l.Ingredient.Egg is not EggPart.None, [YolkAsEgg, WhiteAsEgg],
+        null, Technique.BakedCustard);
 
     /// <summary>Starch in juicy fruit: to the fruit and its juice, sugar and the rest not counted.</summary>
     public static readonly SetScale StarchInFruit = new(
@@ -197,7 +212,8 @@ public sealed record SetScale(
             new(2.3, "clean slice", "cold, it holds its slice", 0),
             new(3.5, "gluey", "it is paste between the fruit", 2),
         ],
-        2.8, l => l.Ingredient.StarchEquivalent > 0.3, [MuchJuice]);
+        2.8, l => l.Ingredient.StarchEquivalent > 0.3, [MuchJuice],
+        null, Technique.FruitBubbling);
 
     /// <summary>Sugar and fat in a caramel: what is not water.</summary>
     public static readonly SetScale Caramel = new(
@@ -210,7 +226,8 @@ public sealed record SetScale(
             new(85, "chewy", "it pulls at the teeth", 1),
             new(92, "hard", "it is toffee", 2),
         ],
-        77, l => l.Ingredient.Shelf is PantryShelf.Sugars && !l.Ingredient.Is(Traits.CondensedMilk), []);
+        77, l => l.Ingredient.Shelf is PantryShelf.Sugars && !l.Ingredient.Is(Traits.CondensedMilk), [],
+        Technique.Caramel, null);
 
     /// <summary>The index of a formula.</summary>
     /// <param name="formula">The formula.</param>

@@ -31,8 +31,24 @@ public static class PlayConstants
 
     /// <summary>Degrees of an oven for each hundredth by which it bakes faster.</summary>
     public static readonly Constant DegreesForAHundredth = new(
-        "an oven is hotter for each hundredth of its minutes that it saves, °C", 1.5, 1, 2, Dimension.Factor,
+        "an oven is hotter for each hundredth of its minutes that it saves", 1.5, 1, 2, Dimension.HeatDifference,
         "Ten degrees more bake what takes half an hour some two minutes sooner.");
+
+    /// <summary>How far a thermometer in an oven is off, either way.</summary>
+    public static readonly Constant ThermometerOff = new(
+        "a thermometer in an oven is off by", 2, 1, 5, Dimension.HeatDifference, "Where it hangs, and when the lamp last went out.");
+
+    /// <summary>The share of its minutes below which what bakes is not done.</summary>
+    public static readonly Constant Underdone = new(
+        "of its minutes, and it is not done", 0.93, 0.9, 0.96, Dimension.Factor, "A shell bends, a middle runs; our own choice.");
+
+    /// <summary>The share of its minutes above which what bakes is overdone.</summary>
+    public static readonly Constant Overdone = new(
+        "of its minutes, and it is overdone", 1.12, 1.08, 1.2, Dimension.Factor, "A rim darkens, a custard weeps; our own choice.");
+
+    /// <summary>The share of its minutes below which what bakes is still pale.</summary>
+    public static readonly Constant Pale = new(
+        "of its minutes, and it takes colour", 0.6, 0.5, 0.7, Dimension.Factor, "Colour comes in the last third; our own choice.");
 
     /// <summary>What that costs.</summary>
     public static readonly Constant Mending = new(

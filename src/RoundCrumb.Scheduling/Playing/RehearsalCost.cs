@@ -125,7 +125,9 @@ public sealed record RehearsalCost(IReadOnlyList<RehearsedOrder> Orders, IReadOn
         bool Was(LossKind kind, Func<StepKind, bool> at) => of.Exists(l => l.Kind == kind && at(l.Task.Task.Work.Work.Step.Kind));
         return (
             Was(LossKind.TooSoon, static k => k is StepKind.BakeShell) ? BaseVerdict.Soft : BaseVerdict.Crisp,
-            Was(LossKind.TooSoon, static k => k is StepKind.BakeFilled) || Was(LossKind.CutShort, static k => k is not StepKind.RollAndLine)
+            Was(LossKind.TooSoon, static k => k is StepKind.BakeFilled)
+                || Was(LossKind.CutShort, static k => k is StepKind.PutCreamOn or StepKind.CutAndPlate or StepKind.Plate)
+                || Was(LossKind.PassedOver, static k => k is StepKind.MakeFilling or StepKind.Fill)
                 ? SetVerdict.Soft
             : Was(LossKind.TooLate, static k => k is StepKind.BakeFilled) ? SetVerdict.Firm
             : SetVerdict.Clean);
@@ -136,9 +138,9 @@ public sealed record RehearsalCost(IReadOnlyList<RehearsedOrder> Orders, IReadOn
         if (kitchen.HowFar(run, touch) is not { } baked)
             yield break;
         var off = baked.In - baked.Of;
-        if (baked.Share < Baked.Under)
+        if (baked.IsUnder)
             yield return new(LossKind.TooSoon, touch, -off);
-        else if (baked.Share > Baked.Over && off >= Least)
+        else if (baked.IsOver && off >= Least)
             yield return new(LossKind.TooLate, touch, off);
         var planned = run.Planned(new(touch.Task.Work))!;
         var before = touch.Task.Touch > 0 ? run.Planned(touch.Task with { Touch = touch.Task.Touch - 1 })!.To : planned.From;

@@ -18,8 +18,11 @@ public sealed record Baked(double Of, double In)
     /// <summary>The share that is done: 1 is right.</summary>
     public double Share => In / Of;
 
-    /// <summary>Below this share it is not done, above the other it is overdone.</summary>
-    public const double Under = 0.93, Over = 1.12;
+    /// <summary>True where it is not done yet.</summary>
+    public bool IsUnder => Share < PlayConstants.Underdone.Usual;
+
+    /// <summary>True where it is overdone.</summary>
+    public bool IsOver => Share > PlayConstants.Overdone.Usual;
 }
 
 /// <summary>
@@ -31,14 +34,11 @@ public sealed record Baked(double Of, double In)
 /// </summary>
 /// <param name="luck">Chance.</param>
 /// <param name="facts">The day.</param>
-/// <param name="hands">Whose hands are a person's: a baker's id; <see cref="Everybody"/>; empty for nobody's.</param>
-public sealed class SimulatedKitchen(Luck luck, KitchenFacts facts, string hands)
+/// <param name="hands">Whose hands are a person's.</param>
+public sealed class SimulatedKitchen(Luck luck, KitchenFacts facts, OwnHands hands)
 {
-    /// <summary>All hands are a person's.</summary>
-    public const string Everybody = "*";
-
     /// <summary>True where a person does a task.</summary>
-    public bool IsByHand(PlannedTask task) => hands == Everybody || (hands.Length > 0 && LaneOf(task) == hands);
+    public bool IsByHand(PlannedTask task) => hands.Do(LaneOf(task));
 
     /// <summary>Whose a task is: the first baker's where the plan says nobody's.</summary>
     public string LaneOf(PlannedTask task) =>
@@ -120,11 +120,11 @@ public sealed class SimulatedKitchen(Luck luck, KitchenFacts facts, string hands
         if (known.Pot is { } pot)
             return (ReadingOf.Pot, Math.Round(pot * luck.Of(PlayConstants.Pot, key)));
 
-        // An oven that bakes faster is hotter, by its thermometer too, to two degrees.
+        // An oven that bakes faster is hotter, by its thermometer too.
         return known.Heat is { } heat
             ? (ReadingOf.Oven, Math.Round(
                 heat + ((1 - BakeFactor(task.Task.Work)) * 100 * PlayConstants.DegreesForAHundredth.Usual)
-                    + (4 * (luck.Share("reads " + key) - 0.5))))
+                    + (2 * PlayConstants.ThermometerOff.Usual * (luck.Share("reads " + key) - 0.5))))
             : null;
     }
 
@@ -191,7 +191,7 @@ public sealed class SimulatedKitchen(Luck luck, KitchenFacts facts, string hands
     /// <summary>What a baker who is nobody's hands takes up next.</summary>
     private Happening? Begins(RunState run, string baker)
     {
-        if (hands == Everybody || hands == baker)
+        if (hands.Do(baker))
             return null;
         var free = DateTimeOffset.MinValue;
         (DateTimeOffset At, bool AtDoor, PlannedTask Task)? first = null;

@@ -10,7 +10,7 @@ public sealed class RehearsalClockTests
     private static readonly DateTimeOffset Day = new(2027, 3, 6, 5, 0, 0, TimeSpan.Zero);
     private static readonly DateTimeOffset Real = new(2026, 11, 29, 3, 0, 0, TimeSpan.Zero);
 
-    private static RehearsalClock Begun => new(1, DayLuck.Ordinary, "*", 60, Day, Real);
+    private static RehearsalClock Begun => new(1, DayLuck.Ordinary, new(HandsOf.OneBaker, "baker-2"), 60, Day, Real);
 
     [Fact]
     public void Ten_seconds_at_sixty_times_are_ten_minutes()

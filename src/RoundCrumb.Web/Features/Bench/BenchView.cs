@@ -6,6 +6,7 @@ using RoundCrumb.Application.Days;
 using RoundCrumb.Core.Bench;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Faults;
+using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Units;
@@ -73,10 +74,10 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
         if (Kitchen is not { } kitchen || kitchen.HowFar(Open.State, task.Planned, Open.Now) is not { } baked)
             return "";
         return baked.In <= 0 ? "The oven is not hot yet."
-            : baked.Share < 0.6 ? "Pale still, a long way to go."
-            : baked.Share < Baked.Under ? "It takes colour, not there yet."
-            : baked.Share <= Baked.Over ? "It looks right."
-            : "It is past right, and getting dark.";
+            : baked.Share < PlayConstants.Pale.Usual ? "Pale still, a long way to go."
+            : baked.IsUnder ? "It takes colour, not there yet."
+            : baked.IsOver ? "It is past right, and getting dark."
+            : "It looks right.";
     }
 
     /// <summary>What the kitchen shows at a task and nobody has answered.</summary>
@@ -227,7 +228,7 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
     public IEnumerable<HeldNote> NotesAt(BenchTask task) => Open.State.Notes.Where(n => n.Task == task.Planned.Task);
 
     /// <summary>The weight of a line of one order, opening to its working.</summary>
-    public IHtmlContent Figure(BenchLine line, (Prepared Made, Worked<Grams> Mass) of) => FigureLink.To(
+    public IHtmlContent Figure(BenchLine line, (Prepared Made, string Key, Worked<Grams> Mass) of) => FigureLink.To(
         of.Mass, Shown, CompositionAddress.Write(of.Made.Pie.Composition), of.Made.Order.Count,
         Shown.Weigh(of.Mass.Value, line.Ingredient));
 
@@ -240,7 +241,7 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
     /// </summary>
     public string Pour(BenchTask task)
     {
-        var fill = Open.StepsOf(task).FirstOrDefault(s => s.Step.Kind is Core.Methods.StepKind.Fill);
+        var fill = Open.StepsOf(task).FirstOrDefault(s => s.Step.Kind is StepKind.Fill);
         if (fill.Made is not { } made)
             return "";
         var planned = made.Pie.FilledMass.Value.Value;

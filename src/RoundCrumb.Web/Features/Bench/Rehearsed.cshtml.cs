@@ -12,7 +12,7 @@ using RoundCrumb.Web.Hosting;
 namespace RoundCrumb.Web.Features.Bench;
 
 /// <summary>What a rehearsal cost: what was late, what took the time, what was missed, and what the log would say.</summary>
-public sealed class RehearsedModel(Rehearsals rehearsals, KitchenClock clock, Preferences preferences) : PageModel
+public sealed class RehearsedModel(Rehearsals rehearsals, BenchDesk desk, KitchenClock clock, Preferences preferences) : PageModel
 {
     private TimeZoneInfo _zone = TimeZoneInfo.Utc;
 
@@ -26,7 +26,11 @@ public sealed class RehearsedModel(Rehearsals rehearsals, KitchenClock clock, Pr
     public async Task<IActionResult> OnGetAsync(int id, CancellationToken cancel)
     {
         if (await rehearsals.ReadAsync(id, cancel) is not { } reading)
-            return NotFound();
+        {
+            // Of a day that is put away nothing can be reckoned; the bench says how to bring it back.
+            return await desk.OpenAsync(id, cancel) is { Run.IsRehearsal: true } ? Redirect(Routes.Run(id)) : NotFound();
+        }
+
         (Reading, _zone) = (reading, await clock.ZoneAsync(cancel));
         return Page();
     }

@@ -115,7 +115,7 @@ public sealed class RunModel(
         var lane = open.Day?.Bakers.Any(b => b.Id == baker) is true ? baker! : "";
         View = new(open, lane, await clock.ZoneAsync(cancel), preferences.Shown, replanner.Of(id))
         {
-            IsDue = open.Run.Clock is not { Hands.Length: 0 } && replanner.IsDue(open),
+            IsDue = open.Run.Clock is not { Hands.Of: HandsOf.Nobody } && replanner.IsDue(open),
             Said = said,
         };
         return true;

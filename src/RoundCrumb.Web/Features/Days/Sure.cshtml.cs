@@ -88,11 +88,11 @@ public sealed class SureModel(DayOpener days, DaySureness sureness, Rehearsals r
         int id, string? hands, double speed, DayLuck luck, int? seed, CancellationToken cancel)
     {
         var wish = new RehearsalWish(
-            hands ?? "", double.IsFinite(speed) ? speed : RehearsalClock.Slowest, Enum.IsDefined(luck) ? luck : DayLuck.Ordinary,
+            OwnHands.Read(hands), double.IsFinite(speed) ? speed : RehearsalClock.Slowest, Enum.IsDefined(luck) ? luck : DayLuck.Ordinary,
             seed ?? Random.Shared.Next());
         if (await rehearsals.BeginAsync(id, wish, Shown, cancel) is { } run)
         {
-            var lane = run.Clock is { Hands: { Length: > 1 } baker } ? "?baker=" + Uri.EscapeDataString(baker) : "";
+            var lane = run.Clock is { Hands: { Of: HandsOf.OneBaker } hand } ? "?baker=" + Uri.EscapeDataString(hand.Baker) : "";
             return Redirect(Routes.Run(run.Id) + lane);
         }
 

@@ -1,5 +1,5 @@
 using System.Text;
-using RoundCrumb.Core.Faults;
+using RoundCrumb.Core.Methods;
 using static RoundCrumb.Web.Features.Guide.Pencil;
 
 namespace RoundCrumb.Web.Features.Guide;

@@ -1,6 +1,7 @@
 using System.Text;
 using Microsoft.AspNetCore.Html;
 using RoundCrumb.Core.Faults;
+using RoundCrumb.Core.Methods;
 using RoundCrumb.Web.Drawing;
 using static RoundCrumb.Web.Features.Guide.Pencil;
 
@@ -20,30 +21,29 @@ public static class TechniqueDrawing
         var svg = new StringBuilder(900);
         svg.Add($"<svg class=\"technique\" viewBox=\"0 0 {Width} {Height}\" width=\"{Width}\" height=\"{Height}\" role=\"img\">");
         svg.Add($"<title>{Svg.Text(technique.Looks(taken))}</title>");
-        switch (technique)
+        Action<StringBuilder, Taken> draw = technique switch
         {
-            case Technique.WaterInDough: CrustDrawing.WaterInDough(svg, taken); break;
-            case Technique.Lining: CrustDrawing.Lining(svg, taken); break;
-            case Technique.Weights: CrustDrawing.Weights(svg, taken); break;
-            case Technique.BlindBake: CrustDrawing.BlindBake(svg, taken); break;
-            case Technique.CrumbSqueezed: CrustDrawing.CrumbSqueezed(svg, taken); break;
-            case Technique.CrumbPressed: CrustDrawing.CrumbPressed(svg, taken); break;
-            case Technique.Custard: OnTheHob(svg, taken); break;
-            case Technique.Curd: OnASpoon(svg, taken); break;
-            case Technique.BakedCustard: BakedCustard(svg, taken); break;
-            case Technique.GelatineMix: Ribbon(svg, taken); break;
-            case Technique.Cream: Peak(svg, taken, isCream: true); break;
-            case Technique.Whites: Peak(svg, taken, isCream: false); break;
-            case Technique.Caramel: Caramel(svg, taken); break;
-            case Technique.BrownedButter: BrownedButter(svg, taken); break;
-            case Technique.Toasted: Toasted(svg, taken); break;
-            case Technique.AlmondFilling: AlmondFilling(svg, taken); break;
-            case Technique.FruitBubbling: FruitBubbling(svg, taken); break;
-            case Technique.Glaze: Glaze(svg, taken); break;
-            case Technique.Slice: CrustDrawing.Slice(svg, taken); break;
-            default: throw new InvalidOperationException($"{technique} is not drawn.");
-        }
-
+            Technique.WaterInDough => CrustDrawing.WaterInDough,
+            Technique.Lining => CrustDrawing.Lining,
+            Technique.Weights => CrustDrawing.Weights,
+            Technique.BlindBake => CrustDrawing.BlindBake,
+            Technique.CrumbSqueezed => CrustDrawing.CrumbSqueezed,
+            Technique.CrumbPressed => CrustDrawing.CrumbPressed,
+            Technique.Custard => OnTheHob,
+            Technique.Curd => OnASpoon,
+            Technique.BakedCustard => BakedCustard,
+            Technique.GelatineMix => Ribbon,
+            Technique.Cream => static (s, t) => Peak(s, t, isCream: true),
+            Technique.Whites => static (s, t) => Peak(s, t, isCream: false),
+            Technique.Caramel => Caramel,
+            Technique.BrownedButter => BrownedButter,
+            Technique.Toasted => Toasted,
+            Technique.AlmondFilling => AlmondFilling,
+            Technique.FruitBubbling => FruitBubbling,
+            Technique.Glaze => Glaze,
+            Technique.Slice => CrustDrawing.Slice,
+        };
+        draw(svg, taken);
         return new HtmlString(svg.Append("</svg>").ToString());
     }
 

@@ -1,84 +1,9 @@
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
-using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Toppings;
 
 namespace RoundCrumb.Core.Faults;
-
-/// <summary>Something of which an eye tells whether it is right.</summary>
-public enum Technique
-{
-    /// <summary>Water worked into dough.</summary>
-    WaterInDough,
-
-    /// <summary>Dough laid into a pan.</summary>
-    Lining,
-
-    /// <summary>Weights in a shell.</summary>
-    Weights,
-
-    /// <summary>A shell baked blind.</summary>
-    BlindBake,
-
-    /// <summary>Crumb and fat, squeezed in a hand.</summary>
-    CrumbSqueezed,
-
-    /// <summary>Crumb pressed into a pan.</summary>
-    CrumbPressed,
-
-    /// <summary>Custard with starch, on the hob.</summary>
-    Custard,
-
-    /// <summary>Curd on the back of a spoon.</summary>
-    Curd,
-
-    /// <summary>A custard or a tart with egg, in the oven.</summary>
-    BakedCustard,
-
-    /// <summary>A mixture with gelatine before cream is folded in.</summary>
-    GelatineMix,
-
-    /// <summary>Whipped cream.</summary>
-    Cream,
-
-    /// <summary>Whisked whites.</summary>
-    Whites,
-
-    /// <summary>Sugar boiled to caramel.</summary>
-    Caramel,
-
-    /// <summary>Butter browned in a pan.</summary>
-    BrownedButter,
-
-    /// <summary>Nuts or coconut on a tray in the oven.</summary>
-    Toasted,
-
-    /// <summary>Almond filling in the oven.</summary>
-    AlmondFilling,
-
-    /// <summary>Fruit with starch in the oven.</summary>
-    FruitBubbling,
-
-    /// <summary>Thinned jam on a tart.</summary>
-    Glaze,
-
-    /// <summary>A slice as it leaves the pie.</summary>
-    Slice,
-}
-
-/// <summary>How far something is taken.</summary>
-public enum Taken
-{
-    /// <summary>Too little.</summary>
-    TooLittle,
-
-    /// <summary>Right.</summary>
-    Right,
-
-    /// <summary>Too much.</summary>
-    TooMuch,
-}
 
 /// <summary>What is known of each technique.</summary>
 public static class Techniques
@@ -155,8 +80,8 @@ public static class Techniques
         StepKind.WeightsOut => Technique.BlindBake,
         StepKind.BrownButter => Technique.BrownedButter,
         StepKind.Toast => Technique.Toasted,
-        StepKind.MakeFilling => OnTheHob(pie.Filling.Formula.Family.Scale),
-        StepKind.BakeFilled => InTheOven(pie.Filling.Formula.Family.Scale),
+        StepKind.MakeFilling => pie.Filling.Formula.Family.Scale.OnTheHob,
+        StepKind.BakeFilled => pie.Filling.Formula.Family.Scale.InTheOven,
         StepKind.MakeTopping or StepKind.PutCreamOn => OnTop(pie),
         StepKind.CutAndPlate => Technique.Slice,
         StepKind.FreezeFat or StepKind.SoftenFat or StepKind.TakeSheetsOut or StepKind.RestDough or StepKind.ThawDough
@@ -165,21 +90,6 @@ public static class Techniques
             or StepKind.Reduce or StepKind.CoolToPour or StepKind.FirstLayer or StepKind.ChillLayer or StepKind.LayPieces
             or StepKind.Fill or StepKind.PressPiecesIn or StepKind.CoolFilled or StepKind.Set or StepKind.Plate => null,
     };
-
-    private static Technique? OnTheHob(SetScale scale) =>
-        scale == SetScale.Starch ? Technique.Custard
-        : scale == SetScale.Curd ? Technique.Curd
-        : scale == SetScale.Gelatine ? Technique.GelatineMix
-        : scale == SetScale.Cheese ? Technique.Cream
-        : scale == SetScale.Caramel ? Technique.Caramel
-        : null;
-
-    private static Technique? InTheOven(SetScale scale) =>
-        scale == SetScale.Paste ? Technique.AlmondFilling
-        : scale == SetScale.StarchInFruit ? Technique.FruitBubbling
-        : scale == SetScale.EggInDairy || scale == SetScale.EggInJuice || scale == SetScale.EggInSyrup || scale == SetScale.Acid
-            ? Technique.BakedCustard
-        : null;
 
     private static Technique? OnTop(Composition pie) => pie.Toppings.Select(t => (ToppingKind?)t.Topping.Kind).FirstOrDefault() switch
     {
