@@ -14,6 +14,7 @@ using RoundCrumb.Data;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Runs;
+using RoundCrumb.Scheduling.Changes;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -554,6 +555,42 @@ public sealed partial class BenchTests : IAsyncLifetime
         var code = Regex.Match(choices, "name=\"code\" value=\"([^\"]+)\"").Groups[1].Value;
         using var chosen = await baker.SendAsync(bench, $"{bench}?handler=Choose", ("code", code));
         (await chosen.TextAsync()).ShouldContain("all in time");
+    }
+
+    [Fact]
+    public async Task What_goes_wrong_can_give_the_order_another_topping_and_the_rest_is_planned_with_it()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        using var baker = kitchen.Baker();
+        using var begun = await baker.SendAsync("/bakes/1", "/bakes/1?handler=Begin");
+        var bench = begun.Headers.Location!.ToString();
+        var run = int.Parse(bench.Split('/')[^1], System.Globalization.CultureInfo.InvariantCulture);
+        var page = await baker.PageAsync(bench);
+        for (var left = 40; left > 0 && !page.Contains("name=\"code\" value=\"top ", StringComparison.Ordinal); left--)
+        {
+            await SendAsync(baker, run, DateTimeOffset.UtcNow, Tick(Tasks(page)[0], DateTimeOffset.UtcNow));
+            page = await baker.PageAsync(bench);
+        }
+
+        page.ShouldContain("Make up for it with whipped cream");
+        var form = Regex.Match(
+            page, "name=\"deed\" value=\"(\\{.+?\\})\" /><input type=\"hidden\" name=\"code\" value=\"(top [^\"]+)\"");
+        var (deed, code) = (form.Groups[1].Value, form.Groups[2].Value);
+        using var swapped = await baker.SendAsync(bench, $"{bench}?handler=Swap", ("deed", deed), ("code", code));
+        var after = await swapped.TextAsync();
+        Regex.Match(after, "role=\"alert\">([^<]*)").Groups[1].Value.ShouldContain("instead of what was to go on");
+        after.ShouldContain("name=\"offer\"", customMessage: "the rest is planned with it");
+        await using var scope = kitchen.Services.CreateAsyncScope();
+        var open = (await scope.ServiceProvider.GetRequiredService<BenchDesk>().OpenAsync(run, Cancel))!;
+        var topping = DayChange.Read(code).ShouldBeOfType<OtherTopping>().Topping;
+        open.Day!.Orders[0].Pie.Toppings.Select(t => t.Topping.Id).ShouldBe([topping]);
+        open.State.Faults.Count.ShouldBe(1);
+
+        // Nonsense is said, and changes nothing.
+        using var wrong = await baker.SendAsync(bench, $"{bench}?handler=Swap", ("deed", "{"), ("code", code));
+        (await wrong.TextAsync()).ShouldContain("cannot be done any more");
+        using var odd = await baker.SendAsync(bench, $"{bench}?handler=Swap", ("deed", deed), ("code", "top x nothing-such"));
+        (await odd.TextAsync()).ShouldContain("cannot be done any more");
     }
 
     [Fact]

@@ -39,6 +39,7 @@ public sealed class DayChangesTests
                 yield return new OtherRest(rolled.Key, rest);
         }
 
+        yield return new OtherTopping(order.Key, order.Pie.Topping.Topping.Id == "dust-icing" ? "dust-cocoa" : "dust-icing");
         yield return new AllOvens();
     }
 

@@ -1,6 +1,7 @@
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Toppings;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Scheduling.Changes;
@@ -71,6 +72,12 @@ public sealed class DayChanges(OpenDay open)
                 order.PieId = null;
                 order.Version++;
                 break;
+            case OtherTopping topping when Order(topping.Order) is { } order:
+                order.Address = CompositionAddress.Write(
+                    topping.Applied(open.Orders, open.Setting).Orders.First(o => o.Key == topping.Order).Pie);
+                order.PieId = null;
+                order.Version++;
+                break;
             case AllOvens:
                 day.ColdOvens = [];
                 break;
@@ -114,6 +121,8 @@ public sealed class DayChanges(OpenDay open)
                 return $"Freeze the shells of {NameOf(r.Order)} instead of chilling them: sooner hard, and a little longer in the oven";
             case OtherRest r:
                 return $"Bake the shells of {NameOf(r.Order)} without the second chill: the wall may slide down";
+            case OtherTopping t:
+                return $"{Topping.Find(t.Topping)?.Name} on {NameOf(t.Order)}, instead of what was to go on";
             case AllOvens:
                 return "Use every oven";
             default:

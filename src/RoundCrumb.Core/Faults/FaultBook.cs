@@ -89,7 +89,10 @@ public static class FaultBook
             "An oven thermometer; a filling that goes in warm."),
         new(
             "top-cracked", "The top has cracked or sunk", [StepKind.BakeFilled, StepKind.CoolFilled],
-            [new("Let it cool slowly where it stands; cream or fruit will cover it.", 3)],
+            [
+                new("Let it cool slowly where it stands.", 3),
+                new("Let it cool, and cover it with whipped cream.", 3) { Instead = ToppingBook.Held },
+            ],
             "Out of the oven while the middle still trembles as one.")
         {
             Fits = static p => Set(p, SetScale.EggInDairy, SetScale.EggInJuice, SetScale.Curd),
@@ -138,7 +141,8 @@ public static class FaultBook
             "ran-over", "It runs over", [StepKind.Fill], [new("Ladle some out into pots, wipe the rim, and bake on a tray.", 4)],
             "The batch that fits, and room for what rises."),
         new(
-            "stands-low", "It stands too low", [StepKind.Fill], [new("Leave it so, and make up for it with cream.", 0)],
+            "stands-low", "It stands too low", [StepKind.Fill],
+            [new("Leave it so."), new("Make up for it with whipped cream.") { Instead = ToppingBook.Held }],
             "Scrape the pot, weigh it, and pour by weight."),
         new(
             "biscuits-float", "The biscuits come up", [StepKind.Fill],
@@ -180,20 +184,35 @@ public static class FaultBook
     [
         new(
             "cream-grainy", "The cream is grainy", [StepKind.PutCreamOn, StepKind.MakeTopping],
-            [new("Fold in a few spoons of liquid cream, by hand.", 3), new("It is butter: whip new cream.", 10)],
+            [
+                new("Fold in a few spoons of liquid cream, by hand.", 3),
+                new("It is butter: whip new cream.", 10),
+                new("It is butter, and there is no more: leave the cream off, and dust it with sugar at the table.")
+                {
+                    Instead = ToppingBook.DustedSugar,
+                },
+            ],
             "Cold bowl, cold cream, and the last strokes by hand.")
         {
             Fits = static p => p.Toppings.Any(t => t.Topping.Kind is ToppingKind.Whipped),
         },
         new(
             "cream-slides", "The cream slides off", [StepKind.PutCreamOn, StepKind.MakeTopping],
-            [new("Take it off, chill the pie for half an hour, and pipe it again.", 12)], "Cream only on what is colder than 12 °C.")
+            [
+                new("Take it off, chill the pie for half an hour, and pipe it again.", 12),
+                new("Take it off, and dust the pie with sugar at the table.", 4) { Instead = ToppingBook.DustedSugar },
+            ],
+            "Cream only on what is colder than 12 °C.")
         {
             Fits = static p => p.Toppings.Any(t => t.Topping.Kind is ToppingKind.Whipped),
         },
         new(
             "meringue-weeps", "The meringue weeps or slips", [StepKind.MakeTopping, StepKind.BakeFilled],
-            [new("Blot it, and serve it today.", 1)], "Onto a hot filling, and sealed to the crust all round.")
+            [
+                new("Blot it, and serve it today.", 1),
+                new("Lift it off, and put whipped cream on once the pie is cold.", 4) { Instead = ToppingBook.Held },
+            ],
+            "Onto a hot filling, and sealed to the crust all round.")
         {
             Fits = static p => p.Toppings.Any(t => t.Topping.Kind is ToppingKind.Meringue),
         },

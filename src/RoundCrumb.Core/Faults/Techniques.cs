@@ -36,14 +36,12 @@ public static class Techniques
 
         /// <summary>What it looks like in each state, in words.</summary>
         /// <param name="taken">How far it is taken.</param>
-        public string Looks(Taken taken) => technique.States is var (little, right, much)
-            ? taken switch
-            {
-                Taken.TooLittle => little,
-                Taken.Right => right,
-                Taken.TooMuch => much,
-            }
-            : "";
+        public string Looks(Taken taken) => taken switch
+        {
+            Taken.TooLittle => technique.States.Little,
+            Taken.Right => technique.States.Right,
+            Taken.TooMuch => technique.States.Much,
+        };
 
         private (string Little, string Right, string Much) States => technique switch
         {

@@ -3,8 +3,10 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Toppings;
 using RoundCrumb.Scheduling.Model;
 
 namespace RoundCrumb.Scheduling.Changes;
@@ -42,6 +44,7 @@ public abstract record DayChange
             ["rest", var order, var how] when Enum.TryParse<ShellRest>(how, out var rest) && Enum.IsDefined(rest)
                 && !char.IsDigit(how[0]) =>
                 new OtherRest(order, rest),
+            ["top", var order, var topping] when Topping.Find(topping) is { } found => new OtherTopping(order, found.Id),
             ["ovens"] => new AllOvens(),
             _ => null,
         };
@@ -172,6 +175,26 @@ public sealed record OtherFilling(string Order, string Formula) : DayChange
 
     /// <inheritdoc/>
     public override string Code => $"fill {Order} {Formula}";
+}
+
+/// <summary>Another topping, alone and as it usually lies, instead of all that was meant.</summary>
+/// <param name="Order">Which order.</param>
+/// <param name="Topping">The topping's stable name.</param>
+public sealed record OtherTopping(string Order, string Topping) : DayChange
+{
+    /// <inheritdoc/>
+    public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting) =>
+        Core.Toppings.Topping.Find(Topping) is not { } topping
+            ? (orders, setting)
+            : (
+                [
+                    .. orders.Select(
+                        o => o.Key == Order ? o with { Pie = o.Pie with { Topping = ToppingChoice.Usual(topping), Over = Pile.Of<ToppingChoice>() } } : o)
+                ],
+                setting);
+
+    /// <inheritdoc/>
+    public override string Code => $"top {Order} {Topping}";
 }
 
 /// <summary>What a lined shell does instead of its chill.</summary>

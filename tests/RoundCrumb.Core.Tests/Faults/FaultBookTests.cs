@@ -1,6 +1,7 @@
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Faults;
 using RoundCrumb.Core.Methods;
+using RoundCrumb.Core.Toppings;
 
 namespace RoundCrumb.Core.Tests.Faults;
 
@@ -41,5 +42,20 @@ public sealed class FaultBookTests
     {
         var baked = Pie("pan=plate-23&crust=short&fill=rhubarb-buttermilk&top=none");
         FaultBook.At(StepKind.BakeFilled, baked).Single(f => f.Id == "middle-runny").Cures.Select(c => c.Bake).ShouldBe([5.0, 10.0]);
+    }
+
+    /// <summary>What is swapped is a topping that there is, and never the one that is on already; hands can always do something too.</summary>
+    [Fact]
+    public void A_cure_can_give_a_pie_another_topping()
+    {
+        FaultBook.All.ShouldAllBe(f => f.Cures[0].Instead == null);
+        var swaps = FaultBook.All.SelectMany(f => f.Cures).Where(c => c.Instead is not null).ToList();
+        swaps.Count.ShouldBeGreaterThanOrEqualTo(4);
+        foreach (var cure in swaps)
+        {
+            var there = Topping.Find(cure.Instead!.Id).ShouldNotBeNull();
+            cure.Fits(Composition.Usual).ShouldBe(Composition.Usual.Toppings.All(t => t.Topping != there));
+            cure.Fits(Composition.Usual with { Topping = ToppingChoice.Usual(there) }).ShouldBeFalse();
+        }
     }
 }

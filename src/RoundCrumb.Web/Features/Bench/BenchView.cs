@@ -110,6 +110,19 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
     /// <summary>A deed as a button carries it.</summary>
     public static string Says(Deed deed) => JsonSerializer.Serialize(deed, Json);
 
+    /// <summary>What a page said, read back; none where it is not that.</summary>
+    public static Deed? Read(string? said)
+    {
+        try
+        {
+            return JsonSerializer.Deserialize<Deed>(said ?? "", Json);
+        }
+        catch (Exception e) when (e is JsonException or NotSupportedException)
+        {
+            return null;
+        }
+    }
+
     /// <summary>How the run stands to its plan, in words.</summary>
     public string Standing => !IsUnderWay ? "over"
         : Open.Behind >= OpenBench.LateFrom ? DayView.Minutes(Open.Behind) + " behind"
@@ -198,6 +211,29 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
         return JsonSerializer.Serialize(deeds, Json);
     }
 
+    /// <summary>The cures that hands or the oven do, by their place among a fault's; the others change the order.</summary>
+    public static IEnumerable<int> ByHand(Fault fault) => Enumerable.Range(0, fault.Cures.Count).Where(c => fault.Cures[c].Instead is null);
+
+    /// <summary>The cures that give an order another topping, for each order that is at hand; none in a rehearsal, whose day stays.</summary>
+    public IEnumerable<ToppingSwap> Swaps(BenchTask task, Fault fault)
+    {
+        if (Open.Run.IsRehearsal || Open.Day is null)
+            yield break;
+        var orders = Open.StepsOf(task).Select(s => s.Made.Order).DistinctBy(o => o.Key).ToList();
+        for (var c = 0; c < fault.Cures.Count; c++)
+        {
+            foreach (var order in orders)
+            {
+                if (fault.Cures[c] is { Instead: { } topping } cure && cure.Fits(order.Pie) && fault.Fits(order.Pie))
+                {
+                    yield return new(
+                        c, Says(new WentWrong(task.Planned.Task, fault.Id, c, cure.Hands)),
+                        new(order.Key, topping.Id), orders.Count == 1 ? "Change the topping" : $"Change the topping of {order.Name}");
+                }
+            }
+        }
+    }
+
     /// <summary>What a cure takes, in words; empty where it takes nothing to speak of.</summary>
     public static string Takes(Cure cure) => string.Join(
         ", ",
@@ -270,3 +306,10 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
 
     private static string Upper(string words) => words.Length == 0 ? words : char.ToUpperInvariant(words[0]) + words[1..];
 }
+
+/// <summary>A cure that gives an order another topping.</summary>
+/// <param name="Cure">Which of the fault's cures.</param>
+/// <param name="Deed">What went wrong, as a device says it.</param>
+/// <param name="Change">What becomes of the order.</param>
+/// <param name="Words">What the button says.</param>
+public sealed record ToppingSwap(int Cure, string Deed, OtherTopping Change, string Words);

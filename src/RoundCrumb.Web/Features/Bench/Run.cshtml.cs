@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Application.Bench;
+using RoundCrumb.Application.Days;
 using RoundCrumb.Core.Bench;
 using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Scheduling.Changes;
@@ -9,7 +10,7 @@ using RoundCrumb.Web.Hosting;
 namespace RoundCrumb.Web.Features.Bench;
 
 /// <summary>A day at the bench: what is at hand, what is next, which clocks run.</summary>
-[Costly("Late", "Choose", "Choices", HasOwnQueue = true)]
+[Costly("Late", "Choose", "Choices", "Swap", HasOwnQueue = true)]
 public sealed class RunModel(
     BenchDesk desk, Replanner replanner, Rehearsals rehearsals, KitchenClock clock, Preferences preferences) : PageModel
 {
@@ -74,6 +75,25 @@ public sealed class RunModel(
                 if (DayChange.Read(code) is not { } change || !await desk.ApplyAsync(open, change, cancel))
                     return "That cannot be done any more. Here is the day as it is now.";
                 return await desk.OpenAsync(id, cancel) is { } now ? (await replanner.AskAsync(now, preferences.Shown, cancel)).Why : "";
+            },
+            cancel);
+
+    /// <summary>Gives an order another topping because of what went wrong, and plans the rest with it.</summary>
+    public Task<IActionResult> OnPostSwapAsync(
+        int id, string? baker, string? device, string? deed, string? code, CancellationToken cancel) =>
+        DoAsync(
+            id, baker,
+            async open =>
+            {
+                if (BenchView.Read(deed) is not WentWrong wrong || DayChange.Read(code) is not OtherTopping change
+                        || !await desk.ApplyAsync(open, change, cancel))
+                    return "That cannot be done any more. Here is the day as it is now.";
+                var now = clock.Now;
+                await desk.TakeAsync(id, new(device, baker, now, [new(Guid.NewGuid(), now, wrong)]), cancel);
+                if (await desk.OpenAsync(id, cancel) is not { Day: { } day } after)
+                    return "";
+                var offered = await replanner.AskAsync(after, preferences.Shown, cancel);
+                return $"{new DayChanges(day).Say(change)}. {offered.Why}".TrimEnd();
             },
             cancel);
 
