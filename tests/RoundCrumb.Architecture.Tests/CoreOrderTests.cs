@@ -17,7 +17,7 @@ public sealed class CoreOrderTests
         ["Quantities"],
         ["Ingredients"],
         ["Working"],
-        ["Cutting", "Layouts", "Methods", "Pans", "Units"],
+        ["Cutting", "Layouts", "Methods", "Pans", "Stocktaking", "Units"],
         ["Arranging", "Crusts"],
         ["Fillings", "HeatFlow"],
         ["Kitchens"],
@@ -30,7 +30,7 @@ public sealed class CoreOrderTests
         ["Shells", "Advice"],
         ["Pairing", "Pouring"],
         ["Batches"],
-        ["Faults", "Records"],
+        ["Buying", "Faults", "Records"],
         ["Bench"],
     ];
 

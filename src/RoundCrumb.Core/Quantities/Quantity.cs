@@ -47,6 +47,12 @@ public enum Dimension
 
     /// <summary>Millilitres that one gram takes up inside a mixture.</summary>
     MlPerGram,
+
+    /// <summary>Money, held in pounds.</summary>
+    Money,
+
+    /// <summary>Energy, held in kilowatt-hours.</summary>
+    Energy,
 }
 
 /// <summary>A number with what it measures. Low and High differ from Amount only for a range.</summary>

@@ -94,8 +94,14 @@ public readonly record struct QuantityFormatter(UnitChoice Units)
         Dimension.Factor => Invariant($"× {amount:0.###}"),
         Dimension.GramsPerMl => Invariant($"{amount:0.##} g/ml"),
         Dimension.MlPerGram => Invariant($"{amount:0.##} ml/g"),
+        Dimension.Money => Money(amount),
+        Dimension.Energy => Invariant($"{amount:0.0#} kWh"),
         _ => Plain(amount),
     };
+
+    /// <summary>Money: pence below a pound, pounds and pence from there.</summary>
+    public static string Money(double pounds) =>
+        Math.Abs(pounds) < 0.995 ? Invariant($"{Math.Round(pounds * 100, 1):0.#}p") : Invariant($"£{pounds:#,0.00}");
 
     private string Mass(double g)
     {

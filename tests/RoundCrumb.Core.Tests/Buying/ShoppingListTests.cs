@@ -1,0 +1,118 @@
+using FsCheck;
+using FsCheck.Xunit;
+using RoundCrumb.Core.Buying;
+using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Stocktaking;
+
+namespace RoundCrumb.Core.Tests.Buying;
+
+/// <summary>What has to be bought for some orders.</summary>
+public sealed class ShoppingListTests
+{
+    private static readonly DateOnly Friday = new(2026, 11, 27);
+    private static readonly DateTimeOffset Morning = new(2026, 11, 26, 8, 0, 0, TimeSpan.Zero);
+
+    private static Want Wanted(Ingredient of, double grams, int days = 0, string @for = "a pie") => new(@for, of, new(grams), Friday.AddDays(days));
+
+    private static StockLevels House(params (Ingredient Of, double Grams, int? Days)[] lots) => StockLevels.Of(
+        lots.Select((l, i) => new StockLot($"l{i}", new IngredientItem(l.Of), l.Grams, Morning)
+        {
+            UseBy = l.Days is { } d ? Friday.AddDays(d) : null,
+        }),
+        []);
+
+    private static IReadOnlyList<PackOffer> Packs(Ingredient of) => of.Pack.Grams > 0 ? [new(of.Pack.Grams, of.Pack.Price)] : [];
+
+    private static ShoppingLine Line(ShoppingList list, Ingredient of) => list.Lines.Single(l => l.Ingredient == of);
+
+    /// <summary>Cream: 400 g for the filling and 250 g for the top, 200 g in the fridge: 450 g to buy, two tubs of 300 g, 150 g left.</summary>
+    [Fact]
+    public void What_is_split_over_parts_is_one_line_less_what_is_there()
+    {
+        var list = ShoppingList.Of(
+            [Wanted(Pantry.DoubleCream, 400, 0, "filling"), Wanted(Pantry.DoubleCream, 250, 0, "topping"), Wanted(Pantry.Water, 90)],
+            House((Pantry.DoubleCream, 200, 3)), Packs);
+        var cream = list.Lines.ShouldHaveSingleItem();
+        (cream.Wanted.Value.Value, cream.InHouse.Value.Value, cream.ToBuy.Value.Value).ShouldBe((650, 200, 450));
+        cream.Wanted.Terms.Select(t => t.Name).ShouldBe(["filling", "topping"]);
+        cream.Packs!.Packs.ShouldHaveSingleItem().Count.ShouldBe(2);
+        cream.Left.ShouldBe(150);
+        cream.Price.ShouldBe(3.30m);
+    }
+
+    /// <summary>200 g are good until Friday and 300 g until Sunday; Friday takes 250 g, Sunday 400 g: 500 of 650 g are there, 150 to buy.</summary>
+    [Fact]
+    public void What_is_past_its_day_by_then_is_not_counted_on()
+    {
+        var stock = House((Pantry.Milk, 200, 0), (Pantry.Milk, 300, 2));
+        var both = ShoppingList.Of([Wanted(Pantry.Milk, 250), Wanted(Pantry.Milk, 400, 2)], stock, Packs);
+        Line(both, Pantry.Milk).ToBuy.Value.Value.ShouldBe(150);
+        Line(ShoppingList.Of([Wanted(Pantry.Milk, 400, 2)], stock, Packs), Pantry.Milk).ToBuy.Value.Value.ShouldBe(100);
+        Line(ShoppingList.Of([Wanted(Pantry.Milk, 400, 3)], stock, Packs), Pantry.Milk).ToBuy.Value.Value.ShouldBe(400);
+    }
+
+    /// <summary>
+    /// Nine yolks (162 g), four whites (128 g) and three eggs (150 g), with two whites in a jar: nine and three are twelve eggs; of the nine
+    /// whites two are wanted, so seven are left.
+    /// </summary>
+    [Fact]
+    public void Yolks_and_whites_come_out_of_the_same_eggs()
+    {
+        var list = ShoppingList.Of(
+            [Wanted(Pantry.Yolk, 162), Wanted(Pantry.EggWhite, 128), Wanted(Pantry.WholeEgg, 150)], House((Pantry.EggWhite, 64, 2)), Packs);
+        var eggs = list.Lines.ShouldHaveSingleItem();
+        eggs.Ingredient.ShouldBe(Pantry.WholeEgg);
+        eggs.Eggs.ShouldBe(new EggCount(9, 2, 3));
+        (eggs.Eggs!.Eggs, eggs.Eggs.WhitesLeft, eggs.Eggs.YolksLeft).ShouldBe((12, 7, 0));
+        eggs.Packs!.Packs.ShouldHaveSingleItem().ShouldBe(new(new(600, 3.00m), 1));
+    }
+
+    [Fact]
+    public void Pasteurised_yolk_is_bought_as_what_it_is()
+    {
+        var carton = Pantry.Get("pasteurised-yolk");
+        ShoppingList.Of([Wanted(carton, 100)], StockLevels.None, Packs).Lines.ShouldHaveSingleItem().Ingredient.ShouldBe(carton);
+    }
+
+    /// <summary>Flour, 300 g: 500 g cost 0.60, 1.5 kg 1.05. The large one costs 0.45 more today and saves a gram 0.05p.</summary>
+    [Fact]
+    public void A_bigger_pack_is_named_where_it_is_cheaper_by_the_gram()
+    {
+        PackOffer[] flour = [new(500, 0.60m), new(1500, 1.05m)];
+        var line = ShoppingList.Of([Wanted(Pantry.PlainFlour, 300)], StockLevels.None, _ => flour).Lines[0];
+        var bigger = line.Bigger.ShouldNotBeNull();
+        (bigger.Pack.Grams, bigger.CostsMore, bigger.Left).ShouldBe((1500, 0.45m, 1200));
+        bigger.Saves.ShouldBe(0.75m, "1.5 kg in small packs are 1.80");
+        bigger.KeepsDays.ShouldBeGreaterThan(90);
+        ShoppingList.Of([Wanted(Pantry.PlainFlour, 1400)], StockLevels.None, _ => flour).Lines[0].Bigger.ShouldBeNull();
+    }
+
+    [Fact]
+    public void What_nobody_sells_by_the_pack_is_listed_without_one()
+    {
+        var line = ShoppingList.Of([Wanted(Pantry.Butter, 100)], StockLevels.None, static _ => []).Lines[0];
+        (line.Packs, line.Price, line.Left).ShouldBe((null, null, 0));
+        line.ToBuy.Value.Value.ShouldBe(100);
+    }
+
+    /// <summary>
+    /// What is wanted is what is there and what is bought; a list for two days is the two lists together where nothing is shared, and never
+    /// more than that in money; and no lot is promised twice.
+    /// </summary>
+    [Property(MaxTest = 150)]
+    public bool The_list_adds_up(PositiveInt[] wants, PositiveInt[] lots)
+    {
+        Ingredient[] things = [Pantry.Butter, Pantry.Milk, Pantry.PlainFlour, Pantry.CasterSugar, Pantry.DoubleCream];
+        var all = wants.Select((w, i) => Wanted(things[w.Get % things.Length], w.Get % 900, w.Get % 2)).ToList();
+        var house = House([.. lots.Select(l => (things[l.Get % things.Length], l.Get % 500.0, l.Get % 5 == 0 ? (int?)null : l.Get % 3))]);
+        var both = ShoppingList.Of(all, house, Packs);
+        var bare = ShoppingList.Of(all, StockLevels.None, Packs);
+        var days = all.GroupBy(w => w.On).Select(g => ShoppingList.Of(g, StockLevels.None, Packs)).ToList();
+        double Bought(ShoppingList list, Ingredient of) => list.Lines.Where(l => l.Ingredient == of).Sum(l => l.ToBuy.Value.Value);
+        return both.Lines.All(l => Math.Abs(l.Wanted.Value.Value - l.InHouse.Value.Value - l.ToBuy.Value.Value) < 1e-6)
+            && both.Lines.All(l => l.InHouse.Value.Value <= house.Lots.Where(o => o.Lot.Ingredient == l.Ingredient).Sum(o => o.Left) + 1e-6)
+            && both.Lines.All(l => Math.Abs(l.Packs!.Grams - l.ToBuy.Value.Value - l.Left) < 1e-6)
+            && things.All(t => Math.Abs(Bought(bare, t) - days.Sum(d => Bought(d, t))) < 1e-6)
+            && bare.Price <= days.Sum(d => d.Price);
+    }
+}
