@@ -4,6 +4,7 @@ using Microsoft.EntityFrameworkCore.Metadata.Builders;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 using RoundCrumb.Core.Bench;
 using RoundCrumb.Data.Bakes;
+using RoundCrumb.Data.Buying;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Demo;
 using RoundCrumb.Data.Kitchens;
@@ -11,6 +12,7 @@ using RoundCrumb.Data.Pans;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
 using RoundCrumb.Data.Runs;
+using RoundCrumb.Data.Stocktaking;
 using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data;
@@ -56,6 +58,16 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
     public DbSet<BakeDay> BakeDays => Set<BakeDay>();
 
     public DbSet<DayOrder> DayOrders => Set<DayOrder>();
+
+    public DbSet<StockRow> StockRows => Set<StockRow>();
+
+    public DbSet<StockUseRow> StockUses => Set<StockUseRow>();
+
+    public DbSet<PackPrice> PackPrices => Set<PackPrice>();
+
+    public DbSet<ShoppingTick> ShoppingTicks => Set<ShoppingTick>();
+
+    public DbSet<KitchenTrade> KitchenTrades => Set<KitchenTrade>();
 
     public DbSet<DataMark> Marks => Set<DataMark>();
 
@@ -113,6 +125,7 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
         OfTheKitchen(modelBuilder);
         OfDays(modelBuilder);
         OfRuns(modelBuilder);
+        OfStockAndPrices(modelBuilder);
         modelBuilder.Entity<DataMark>().HasKey(m => m.Name);
     }
 
@@ -232,6 +245,35 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
         {
             mark.HasKey(m => new { m.BakeDayId, m.Key });
             mark.Property(m => m.Kind).HasConversion<string>();
+        });
+    }
+
+    private static void OfStockAndPrices(ModelBuilder modelBuilder)
+    {
+        modelBuilder.Entity<StockRow>(row =>
+        {
+            row.Property(r => r.Made).HasConversion<string>();
+            row.Property(r => r.Where).HasConversion<string>();
+            row.Property(r => r.Gone).HasConversion<string>();
+            row.Property(r => r.Words).HasMaxLength(StockRow.LongestWords);
+            row.HasIndex(r => r.GoneAt);
+            Versioned(row.Property(r => r.Version));
+        });
+        modelBuilder.Entity<StockUseRow>(use =>
+        {
+            use.HasKey(u => new { u.Owner, u.Line });
+            use.HasIndex(u => u.At);
+        });
+        modelBuilder.Entity<PackPrice>(price =>
+        {
+            price.Property(p => p.Shop).HasMaxLength(PackPrice.LongestShop);
+            price.HasIndex(p => new { p.Ingredient, p.Grams, p.Shop, p.Since }).IsUnique();
+        });
+        modelBuilder.Entity<ShoppingTick>().HasKey(t => new { t.List, t.Ingredient });
+        modelBuilder.Entity<KitchenTrade>(trade =>
+        {
+            trade.PrimitiveCollection(t => t.Aisles).ElementType(shelf => shelf.HasConversion<string>());
+            Versioned(trade.Property(t => t.Version));
         });
     }
 

@@ -6,14 +6,17 @@ using Microsoft.AspNetCore.Diagnostics;
 using Microsoft.AspNetCore.Http.Features;
 using RoundCrumb.Application.Bench;
 using RoundCrumb.Application.Box;
+using RoundCrumb.Application.Buying;
 using RoundCrumb.Application.Days;
 using RoundCrumb.Application.Reading;
+using RoundCrumb.Application.Stocktaking;
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Data;
 using RoundCrumb.Data.Bakes;
+using RoundCrumb.Data.Buying;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Demo;
 using RoundCrumb.Data.Kitchens;
@@ -21,6 +24,7 @@ using RoundCrumb.Data.Pans;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
 using RoundCrumb.Data.Runs;
+using RoundCrumb.Data.Stocktaking;
 using RoundCrumb.Data.Storage;
 using RoundCrumb.Formats.Reading;
 using RoundCrumb.Web;
@@ -91,6 +95,10 @@ builder.Services.AddSingleton<RunMemory>();
 builder.Services.AddScoped<RunBook>();
 builder.Services.AddScoped<BenchDesk>();
 builder.Services.AddScoped<RunLog>();
+builder.Services.AddScoped<StockBook>();
+builder.Services.AddScoped<PriceBook>();
+builder.Services.AddScoped<StockKeeper>();
+builder.Services.AddScoped<ShoppingDesk>();
 builder.Services.AddScoped<Rehearsals>();
 builder.Services.AddSingleton<RehearsalKeeper>();
 builder.Services.AddHostedService(static services => services.GetRequiredService<RehearsalKeeper>());
@@ -182,6 +190,7 @@ app.MapHealthChecks(Routes.Health, new() { ResponseWriter = FileCheck.WriteAsync
 app.MapRazorPages();
 app.MapApi();
 app.MapBench();
+app.MapTrade();
 
 try
 {

@@ -29,6 +29,9 @@ public static class Routes
     public const string Cold = Kitchen + "/cold";
     public const string Soften = Kitchen + "/soften";
     public const string Pantry = "/pantry";
+    public const string Stock = "/stock";
+    public const string Prices = "/prices";
+    public const string Shopping = "/shopping";
     public const string NewIngredient = Pantry + "/new";
     public const string Bakes = "/bakes";
     public const string Notebook = "/notebook";
@@ -81,6 +84,9 @@ public static class Routes
 
     /// <summary>An ingredient.</summary>
     public static string Ingredient(string id) => Pantry + "/" + Uri.EscapeDataString(id);
+
+    /// <summary>Where what is ticked on a shopping list is sent.</summary>
+    public static string ShoppingTicks(string list) => $"{Api}/shopping/{Uri.EscapeDataString(list)}/ticks";
 
     private static string Number(int id) => id.ToString(CultureInfo.InvariantCulture);
 }

@@ -60,6 +60,23 @@ public sealed record OpenDay
     /// <summary>The plan as it is kept; none where it does not fit.</summary>
     public KeptPlan? KeptPlan { get; init; }
 
+    /// <summary>The slot at which a step of an order is begun by the plan; none where there is no plan, or the step is not in it.</summary>
+    /// <param name="batch">Which of the day's orders, as it counts them.</param>
+    /// <param name="step">Which of its steps.</param>
+    public int? WeighedAt(int batch, int step)
+    {
+        if (Plan is null)
+            return null;
+        for (var i = 0; i < Built.Day.Works.Count; i++)
+        {
+            var at = Built.Day.Works[i].Batches.ToList().IndexOf(batch);
+            if (at >= 0 && Built.Day.Works[i].Steps[at].Contains(step))
+                return Plan.Starts[i];
+        }
+
+        return null;
+    }
+
     /// <summary>True where there is a plan, but of a day that has changed since.</summary>
     public bool OutOfDate { get; init; }
 

@@ -30,8 +30,8 @@ public sealed record ShoppingLine(
     /// <summary>A bigger pack that is cheaper by the gram; none where the packs are that already.</summary>
     public BiggerPack? Bigger { get; init; }
 
-    /// <summary>Eggs of which only a part is used; none for other things.</summary>
-    public EggCount? Eggs { get; init; }
+    /// <summary>How many pieces its parts come to, for what is bought whole: eggs, lemons; none for other things.</summary>
+    public WholeCount? Pieces { get; init; }
 }
 
 /// <summary>A bigger pack, and what speaks for it.</summary>
@@ -42,20 +42,19 @@ public sealed record ShoppingLine(
 /// <param name="KeepsDays">For how many days that keeps once it is open.</param>
 public sealed record BiggerPack(PackOffer Pack, decimal Saves, decimal CostsMore, double Left, double KeepsDays);
 
-/// <summary>How many eggs yolks and whites come to.</summary>
-/// <param name="Yolks">Yolks wanted beyond those in the house.</param>
-/// <param name="Whites">Whites wanted beyond those in the house.</param>
-/// <param name="Whole">Whole eggs wanted.</param>
-public sealed record EggCount(int Yolks, int Whites, int Whole)
+/// <summary>How many pieces of a whole its parts come to.</summary>
+/// <param name="Parts">Of each part how many pieces are wanted for it beyond what is in the house.</param>
+/// <param name="Whole">Pieces that are wanted whole.</param>
+public sealed record WholeCount(IReadOnlyList<(Ingredient Part, int Pieces)> Parts, int Whole)
 {
-    /// <summary>Eggs in all.</summary>
-    public int Eggs => Math.Max(Yolks, Whites) + Whole;
+    /// <summary>Pieces that are taken apart: as many as the part that wants the most.</summary>
+    public int TakenApart => Parts.Max(p => p.Pieces);
 
-    /// <summary>Whites that are left over.</summary>
-    public int WhitesLeft => Math.Max(0, Yolks - Whites);
+    /// <summary>Pieces in all.</summary>
+    public int All => TakenApart + Whole;
 
-    /// <summary>Yolks that are left over.</summary>
-    public int YolksLeft => Math.Max(0, Whites - Yolks);
+    /// <summary>Parts that are left over, and of how many pieces.</summary>
+    public IEnumerable<(Ingredient Part, int Pieces)> Left => Parts.Where(p => p.Pieces < TakenApart).Select(p => (p.Part, TakenApart - p.Pieces));
 }
 
 /// <summary>What has to be bought for some orders: each thing once, less what is in the house and still good on its day.</summary>
@@ -74,49 +73,47 @@ public sealed record ShoppingList(IReadOnlyList<ShoppingLine> Lines)
         var all = wants.Where(w => w.Mass.Value > 0 && !w.Ingredient.Is(Traits.PlainWater)).ToList();
         var house = new InHouse(stock);
         var lines = new List<ShoppingLine>();
-        foreach (var some in all.Where(w => EggsOf(w.Ingredient) is EggPart.None).GroupBy(w => w.Ingredient.Id))
+        foreach (var some in all.Where(w => WholeOf(w.Ingredient) is null).GroupBy(w => w.Ingredient.Id))
         {
             var ingredient = some.First().Ingredient;
             var (wanted, there) = house.Take(ingredient, [.. some]);
             lines.Add(Line(ingredient, wanted, there, packs(ingredient)));
         }
 
-        var eggs = all.Where(w => EggsOf(w.Ingredient) is not EggPart.None).ToList();
-        if (eggs.Count > 0)
-            lines.Add(EggLine(eggs, house, packs(Pantry.WholeEgg)));
+        foreach (var some in all.Where(w => WholeOf(w.Ingredient) is not null).GroupBy(w => WholeOf(w.Ingredient)!))
+            lines.Add(WholeLine(some.Key, [.. some], house, packs(some.Key.Whole)));
         return new([
             .. lines.OrderBy(l => l.Ingredient.Shelf).ThenBy(l => l.Ingredient.Name, StringComparer.Ordinal),
         ]);
     }
 
-    /// <summary>What part of a hen's egg it is; none for what is sold by itself, as pasteurised yolk is.</summary>
-    private static EggPart EggsOf(Ingredient ingredient) =>
-        ingredient == Pantry.WholeEgg || ingredient == Pantry.Yolk || ingredient == Pantry.EggWhite ? ingredient.Egg : EggPart.None;
+    /// <summary>What it is bought as a part of; a baker's own, and what is sold by itself as pasteurised yolk is, are bought as they are.</summary>
+    private static Wholes? WholeOf(Ingredient ingredient) =>
+        Wholes.Of(ingredient.Id) is { } whole && (ingredient == whole.Whole || ingredient.PartOf.Length > 0) ? whole : null;
 
-    /// <summary>Eggs: as many as the greater of yolks and whites asks for, and the whole ones.</summary>
-    private static ShoppingLine EggLine(List<Want> wants, InHouse house, IReadOnlyList<PackOffer> offers)
+    /// <summary>What is taken apart: as many pieces as the part that wants the most, and those that are wanted whole.</summary>
+    private static ShoppingLine WholeLine(Wholes of, List<Want> wants, InHouse house, IReadOnlyList<PackOffer> offers)
     {
-        int Lacking(Ingredient part)
+        // A spoon's worth less than a piece does not open another one.
+        const double Short = 0.02;
+        var each = of.Whole.GramsEach;
+        var parts = of.Parts.Select(part =>
         {
-            var (wanted, there) = house.Take(part, [.. wants.Where(w => w.Ingredient == part)]);
-            return (int)Math.Ceiling(((wanted.Value.Value - there.Value.Value) / part.GramsEach) - 0.02);
-        }
+            var (asked, got) = house.Take(part, [.. wants.Where(w => w.Ingredient == part)]);
+            return (Part: part, Pieces: Math.Max(0, (int)Math.Ceiling(((asked.Value.Value - got.Value.Value) / part.GramsEach) - Short)));
+        }).ToList();
+        var whole = wants.Where(w => w.Ingredient == of.Whole).Sum(w => w.Mass.Value);
+        var pieces = new WholeCount(parts, Math.Max(0, (int)Math.Ceiling((whole / each) - Short)));
 
-        var eggs = new EggCount(Lacking(Pantry.Yolk), Lacking(Pantry.EggWhite), 0);
-        var egg = Pantry.WholeEgg;
-        var whole = wants.Where(w => w.Ingredient == egg).ToList();
-        eggs = eggs with { Whole = (int)Math.Ceiling((whole.Sum(w => w.Mass.Value) / egg.GramsEach) - 0.02) };
-
-        // Those that are there serve all three; the first day on which one is wanted decides which are still good.
-        var first = wants.Min(w => w.On);
-        var asked = new Want("eggs", egg, new(eggs.Eggs * egg.GramsEach), first);
-        var (_, there) = house.Take(egg, [asked]);
+        // Those that are there serve all; the first day on which one is wanted decides which are still good.
+        var (_, there) = house.Take(of.Whole, [new(of.Whole.Name, of.Whole, new(pieces.All * each), wants.Min(w => w.On))]);
         var wanted = new Worked<Grams>(
-            "buy-eggs", "eggs, wanted", new(eggs.Eggs * egg.GramsEach), "(the greater of yolks and whites + whole eggs) × grams an egg",
-            Term.Given("yolks beyond those in the house", eggs.Yolks, Dimension.Count),
-            Term.Given("whites beyond those in the house", eggs.Whites, Dimension.Count),
-            Term.Given("whole eggs", eggs.Whole, Dimension.Count), Term.Given("an egg", new Grams(egg.GramsEach)));
-        return Line(egg, wanted, there, offers) with { Eggs = eggs };
+            "buy-" + of.Whole.Id, of.Whole.Name + ", wanted", new(pieces.All * each), "(the part that wants the most + whole ones) × grams each",
+            [
+                .. parts.Select(p => Term.Given($"for {p.Part.ShortName}, beyond what is in the house", p.Pieces, Dimension.Count)),
+                Term.Given("whole", pieces.Whole, Dimension.Count), Term.Given("grams each", new Grams(each)),
+            ]);
+        return Line(of.Whole, wanted, there, offers) with { Pieces = pieces };
     }
 
     private static ShoppingLine Line(Ingredient of, Worked<Grams> wanted, Worked<Grams> there, IReadOnlyList<PackOffer> offers)

@@ -154,6 +154,12 @@ public sealed record Ingredient(string Id, string Name, double BulkDensity, doub
     /// <summary>How far the usual piece measures across, for bought shells and rounds; 0 for all else.</summary>
     public Millimetres PieceAcross { get; init; }
 
+    /// <summary>
+    /// The id of what it is taken out of when it is bought: a yolk comes out of an egg, zest and juice off one lemon. Empty for what is
+    /// bought as it is, a baker's own too.
+    /// </summary>
+    public string PartOf { get; init; } = "";
+
     /// <summary>How it is bought.</summary>
     public Pack Pack { get; init; }
 

@@ -25,7 +25,7 @@ public sealed record LotLevel(StockLot Lot, double Left, IReadOnlyList<(StockUse
 /// What is in the house: what was counted, less what was used since. It is worked out from both each time, so that taking a use back is
 /// all that undoing it needs.
 /// </summary>
-/// <param name="Lots">Every lot, those of which nothing is left too; whites and yolks left over from eggs are lots of their own.</param>
+/// <param name="Lots">Every lot, those of which nothing is left too; what is left over of eggs or lemons is a lot of its own.</param>
 /// <param name="Missing">
 /// By ingredient, what was used beyond what was counted, g: something was not counted, or is counted too low.
 /// </param>
@@ -49,8 +49,8 @@ public sealed record StockLevels(IReadOnlyList<LotLevel> Lots, IReadOnlyDictiona
             var wanted = use.Mass.Value;
             foreach (var lot in InTurn(open, use, l => l.Ingredient?.Id == use.Ingredient))
                 wanted -= lot.Take(use, wanted);
-            if (wanted > Crumb && EggParts.Find(use.Ingredient) is { } part)
-                wanted -= FromEggs(open, use, part, wanted);
+            if (wanted > Crumb && Wholes.OfPart(use.Ingredient) is { } whole)
+                wanted -= FromWholes(open, use, whole, wanted);
             if (wanted > Crumb && open.Exists(l => l.Lot.Ingredient?.Id == use.Ingredient && l.Lot.At <= use.At))
                 missing[use.Ingredient] = missing.GetValueOrDefault(use.Ingredient) + new Grams(wanted);
         }
@@ -65,28 +65,26 @@ public sealed record StockLevels(IReadOnlyList<LotLevel> Lots, IReadOnlyDictiona
     /// <summary>What is left and past its day.</summary>
     public IEnumerable<LotLevel> PastOn(DateOnly day) => Lots.Where(l => l.Left > 0 && !l.Lot.IsGoodOn(day));
 
-    /// <summary>Takes yolks or whites out of whole eggs; the other part of each egg stays, as a lot of its own.</summary>
-    private static double FromEggs(List<Running> open, StockUse use, EggParts part, double wanted)
+    /// <summary>Takes a part out of whole eggs or lemons; the other parts of each stay, as lots of their own.</summary>
+    private static double FromWholes(List<Running> open, StockUse use, Wholes whole, double wanted)
     {
+        var part = whole.Parts.First(p => p.Id == use.Ingredient);
         var got = 0.0;
-        foreach (var lot in InTurn(open, use, l => l.Ingredient?.Id == Pantry.WholeEgg.Id))
+        foreach (var lot in InTurn(open, use, l => l.Ingredient?.Id == whole.Whole.Id))
         {
-            var eggs = Math.Min((wanted - got) / part.Each, lot.Left / EggParts.WholeEach);
-            if (eggs * part.Each < Crumb)
+            var pieces = Math.Min((wanted - got) / part.GramsEach, lot.Left / whole.Whole.GramsEach);
+            if (pieces * part.GramsEach < Crumb)
                 continue;
-            lot.Take(use, eggs * EggParts.WholeEach);
-            got += eggs * part.Each;
-            var other = part.Other;
-            open.Add(
-                new(
-                    new($"{lot.Lot.Id}-{other.Ingredient.Id}-{use.Source}", new IngredientItem(other.Ingredient), eggs * other.Each, use.At)
-                    {
-                        Where = StoredIn.Fridge,
-                        IsOpen = true,
-                        LeftFrom = lot.Lot.Id,
-                        UseBy = DateOnly.FromDateTime(
-                            use.At.UtcDateTime.AddMinutes(Keeping.Of(other.Ingredient, StoredIn.Fridge).Usual)),
-                    }));
+            lot.Take(use, pieces * whole.Whole.GramsEach);
+            got += pieces * part.GramsEach;
+            open.AddRange(whole.Parts.Where(p => p != part).Select(other => new Running(
+                new($"{lot.Lot.Id}-{other.Id}-{use.Source}", new IngredientItem(other), pieces * other.GramsEach, use.At)
+                {
+                    Where = StoredIn.Fridge,
+                    IsOpen = true,
+                    LeftFrom = lot.Lot.Id,
+                    UseBy = DateOnly.FromDateTime(use.At.UtcDateTime.AddMinutes(Keeping.Of(other, StoredIn.Fridge).Usual)),
+                })));
         }
 
         return got;
@@ -119,22 +117,4 @@ public sealed record StockLevels(IReadOnlyList<LotLevel> Lots, IReadOnlyDictiona
             return taken;
         }
     }
-}
-
-/// <summary>Yolks and whites as parts of an egg.</summary>
-/// <param name="Ingredient">Which part.</param>
-/// <param name="Each">Grams of it in one egg.</param>
-internal sealed record EggParts(Ingredient Ingredient, double Each)
-{
-    public static readonly EggParts Yolk = new(Pantry.Yolk, Pantry.Yolk.GramsEach);
-    public static readonly EggParts White = new(Pantry.EggWhite, Pantry.EggWhite.GramsEach);
-
-    /// <summary>An egg without its shell, g: both of its parts.</summary>
-    public static double WholeEach => Yolk.Each + White.Each;
-
-    /// <summary>What is left of an egg without this.</summary>
-    public EggParts Other => this == Yolk ? White : Yolk;
-
-    public static EggParts? Find(string ingredient) =>
-        ingredient == Yolk.Ingredient.Id ? Yolk : ingredient == White.Ingredient.Id ? White : null;
 }

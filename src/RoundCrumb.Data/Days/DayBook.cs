@@ -13,6 +13,29 @@ public sealed class DayBook(RoundCrumbContext context, TimeProvider clock)
         context.BakeDays.AsNoTracking().Include(d => d.Orders.Where(o => o.DeletedAt == null)).Where(d => d.DeletedAt == null)
             .OrderByDescending(d => d.From).ThenByDescending(d => d.Id).ToListAsync(cancel);
 
+    /// <summary>The days that have an order wanted within some dates, the first first.</summary>
+    public Task<List<int>> BetweenAsync(DateOnly from, DateOnly to, CancellationToken cancel = default)
+    {
+        var (first, after) = (from.ToDateTime(default), to.AddDays(1).ToDateTime(default));
+        return context.BakeDays.AsNoTracking()
+            .Where(d => d.DeletedAt == null && d.Orders.Any(o => o.DeletedAt == null && o.Due >= first && o.Due < after))
+            .OrderBy(d => d.From).ThenBy(d => d.Id).Select(d => d.Id).ToListAsync(cancel);
+    }
+
+    /// <summary>The first day from one on for which something is ordered; none where nothing is.</summary>
+    public async Task<DateOnly?> NextAsync(DateOnly from, CancellationToken cancel = default)
+    {
+        var first = from.ToDateTime(default);
+        var due = await context.DayOrders.AsNoTracking().Where(
+                o => o.DeletedAt == null && o.Due >= first && context.BakeDays.Any(d => d.Id == o.BakeDayId && d.DeletedAt == null))
+            .OrderBy(o => o.Due).Select(o => (DateTime?)o.Due).FirstOrDefaultAsync(cancel);
+        return due is { } day ? DateOnly.FromDateTime(day) : null;
+    }
+
+    /// <summary>The order whose batch sheet a bake is; none where it is nobody's.</summary>
+    public Task<DayOrder?> OrderOfBakeAsync(int bake, CancellationToken cancel = default) => context.DayOrders.AsNoTracking()
+        .Where(o => o.BakeId == bake && o.DeletedAt == null).OrderBy(o => o.Id).FirstOrDefaultAsync(cancel);
+
     /// <summary>One day with all that belongs to it; none where it is not there.</summary>
     public Task<BakeDay?> FindAsync(int id, CancellationToken cancel = default) =>
         Whole().AsNoTracking().FirstOrDefaultAsync(d => d.Id == id && d.DeletedAt == null, cancel);

@@ -197,6 +197,7 @@ public static class DemoData
             ]);
         context.Bakes.Add(open);
         PutIn(context);
+        DemoStock.PutIn(context, now, DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(now, clock.LocalTimeZone).DateTime));
         foreach (var part in DemoParts.All)
             context.Parts.Add(DemoParts.Make(part, now, read));
         await context.SaveChangesAsync(cancel);

@@ -106,6 +106,90 @@ namespace RoundCrumb.Data.Migrations
                     b.ToTable("BakeTick");
                 });
 
+            modelBuilder.Entity("RoundCrumb.Data.Buying.KitchenTrade", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.PrimitiveCollection<string>("Aisles")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<decimal>("HandsAnHour")
+                        .HasColumnType("TEXT");
+
+                    b.Property<decimal>("Kilowatt")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("Margin")
+                        .HasColumnType("REAL");
+
+                    b.Property<int>("RoundTo")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER")
+                        .HasDefaultValue(1);
+
+                    b.HasKey("Id");
+
+                    b.ToTable("KitchenTrades");
+                });
+
+            modelBuilder.Entity("RoundCrumb.Data.Buying.PackPrice", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("Grams")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Ingredient")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<decimal?>("Price")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Shop")
+                        .IsRequired()
+                        .HasMaxLength(40)
+                        .HasColumnType("TEXT");
+
+                    b.Property<DateOnly>("Since")
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("Ingredient", "Grams", "Shop", "Since")
+                        .IsUnique();
+
+                    b.ToTable("PackPrices");
+                });
+
+            modelBuilder.Entity("RoundCrumb.Data.Buying.ShoppingTick", b =>
+                {
+                    b.Property<string>("List")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Ingredient")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("InBasket")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("List", "Ingredient");
+
+                    b.ToTable("ShoppingTicks");
+                });
+
             modelBuilder.Entity("RoundCrumb.Data.Days.BakeDay", b =>
                 {
                     b.Property<int>("Id")
@@ -785,6 +869,9 @@ namespace RoundCrumb.Data.Migrations
                         .HasMaxLength(60)
                         .HasColumnType("TEXT");
 
+                    b.Property<int>("StockedSeq")
+                        .HasColumnType("INTEGER");
+
                     b.HasKey("Id");
 
                     b.HasIndex("BakeDayId");
@@ -833,6 +920,87 @@ namespace RoundCrumb.Data.Migrations
                         .IsUnique();
 
                     b.ToTable("RunRows");
+                });
+
+            modelBuilder.Entity("RoundCrumb.Data.Stocktaking.StockRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("Counted")
+                        .HasColumnType("REAL");
+
+                    b.Property<long>("CountedAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Gone")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<long?>("GoneAt")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Ingredient")
+                        .HasColumnType("TEXT");
+
+                    b.Property<bool>("IsOpen")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Made")
+                        .HasColumnType("TEXT");
+
+                    b.Property<double>("ThrownAway")
+                        .HasColumnType("REAL");
+
+                    b.Property<DateOnly?>("UseBy")
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Version")
+                        .IsConcurrencyToken()
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER")
+                        .HasDefaultValue(1);
+
+                    b.Property<string>("Where")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Words")
+                        .IsRequired()
+                        .HasMaxLength(80)
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Id");
+
+                    b.HasIndex("GoneAt");
+
+                    b.ToTable("StockRows");
+                });
+
+            modelBuilder.Entity("RoundCrumb.Data.Stocktaking.StockUseRow", b =>
+                {
+                    b.Property<string>("Owner")
+                        .HasColumnType("TEXT");
+
+                    b.Property<string>("Line")
+                        .HasColumnType("TEXT");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<double>("Grams")
+                        .HasColumnType("REAL");
+
+                    b.Property<string>("Ingredient")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
+
+                    b.HasKey("Owner", "Line");
+
+                    b.HasIndex("At");
+
+                    b.ToTable("StockUses");
                 });
 
             modelBuilder.Entity("RoundCrumb.Data.Bakes.BakeLog", b =>

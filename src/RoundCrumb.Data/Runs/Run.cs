@@ -28,6 +28,9 @@ public sealed class Run
     /// <summary>The clock of a rehearsal; none of what is done in earnest.</summary>
     public RehearsalClock? Clock { get; set; }
 
+    /// <summary>The last of its events whose use of ingredients is counted in the stock.</summary>
+    public int StockedSeq { get; set; }
+
     /// <summary>What the clock of this run shows at a moment of the kitchen's.</summary>
     public DateTimeOffset MomentAt(DateTimeOffset now) => Clock?.MomentAt(now) ?? now;
 

@@ -16,6 +16,15 @@ public sealed class RunBook(RoundCrumbContext context, RunMemory memory)
     public Task<List<Run>> UnderWayAsync(CancellationToken cancel = default) =>
         context.Runs.AsNoTracking().Where(r => r.EndedAt == null && !r.IsRehearsal).OrderByDescending(r => r.Id).ToListAsync(cancel);
 
+    /// <summary>Runs in earnest of which something was done that is not in the stock yet.</summary>
+    public Task<List<Run>> NotStockedAsync(CancellationToken cancel = default) => context.Runs.AsNoTracking()
+        .Where(r => !r.IsRehearsal && context.RunRows.Any(e => e.RunId == r.Id && e.Seq > r.StockedSeq)).OrderBy(r => r.Id)
+        .ToListAsync(cancel);
+
+    /// <summary>Says up to which event a run's use of ingredients is in the stock.</summary>
+    public Task StockedAsync(int run, int seq, CancellationToken cancel = default) =>
+        context.Runs.Where(r => r.Id == run).ExecuteUpdateAsync(r => r.SetProperty(x => x.StockedSeq, seq), cancel);
+
     /// <summary>The rehearsals under way, the last begun first.</summary>
     public Task<List<Run>> RehearsedAsync(CancellationToken cancel = default) =>
         context.Runs.AsNoTracking().Where(r => r.EndedAt == null && r.IsRehearsal).OrderByDescending(r => r.Id).ToListAsync(cancel);

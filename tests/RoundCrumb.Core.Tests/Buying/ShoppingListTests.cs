@@ -62,9 +62,21 @@ public sealed class ShoppingListTests
             [Wanted(Pantry.Yolk, 162), Wanted(Pantry.EggWhite, 128), Wanted(Pantry.WholeEgg, 150)], House((Pantry.EggWhite, 64, 2)), Packs);
         var eggs = list.Lines.ShouldHaveSingleItem();
         eggs.Ingredient.ShouldBe(Pantry.WholeEgg);
-        eggs.Eggs.ShouldBe(new EggCount(9, 2, 3));
-        (eggs.Eggs!.Eggs, eggs.Eggs.WhitesLeft, eggs.Eggs.YolksLeft).ShouldBe((12, 7, 0));
+        var pieces = eggs.Pieces.ShouldNotBeNull();
+        (pieces.TakenApart, pieces.Whole, pieces.All).ShouldBe((9, 3, 12));
+        pieces.Left.ShouldBe([(Pantry.EggWhite, 7)]);
         eggs.Packs!.Packs.ShouldHaveSingleItem().ShouldBe(new(new(600, 3.00m), 1));
+    }
+
+    /// <summary>Juice of two lemons (90 g) and zest of three (18 g) come off three lemons; the juice of one is left over.</summary>
+    [Fact]
+    public void Juice_and_zest_come_off_the_same_lemons()
+    {
+        var (juice, zest) = (Pantry.Get("lemon-juice"), Pantry.Get("lemon-zest"));
+        var line = ShoppingList.Of([Wanted(juice, 90), Wanted(zest, 18)], StockLevels.None, Packs).Lines.ShouldHaveSingleItem();
+        line.Ingredient.Id.ShouldBe("lemon");
+        line.Pieces!.All.ShouldBe(3);
+        line.Pieces.Left.ShouldBe([(juice, 1)]);
     }
 
     [Fact]

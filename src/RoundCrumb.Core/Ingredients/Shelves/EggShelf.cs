@@ -18,10 +18,10 @@ internal static class EggShelf
             M(76, 9.5, 0.4, 12.5, 0, 1.6), Eggs, E, from: Hen, egg: EggPart.Whole, each: 50, piece: "egg|eggs", pack: 600, price: 3.00),
         R(
             "yolk", "egg yolk", "yolk|yolks|egg yolks", 1.03, Wet, M(50, 30, 0.6, 16, 0, 3.4), Eggs, E, from: Hen, egg: EggPart.Yolk,
-            each: 18, piece: "yolk|yolks"),
+            each: 18, piece: "yolk|yolks", partOf: "whole-egg"),
         R(
             "egg-white", "egg white", "white of egg|egg whites|whites|white|liquid egg white", 1.03, Wet, M(88, 0.1, 0.7, 10.5, 0, 0.7),
-            Eggs, E, from: Hen, egg: EggPart.White, each: 32, piece: "white|whites"),
+            Eggs, E, from: Hen, egg: EggPart.White, each: 32, piece: "white|whites", partOf: "whole-egg"),
         R(
             "pasteurised-egg", "whole egg, pasteurised",
             "pasteurised egg|pasteurized egg|pasteurised liquid egg|pasteurised whole egg|carton egg", 1.03, Wet,

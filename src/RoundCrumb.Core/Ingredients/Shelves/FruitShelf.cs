@@ -11,29 +11,29 @@ internal static class FruitShelf
     [
         R(
             "lemon-juice", "lemon juice", "juice of a lemon|fresh lemon juice|freshly squeezed lemon juice|bottled lemon juice", 1.03, Wet,
-            M(91, 0.2, 2.5, 0.4, 0, 5.9), Fruit, juice: 1, each: 45, piece: "lemon|lemons", pack: 100, price: 0.35),
+            M(91, 0.2, 2.5, 0.4, 0, 5.9), Fruit, juice: 1, each: 45, piece: "lemon|lemons", pack: 100, price: 0.35, partOf: "lemon"),
         R(
             "lemon-zest", "lemon zest", "lemon peel|lemon rind|grated lemon zest|grated lemon rind|zest of a lemon", 0.40, Wet,
-            M(81, 0.3, 4, 1.5, 0, 13.2), Fruit, each: 6, piece: "lemon|lemons"),
+            M(81, 0.3, 4, 1.5, 0, 13.2), Fruit, each: 6, piece: "lemon|lemons", partOf: "lemon"),
         R(
             "lemon", "lemons, whole", "lemon|lemons|unwaxed lemon", 0.60, Fruity, M(89, 0.3, 2.5, 1, 0, 7.2), Fruit, juice: 0.5,
             each: 100,
             piece: "lemon|lemons", pack: 400, price: 1.40),
         R(
             "lime-juice", "lime juice", "juice of a lime|fresh lime juice|key lime juice", 1.03, Wet, M(90.5, 0.1, 1.7, 0.4, 0, 7.3),
-            Fruit, juice: 1, each: 30, piece: "lime|limes", pack: 70, price: 0.30),
+            Fruit, juice: 1, each: 30, piece: "lime|limes", pack: 70, price: 0.30, partOf: "lime"),
         R(
             "lime-zest", "lime zest", "lime peel|lime rind|grated lime zest", 0.40, Wet, M(81, 0.3, 3, 1.5, 0, 14.2), Fruit, each: 3,
-            piece: "lime|limes"),
+            piece: "lime|limes", partOf: "lime"),
         R(
             "lime", "limes, whole", "lime|limes", 0.60, Fruity, M(88, 0.2, 1.7, 0.7, 0, 9.4), Fruit, juice: 0.45, each: 67,
             piece: "lime|limes", pack: 270, price: 1.20),
         R(
             "orange-juice", "orange juice", "fresh orange juice|juice of an orange", 1.04, Wet, M(88.5, 0.2, 8.4, 0.7, 0, 2.2), Fruit,
-            juice: 0.6, each: 80, piece: "orange|oranges", pack: 1000, price: 1.80),
+            juice: 0.6, each: 80, piece: "orange|oranges", pack: 1000, price: 1.80, partOf: "orange"),
         R(
             "orange-zest", "orange zest", "orange peel|orange rind|grated orange zest", 0.40, Wet, M(73, 0.2, 8, 1.5, 0, 17.3), Fruit,
-            each: 8, piece: "orange|oranges"),
+            each: 8, piece: "orange|oranges", partOf: "orange"),
         R(
             "orange", "oranges, whole", "orange|oranges|orange segments", 0.65, Fruity,
             M(86.5, 0.1, 9, 0.9, 0, 3.5), Fruit, juice: 0.3, each: 160, piece: "orange|oranges", pack: 800, price: 1.80),

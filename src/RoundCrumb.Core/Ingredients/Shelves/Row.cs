@@ -37,7 +37,7 @@ internal static class Row
         Allergens has = Allergens.None, double sets = 0, double juice = 0, double alcohol = 0, Origin from = Origin.Plant,
         bool protease = false, double bloom = 0, EggPart egg = EggPart.None, double loss = 0,
         double each = 0, string piece = "", bool pieceIsPack = false, double across = 0, string boughtAs = "", double pack = 0,
-        double price = 0, SourceKind source = SourceKind.CompositionTables, Traits traits = Traits.None)
+        double price = 0, SourceKind source = SourceKind.CompositionTables, Traits traits = Traits.None, string partOf = "")
     {
         // What is bought by the piece ("410 g tin") weighs what its pack holds.
         var pieces = boughtAs.Length > 0 ? [boughtAs, boughtAs + "s"] : piece.Split('|');
@@ -61,6 +61,7 @@ internal static class Row
             Pack = new(pack, (decimal)price),
             MakeupFrom = source,
             Traits = traits,
+            PartOf = partOf,
         };
     }
 }

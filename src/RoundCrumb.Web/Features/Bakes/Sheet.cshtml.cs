@@ -2,6 +2,7 @@ using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Application.Bench;
 using RoundCrumb.Application.Reading;
+using RoundCrumb.Application.Stocktaking;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Web.Hosting;
 
@@ -9,7 +10,7 @@ namespace RoundCrumb.Web.Features.Bakes;
 
 /// <summary>The batch sheet: what to weigh, what to do, ticked as it is done.</summary>
 [Costly("Begin", HasOwnQueue = true)]
-public sealed class SheetModel(BakeBook bakes, CompositionReader compositions, BenchDesk desk, Preferences baker) : PageModel
+public sealed class SheetModel(BakeBook bakes, CompositionReader compositions, BenchDesk desk, StockKeeper stock, Preferences baker) : PageModel
 {
     /// <summary>What is shown.</summary>
     public BakeView View { get; private set; } = null!;
@@ -49,6 +50,7 @@ public sealed class SheetModel(BakeBook bakes, CompositionReader compositions, B
             return BadRequest();
         foreach (var kept in done ? [key] : view.KeptAs(key))
             await bakes.TickAsync(id, kept, done, cancel);
+        await stock.TakeAsync(id, cancel);
         return new NoContentResult();
     }
 }

@@ -76,6 +76,15 @@ public static class Bar
     /// <summary>Ingredients.</summary>
     public static Spot Pantry { get; } = new("Pantry", Routes.Pantry);
 
+    /// <summary>What is in the house.</summary>
+    public static Spot Stock { get; } = new("Stock", Routes.Stock);
+
+    /// <summary>What packs cost.</summary>
+    public static Spot Prices { get; } = new("Prices", Routes.Prices);
+
+    /// <summary>What has to be bought.</summary>
+    public static Spot Shopping { get; } = new("Shopping", Routes.Shopping);
+
     /// <summary>Thermometers in the cold places.</summary>
     public static Spot Cold { get; } = new("How it cools here", Routes.Cold);
 
@@ -93,8 +102,8 @@ public static class Bar
     [
         new("Counter", [Counter, OnTheCounter]),
         new("Pies", [Box, Compose, Pairings, WhatIf, Above, Baking, Cooling, Pour, Shells, Import]),
-        new("Days", [Days, Bench, Devices]),
-        new("Kitchen", [Kitchen, Pantry, Cold, Soften]),
+        new("Days", [Days, Shopping, Bench, Devices]),
+        new("Kitchen", [Kitchen, Pantry, Stock, Prices, Cold, Soften]),
         new("Notebook", [Bakes, ToLog]),
     ];
 }

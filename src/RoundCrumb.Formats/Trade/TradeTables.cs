@@ -1,0 +1,92 @@
+using System.Globalization;
+using CsvHelper;
+using CsvHelper.Configuration;
+
+namespace RoundCrumb.Formats.Trade;
+
+/// <summary>A row of the table of what is in the house.</summary>
+/// <param name="Ingredient">The ingredient's name; of a part made ahead, what it is.</param>
+/// <param name="Id">The ingredient's id; empty for a part made ahead.</param>
+/// <param name="Amount">How much.</param>
+/// <param name="Unit">g, or pieces.</param>
+/// <param name="UseBy">yyyy-MM-dd; empty for none.</param>
+/// <param name="Open">yes or no.</param>
+/// <param name="Where">shelf, fridge or freezer.</param>
+public sealed record StockRecord(string Ingredient, string Id, double Amount, string Unit, string UseBy, string Open, string Where);
+
+/// <summary>A row of the table of prices.</summary>
+/// <param name="Ingredient">The ingredient's name.</param>
+/// <param name="Id">The ingredient's id; empty where only the name is known.</param>
+/// <param name="PackGrams">What the pack holds, g.</param>
+/// <param name="Price">What it costs, pounds; empty where it is sold no longer.</param>
+/// <param name="Shop">Where.</param>
+/// <param name="Since">yyyy-MM-dd.</param>
+public sealed record PriceRecord(string Ingredient, string Id, double PackGrams, string Price, string Shop, string Since);
+
+/// <summary>A row of a shopping list.</summary>
+/// <param name="Aisle">The shelf.</param>
+/// <param name="Ingredient">What.</param>
+/// <param name="Wanted">g in all.</param>
+/// <param name="InHouse">g in the house.</param>
+/// <param name="ToBuy">g to buy.</param>
+/// <param name="Packs">The packs.</param>
+/// <param name="Price">Pounds; empty where it is not known.</param>
+/// <param name="InBasket">yes or no.</param>
+public sealed record ShoppingRecord(
+    string Aisle, string Ingredient, double Wanted, double InHouse, double ToBuy, string Packs, string Price, string InBasket);
+
+/// <summary>Tables of the pantry as CSV, both ways.</summary>
+public static class TradeTables
+{
+    private static readonly CsvConfiguration Writing = new(CultureInfo.InvariantCulture)
+    {
+        NewLine = "\r\n",
+        InjectionOptions = InjectionOptions.Escape,
+    };
+
+    /// <summary>The most rows that are read.</summary>
+    public const int MostRows = 5000;
+
+    /// <summary>Writes rows, with a line of headings.</summary>
+    public static string Write<T>(IEnumerable<T> rows)
+    {
+        using var text = new StringWriter(CultureInfo.InvariantCulture);
+        using (var csv = new CsvWriter(text, Writing))
+            csv.WriteRecords(rows);
+        return text.ToString();
+    }
+
+    /// <summary>
+    /// The rows of a table by the names of its columns, small letters without blanks, with commas, semicolons or tabs between; each with its
+    /// line.
+    /// </summary>
+    /// <returns>Nothing where there is no line of headings.</returns>
+    public static IReadOnlyList<(int Line, IReadOnlyDictionary<string, string> Fields)> Read(string text)
+    {
+        using var reader = new StringReader(text.TrimStart('\uFEFF'));
+        using var csv = new CsvReader(
+            reader,
+            new CsvConfiguration(CultureInfo.InvariantCulture)
+            {
+                MissingFieldFound = null,
+                BadDataFound = null,
+                HeaderValidated = null,
+                DetectDelimiter = true,
+                DetectDelimiterValues = [",", ";", "\t"],
+            });
+        if (!csv.Read() || !csv.ReadHeader() || csv.HeaderRecord is not { } heads)
+            return [];
+        var names = heads.Select(h => new string([.. h.Where(char.IsLetter)]).ToLowerInvariant()).ToList();
+        var rows = new List<(int, IReadOnlyDictionary<string, string>)>();
+        while (rows.Count < MostRows && csv.Read())
+        {
+            var fields = new Dictionary<string, string>(StringComparer.Ordinal);
+            for (var i = 0; i < names.Count; i++)
+                fields.TryAdd(names[i], (csv.GetField(i) ?? "").Trim());
+            if (fields.Values.Any(f => f.Length > 0))
+                rows.Add((csv.Parser.Row, fields));
+        }
+
+        return rows;
+    }
+}
