@@ -273,6 +273,8 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
         modelBuilder.Entity<KitchenTrade>(trade =>
         {
             trade.PrimitiveCollection(t => t.Aisles).ElementType(shelf => shelf.HasConversion<string>());
+            trade.Property(t => t.Step).HasConversion<string>();
+            trade.Ignore(t => t.Rates);
             Versioned(trade.Property(t => t.Version));
         });
     }

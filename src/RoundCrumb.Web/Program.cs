@@ -99,6 +99,8 @@ builder.Services.AddScoped<StockBook>();
 builder.Services.AddScoped<PriceBook>();
 builder.Services.AddScoped<StockKeeper>();
 builder.Services.AddScoped<ShoppingDesk>();
+builder.Services.AddScoped<PriceMoves>();
+builder.Services.AddScoped<DayCosting>();
 builder.Services.AddScoped<Rehearsals>();
 builder.Services.AddSingleton<RehearsalKeeper>();
 builder.Services.AddHostedService(static services => services.GetRequiredService<RehearsalKeeper>());

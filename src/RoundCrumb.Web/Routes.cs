@@ -12,6 +12,7 @@ public static class Routes
     public const string StandIns = Compose + "/stand-ins";
     public const string Cooling = Compose + "/cooling";
     public const string Baking = Compose + "/baking";
+    public const string Cost = Compose + "/cost";
     public const string Pairings = "/pairings";
     public const string WhatIf = "/what-if";
     public const string Above = "/above";
@@ -61,6 +62,9 @@ public static class Routes
     /// <summary>How sure a bake day is.</summary>
     public static string Sure(int id) => Day(id) + "/sure";
 
+    /// <summary>What a bake day costs.</summary>
+    public static string DayCost(int id) => Day(id) + "/cost";
+
     /// <summary>A batch sheet.</summary>
     public static string Bake(int id) => Bakes + "/" + Number(id);
 
@@ -84,6 +88,10 @@ public static class Routes
 
     /// <summary>An ingredient.</summary>
     public static string Ingredient(string id) => Pantry + "/" + Uri.EscapeDataString(id);
+
+    /// <summary>The shopping list for some days.</summary>
+    public static string ShoppingFor(DateOnly from, DateOnly to) =>
+        string.Create(CultureInfo.InvariantCulture, $"{Shopping}?from={from:yyyy-MM-dd}&to={to:yyyy-MM-dd}");
 
     /// <summary>Where what is ticked on a shopping list is sent.</summary>
     public static string ShoppingTicks(string list) => $"{Api}/shopping/{Uri.EscapeDataString(list)}/ticks";

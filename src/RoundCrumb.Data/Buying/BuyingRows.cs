@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Costing;
 using RoundCrumb.Core.Ingredients;
 
 namespace RoundCrumb.Data.Buying;
@@ -55,8 +56,11 @@ public sealed class KitchenTrade
     /// <summary>The share of a price that stays, 0 to 0.95.</summary>
     public double Margin { get; set; } = 0.65;
 
-    /// <summary>Prices are rounded up to this, pence.</summary>
-    public int RoundTo { get; set; } = 10;
+    /// <summary>How prices are rounded up.</summary>
+    public PriceStep Step { get; set; } = PriceStep.Ten;
+
+    /// <summary>What work, energy and the margin are reckoned at.</summary>
+    public CostRates Rates => new((double)HandsAnHour, (double)Kilowatt, Margin, Step);
 
     /// <summary>Counts up at every change.</summary>
     public int Version { get; set; } = 1;

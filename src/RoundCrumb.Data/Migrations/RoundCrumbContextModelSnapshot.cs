@@ -125,8 +125,9 @@ namespace RoundCrumb.Data.Migrations
                     b.Property<double>("Margin")
                         .HasColumnType("REAL");
 
-                    b.Property<int>("RoundTo")
-                        .HasColumnType("INTEGER");
+                    b.Property<string>("Step")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
 
                     b.Property<int>("Version")
                         .IsConcurrencyToken()

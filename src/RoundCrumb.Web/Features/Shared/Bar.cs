@@ -52,6 +52,9 @@ public static class Bar
     /// <summary>How the pie cools.</summary>
     public static Spot Cooling { get; } = new("How it cools", Routes.Cooling, true);
 
+    /// <summary>What a pie costs, and how it is cut.</summary>
+    public static Spot Cost { get; } = new("Cost", Routes.Cost, true);
+
     /// <summary>A filling shared out.</summary>
     public static Spot Pour { get; } = new("Pour", Routes.Pour);
 
@@ -101,7 +104,7 @@ public static class Bar
     public static IReadOnlyList<BarPlace> All { get; } =
     [
         new("Counter", [Counter, OnTheCounter]),
-        new("Pies", [Box, Compose, Pairings, WhatIf, Above, Baking, Cooling, Pour, Shells, Import]),
+        new("Pies", [Box, Compose, Pairings, WhatIf, Above, Baking, Cooling, Cost, Pour, Shells, Import]),
         new("Days", [Days, Shopping, Bench, Devices]),
         new("Kitchen", [Kitchen, Pantry, Stock, Prices, Cold, Soften]),
         new("Notebook", [Bakes, ToLog]),

@@ -50,7 +50,7 @@ public sealed class IndexModel(ShoppingDesk desk, PriceBook prices, DayBook days
 
     /// <summary>What a pack holds, as packs say it: 1.5 kg.</summary>
     private string Size(double grams) => grams >= 1000 && Shown.Units.Mass is not MassUnit.Ounces
-        ? string.Create(CultureInfo.InvariantCulture, $"{grams / 1000:0.##} kg")
+        ? string.Create(CultureInfo.InvariantCulture, $"{Math.Round(grams) / 1000:0.###} kg")
         : Shown.Say(new Quantity(grams, Dimension.Mass));
 
     /// <summary>How much is to be bought: eggs are counted.</summary>

@@ -84,7 +84,6 @@ if (page) {
     if (waiting[box.dataset.buy]) box.checked = waiting[box.dataset.buy].inBasket;
     box.addEventListener('change', () => tick(box));
   }
-  page.querySelector('[data-print]')?.removeAttribute('hidden');
   page.querySelector('[data-put]')?.closest('form').addEventListener('submit', async (event) => {
     if (Object.keys(waiting).length === 0) return;
     event.preventDefault();

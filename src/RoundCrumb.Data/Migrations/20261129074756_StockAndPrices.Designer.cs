@@ -11,7 +11,7 @@ using RoundCrumb.Data;
 namespace RoundCrumb.Data.Migrations
 {
     [DbContext(typeof(RoundCrumbContext))]
-    [Migration("20261129072723_StockAndPrices")]
+    [Migration("20261129074756_StockAndPrices")]
     partial class StockAndPrices
     {
         /// <inheritdoc />
@@ -128,8 +128,9 @@ namespace RoundCrumb.Data.Migrations
                     b.Property<double>("Margin")
                         .HasColumnType("REAL");
 
-                    b.Property<int>("RoundTo")
-                        .HasColumnType("INTEGER");
+                    b.Property<string>("Step")
+                        .IsRequired()
+                        .HasColumnType("TEXT");
 
                     b.Property<int>("Version")
                         .IsConcurrencyToken()

@@ -28,7 +28,7 @@ namespace RoundCrumb.Data.Migrations
                     HandsAnHour = table.Column<decimal>(type: "TEXT", nullable: false),
                     Kilowatt = table.Column<decimal>(type: "TEXT", nullable: false),
                     Margin = table.Column<double>(type: "REAL", nullable: false),
-                    RoundTo = table.Column<int>(type: "INTEGER", nullable: false),
+                    Step = table.Column<string>(type: "TEXT", nullable: false),
                     Version = table.Column<int>(type: "INTEGER", nullable: false, defaultValue: 1)
                 },
                 constraints: table =>
