@@ -100,6 +100,7 @@ builder.Services.AddScoped<PriceBook>();
 builder.Services.AddScoped<StockKeeper>();
 builder.Services.AddScoped<ShoppingDesk>();
 builder.Services.AddScoped<PriceMoves>();
+builder.Services.AddScoped<UseUpDesk>();
 builder.Services.AddScoped<DayCosting>();
 builder.Services.AddScoped<Rehearsals>();
 builder.Services.AddSingleton<RehearsalKeeper>();

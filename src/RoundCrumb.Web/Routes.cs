@@ -65,6 +65,9 @@ public static class Routes
     /// <summary>What a bake day costs.</summary>
     public static string DayCost(int id) => Day(id) + "/cost";
 
+    /// <summary>What a bake day leaves over.</summary>
+    public static string UseUp(int id) => Day(id) + "/use-up";
+
     /// <summary>A batch sheet.</summary>
     public static string Bake(int id) => Bakes + "/" + Number(id);
 

@@ -179,7 +179,12 @@ public sealed class Baker : IDisposable
         {
             if ((bool)Driver.ExecuteScript("return document.activeElement === document.querySelector(arguments[0])", css)!)
                 return;
-            Press(Keys.Tab);
+
+            // Keys sent to a field for a file are taken for the file's name; the keyboard itself knows better.
+            if (Active.GetAttribute("type") == "file")
+                new OpenQA.Selenium.Interactions.Actions(Driver).SendKeys(Keys.Tab).Perform();
+            else
+                Press(Keys.Tab);
         }
 
         throw new InvalidOperationException($"Tab never came to {css}; it stands on {Active.TagName}#{Active.GetAttribute("id")}.");

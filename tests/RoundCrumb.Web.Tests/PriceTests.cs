@@ -119,4 +119,32 @@ public sealed class PriceTests : IAsyncDisposable
         page.ShouldContain("40 × Lemon curd tartlets");
         (await _kitchen.Baker().GetAsync(new Uri("/days/99/cost", UriKind.Relative), Cancel)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
+
+    /// <summary>One click adds a pie that uses leftovers, makes one more, or makes another batch; each time less is said to be left.</summary>
+    [Fact]
+    public async Task What_a_day_leaves_is_said_and_a_click_uses_it_up()
+    {
+        using var baker = _kitchen.Baker();
+        Task<OpenUseUp> OpenAsync() => AskAsync(async s => (await s.GetRequiredService<UseUpDesk>().OpenAsync(1, Cancel))!);
+        var before = await OpenAsync();
+        before.Left.ShouldContain(l => l.Item.Name == "egg white", "thirty-six yolks leave their whites");
+        before.Left.ShouldAllBe(l => l.UseBy >= before.Open.Kept.From);
+        var lower = before.Lower.ShouldNotBeNull();
+        lower.Waste.Worth.Value.ShouldBeLessThanOrEqualTo(before.Waste.Worth.Value);
+        using var batch = await baker.SendAsync(
+            "/days/1/use-up", "/days/1/use-up?handler=Batch", ("order", $"{lower.Order.Id}"), ("batch", $"{lower.Batch}"));
+        var after = await OpenAsync();
+        after.Waste.Worth.Value.ShouldBe(lower.Waste.Worth.Value, 1e-6, "it leaves what was promised");
+        var pie = after.Box[0];
+        using var added = await baker.SendAsync("/days/1/use-up", "/days/1/use-up?handler=Add", ("pie", $"{pie.Pie.Id}"));
+        added.StatusCode.ShouldBe(HttpStatusCode.Found);
+        var more = await OpenAsync();
+        more.Open.Kept.Orders.ShouldContain(o => o.Name == pie.Pie.Name && o.Count == 1);
+        more.Box.ShouldNotContain(b => b.Pie.Id == pie.Pie.Id);
+        var order = more.SameDay[0].Pie;
+        (await baker.SendAsync("/days/1/use-up", "/days/1/use-up?handler=More", ("order", $"{order.Id}"))).Dispose();
+        (await OpenAsync()).Open.Kept.Orders.Single(o => o.Id == order.Id).Count.ShouldBe(order.Count + 1);
+        using var odd = await baker.SendAsync("/days/1/use-up", "/days/1/use-up?handler=Add", ("pie", "999"));
+        (await odd.TextAsync()).ShouldContain("cannot be done any more");
+    }
 }

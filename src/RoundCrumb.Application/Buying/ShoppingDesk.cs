@@ -5,6 +5,7 @@ using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Bench;
 using RoundCrumb.Core.Buying;
 using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Stocktaking;
 using RoundCrumb.Data.Buying;
 using RoundCrumb.Data.Days;
@@ -52,9 +53,10 @@ public readonly record struct Span(DateOnly From, DateOnly To)
 /// <param name="InBasket">Ingredients that are in the basket.</param>
 /// <param name="Trade">How this kitchen buys.</param>
 /// <param name="Stock">What is in the house.</param>
+/// <param name="Today">Today, in the kitchen.</param>
 public sealed record OpenShopping(
     Span Span, ShoppingList List, IReadOnlyList<string> Orders, IReadOnlyList<string> LeftOut, IReadOnlySet<string> InBasket,
-    KitchenTrade Trade, StockLevels Stock)
+    KitchenTrade Trade, StockLevels Stock, DateOnly Today)
 {
     /// <summary>The lines in the order in which the shop is walked.</summary>
     public IEnumerable<IGrouping<PantryShelf, ShoppingLine>> ByAisle() => List.Lines.Where(l => l.ToBuy.Value.Value > 0.05)
@@ -97,7 +99,8 @@ public sealed class ShoppingDesk(
         var ticks = await prices.TicksAsync(span.Key, cancel);
         return new(
             span, ShoppingList.Of(wants, levels, i => known.On(today, i)), orders, leftOut,
-            ticks.Where(t => t.InBasket).Select(t => t.Ingredient).ToHashSet(StringComparer.Ordinal), await prices.TradeAsync(cancel), levels);
+            ticks.Where(t => t.InBasket).Select(t => t.Ingredient).ToHashSet(StringComparer.Ordinal), await prices.TradeAsync(cancel), levels,
+            today);
     }
 
     /// <summary>What a day still wants: each line of its orders' sheets, on the day on which it is weighed.</summary>
@@ -137,9 +140,11 @@ public sealed class ShoppingDesk(
                     Ingredient = l.Ingredient.Id,
                     Counted = l.Packs is { Packs.Count: > 0 } packs ? packs.Grams : l.ToBuy.Value.Value,
                     Where = l.Ingredient.IsDry ? StoredIn.Shelf : StoredIn.Fridge,
-                    UseBy = l.Ingredient.IsDry
-                        ? null
-                        : today.AddDays((int)(Keeping.Of(l.Ingredient, StoredIn.Fridge).Usual / (24 * 60))),
+
+                    // A closed pack has a date of its own, which nobody has read out yet; fruit and eggs keep from when they are bought.
+                    UseBy = l.Ingredient.Egg is not EggPart.None || l.Ingredient is { Shelf: PantryShelf.Fruit, IsDry: false }
+                        ? today.AddDays((int)(Keeping.Of(l.Ingredient, StoredIn.Fridge).Usual / (24 * 60)))
+                        : null,
                 }),
             ],
             cancel);

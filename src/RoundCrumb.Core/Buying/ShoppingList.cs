@@ -27,6 +27,18 @@ public sealed record ShoppingLine(
     /// <summary>What it would cost, pounds; none where no pack is known.</summary>
     public decimal? Price => Packs?.Price;
 
+    /// <summary>The last day on which it is used.</summary>
+    public DateOnly LastOn { get; init; }
+
+    /// <summary>
+    /// Until when it keeps, bought on a day, where that is sooner than it is used; none where it keeps, or its pack has a date of its own.
+    /// </summary>
+    public DateOnly? TooSoon(DateOnly bought) =>
+        Ingredient is { Shelf: PantryShelf.Fruit, IsDry: false } && !Ingredient.Is(Traits.Jam | Traits.InLiquid)
+            && bought.AddDays((int)(Keeping.Of(Ingredient, StoredIn.Fridge).Usual / (24 * 60))) is var until && until < LastOn
+                ? until
+                : null;
+
     /// <summary>A bigger pack that is cheaper by the gram; none where the packs are that already.</summary>
     public BiggerPack? Bigger { get; init; }
 
@@ -77,7 +89,7 @@ public sealed record ShoppingList(IReadOnlyList<ShoppingLine> Lines)
         {
             var ingredient = some.First().Ingredient;
             var (wanted, there) = house.Take(ingredient, [.. some]);
-            lines.Add(Line(ingredient, wanted, there, packs(ingredient)));
+            lines.Add(Line(ingredient, wanted, there, packs(ingredient)) with { LastOn = some.Max(w => w.On) });
         }
 
         foreach (var some in all.Where(w => WholeOf(w.Ingredient) is not null).GroupBy(w => WholeOf(w.Ingredient)!))
@@ -113,7 +125,7 @@ public sealed record ShoppingList(IReadOnlyList<ShoppingLine> Lines)
                 .. parts.Select(p => Term.Given($"for {p.Part.ShortName}, beyond what is in the house", p.Pieces, Dimension.Count)),
                 Term.Given("whole", pieces.Whole, Dimension.Count), Term.Given("grams each", new Grams(each)),
             ]);
-        return Line(of.Whole, wanted, there, offers) with { Pieces = pieces };
+        return Line(of.Whole, wanted, there, offers) with { Pieces = pieces, LastOn = wants.Max(w => w.On) };
     }
 
     private static ShoppingLine Line(Ingredient of, Worked<Grams> wanted, Worked<Grams> there, IReadOnlyList<PackOffer> offers)

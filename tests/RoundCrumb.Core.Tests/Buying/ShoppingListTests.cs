@@ -99,6 +99,18 @@ public sealed class ShoppingListTests
         ShoppingList.Of([Wanted(Pantry.PlainFlour, 1400)], StockLevels.None, _ => flour).Lines[0].Bigger.ShouldBeNull();
     }
 
+    /// <summary>Plums bought on Friday keep five days, until Wednesday: too soon for Saturday week, in time for Tuesday; jam keeps.</summary>
+    [Fact]
+    public void Fruit_that_would_not_keep_until_it_is_used_is_bought_later()
+    {
+        var plums = Pantry.Get("plums");
+        ShoppingLine For(Ingredient of, int days) => ShoppingList.Of([Wanted(of, 300, days)], StockLevels.None, Packs).Lines[0];
+        For(plums, 8).TooSoon(Friday).ShouldBe(Friday.AddDays(5));
+        For(plums, 4).TooSoon(Friday).ShouldBeNull();
+        For(Pantry.Get("apricot-jam"), 8).TooSoon(Friday).ShouldBeNull();
+        For(Pantry.DoubleCream, 8).TooSoon(Friday).ShouldBeNull("its pack has a date of its own");
+    }
+
     [Fact]
     public void What_nobody_sells_by_the_pack_is_listed_without_one()
     {

@@ -70,6 +70,8 @@ public sealed class IndexModel(ShoppingDesk desk, PriceBook prices, DayBook days
 
         if (line.Pieces is null && line.Left >= 1)
             yield return $"{Size(line.Left)} left of the packs";
+        if (line.TooSoon(Open.Today) is { } until)
+            yield return $"bought today it keeps until {until.ToString("ddd d MMM", CultureInfo.InvariantCulture)}: buy it nearer the day, or freeze it";
         if (line.Bigger is { } bigger)
         {
             yield return $"{Size(bigger.Pack.Grams)} for "
