@@ -38,7 +38,8 @@ public sealed class EveryScreenTests(TeaRoom room)
         "/compose/cooling?fill=rhubarb-buttermilk&where=StillFridge&many=x",
         "/compose/cooling?pan=springform-20&fill=lemon-cheese&where=BlastChiller&many=8",
         "/notebook", "/notebook?show=open", "/bench", "/bench/devices", "/pantry", "/pantry?q=zzz", "/pantry/butter",
-        "/pantry/new?from=butter", "/stock", "/shopping", "/shopping?from=x&to=2026-01-01", "/prices", "/prices?of=butter", "/prices?of=zzz",
+        "/pantry/new?from=butter", "/stock", "/shopping", "/shopping?from=x&to=2026-01-01", "/prices", "/prices?of=butter",
+        "/prices?of=zzz",
         "/compose/cost?pie=1&if-of=butter&if-by=20", "/compose/cost?pan=tray-28&crust=plain-crumb&fill=lemon-cheese&cut=15&n=x&if-by=900",
         "/days/1/cost", "/days/1/use-up", "/days/2/use-up",
     ];
@@ -74,7 +75,8 @@ public sealed class EveryScreenTests(TeaRoom room)
         using var baker = new Baker(room, width, 1180);
         foreach (
             var screen in (string[])[
-                "/", "/compose", "/bakes/1", "/box", "/kitchen", "/crusts", "/pour", "/pairings", "/days", "/days/1", "/days/2", "/pantry", "/stock", "/shopping",
+                "/", "/compose", "/bakes/1", "/box", "/kitchen", "/crusts", "/pour", "/pairings", "/days", "/days/1", "/days/2",
+                "/pantry", "/stock", "/shopping",
                 "/prices?of=butter", "/days/1/use-up", "/compose/cost?pie=1"])
         {
             baker.Open(screen);

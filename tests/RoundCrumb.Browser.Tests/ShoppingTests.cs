@@ -26,13 +26,15 @@ public sealed class ShoppingTests
         phone.Network(cut: true);
         phone.Click("label[for='buy-soft-flour']");
         phone.Click("label[for='buy-cornflour']");
-        phone.Until(_ => phone.Text("[data-shopping-state]").Contains("2 ticks wait on this device", StringComparison.Ordinal), "said to wait");
+        phone.Until(_ => phone.Text("[data-shopping-state]").Contains("2 ticks wait on this device", StringComparison.Ordinal),
+            "said to wait");
         tablet.Click("label[for='buy-ground-almonds']");
         IsTicked(tablet, "soft-flour").ShouldBeFalse();
 
         phone.Network(cut: false);
         tablet.Until(_ => IsTicked(tablet, "soft-flour") && !IsTicked(tablet, "cornflour"), "what was ticked without a network");
-        phone.Until(_ => IsTicked(phone, "ground-almonds") && !phone.Driver.FindElement(By.CssSelector("[data-shopping-state]")).Displayed, "in step again");
+        phone.Until(_ => IsTicked(phone, "ground-almonds")
+            && !phone.Driver.FindElement(By.CssSelector("[data-shopping-state]")).Displayed, "in step again");
         phone.AxeViolations().ShouldBeEmpty();
 
         // What is ticked and not sent yet is there again when the page is opened again.
@@ -62,8 +64,10 @@ public sealed class ShoppingTests
         baker.Press("3 packs dark chocolate, use by 5 Mar");
         baker.TabTo(".stock-add section:first-child button");
         baker.Press(Keys.Enter);
-        baker.Until(_ => baker.Has("[id^='lot-']") && baker.Find(".stock-table").Text.Contains("dark chocolate", StringComparison.Ordinal), "in the table");
-        var row = baker.Driver.FindElements(By.CssSelector(".stock-table tr")).Single(r => r.Text.StartsWith("dark chocolate", StringComparison.Ordinal));
+        baker.Until(_ => baker.Has("[id^='lot-']")
+            && baker.Find(".stock-table").Text.Contains("dark chocolate", StringComparison.Ordinal), "in the table");
+        var row = baker.Driver.FindElements(By.CssSelector(".stock-table tr")).Single(r =>
+            r.Text.StartsWith("dark chocolate", StringComparison.Ordinal));
         var lot = row.GetAttribute("id")!;
         baker.TabTo($"#{lot} .stock-do summary");
         baker.Press(Keys.Enter);

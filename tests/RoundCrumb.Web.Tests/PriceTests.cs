@@ -35,7 +35,8 @@ public sealed class PriceTests : IAsyncDisposable
     {
         using var baker = _kitchen.Baker();
         var before = (await PricesAsync()).All.Count;
-        using var sent = await baker.SendAsync("/prices?of=butter", "/prices?handler=Add", ("grams", grams), ("price", price), ("shop", "Market"));
+        using var sent = await baker.SendAsync("/prices?of=butter", "/prices?handler=Add", ("grams", grams), ("price", price),
+            ("shop", "Market"));
         var page = await sent.TextAsync();
         page.ShouldContain(says, Case.Insensitive);
         page.ShouldContain($"name=\"price\" value=\"{price}\"");
@@ -49,7 +50,8 @@ public sealed class PriceTests : IAsyncDisposable
         var moved = await baker.PageAsync("/prices?of=butter");
         moved.ShouldContain("What its last change moved");
         moved.ShouldContain("Malt custard cream pie</a>");
-        using var sent = await baker.SendAsync("/prices?of=butter", "/prices?handler=Add", ("grams", "1 kg"), ("price", "£16.20"), ("shop", "Dairy"));
+        using var sent = await baker.SendAsync("/prices?of=butter", "/prices?handler=Add", ("grams", "1 kg"), ("price", "£16.20"),
+            ("shop", "Dairy"));
         sent.StatusCode.ShouldBe(HttpStatusCode.Found);
         var known = await PricesAsync();
         known.On(Today, Pantry.Butter).Select(p => (p.Grams, p.Price)).ShouldBe([(250, 2.20m), (1000, 16.20m)]);
@@ -100,7 +102,8 @@ public sealed class PriceTests : IAsyncDisposable
             "/prices", "/prices?handler=Rates", ("hands", "0"), ("kilowatt", "0.40"), ("margin", "70"), ("step", "Fifty"));
         rates.StatusCode.ShouldBe(HttpStatusCode.Found);
         (await baker.PageAsync("/compose/cost?fill=malt-custard")).ShouldContain("not counted");
-        using var odd = await baker.SendAsync("/prices", "/prices?handler=Rates", ("hands", "12"), ("kilowatt", "0.40"), ("margin", "99"), ("step", "Fifty"));
+        using var odd = await baker.SendAsync("/prices", "/prices?handler=Rates", ("hands", "12"), ("kilowatt", "0.40"), ("margin", "99"),
+            ("step", "Fifty"));
         (await odd.TextAsync()).ShouldContain("From 0 to 95 %.");
     }
 
@@ -120,7 +123,9 @@ public sealed class PriceTests : IAsyncDisposable
         (await _kitchen.Baker().GetAsync(new Uri("/days/99/cost", UriKind.Relative), Cancel)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
 
-    /// <summary>One click adds a pie that uses leftovers, makes one more, or makes another batch; each time less is said to be left.</summary>
+    /// <summary>
+    /// One click adds a pie that uses leftovers, makes one more, or makes another batch; each time less is said to be left.
+    /// </summary>
     [Fact]
     public async Task What_a_day_leaves_is_said_and_a_click_uses_it_up()
     {

@@ -58,12 +58,16 @@ public sealed class StockTests : IAsyncDisposable
         await EmptyAsync();
         using var sent = await baker.SendAsync(
             "/stock", "/stock?handler=Add",
-            ("list", "2 packs butter, use by 5 Dec\n1.2 kg plain flour, open\n9 eggs\n300 g moon dust\nsome milk\n500 g sugar, use by 31 Feb"));
+            (
+                "list",
+                "2 packs butter, use by 5 Dec\n1.2 kg plain flour, open\n9 eggs\n"
+                    + "300 g moon dust\nsome milk\n500 g sugar, use by 31 Feb"));
         var page = await sent.TextAsync();
         sent.StatusCode.ShouldBe(HttpStatusCode.OK);
         page.ShouldContain("“moon dust” is not in the pantry.");
         page.ShouldContain("“31 Feb” is no date.");
-        page.ShouldContain("300 g moon dust\nsome milk\n500 g sugar, use by 31 Feb", customMessage: "what is not taken stands where it was typed");
+        page.ShouldContain("300 g moon dust\nsome milk\n500 g sugar, use by 31 Feb",
+            customMessage: "what is not taken stands where it was typed");
         (await LeftAsync(Pantry.Butter)).ShouldBe(500);
         (await LeftAsync(Pantry.PlainFlour)).ShouldBe(1200);
         (await LeftAsync(Pantry.WholeEgg)).ShouldBe(450);
@@ -113,7 +117,8 @@ public sealed class StockTests : IAsyncDisposable
         {
             var bake = (await s.GetRequiredService<Data.Bakes.BakeBook>().FindAsync(1, Cancel))!;
             var kitchen = await s.GetRequiredService<Application.Reading.CompositionReader>().KitchenAsync(Cancel);
-            return BatchSheet.Of(Core.Composing.Assessment.Of(Core.Composing.CompositionAddress.Read(bake.Address).Composition, bake.Pies, kitchen))
+            return BatchSheet.Of(Core.Composing.Assessment.Of(Core.Composing.CompositionAddress.Read(bake.Address).Composition, bake.Pies,
+                kitchen))
                 .Parts.SelectMany(p => p.Lines).ToDictionary(l => l.Key, l => l.Mass.Value.Value);
         });
         var yolks = grams.Keys.Single(k => k.EndsWith(".yolk", StringComparison.Ordinal));
@@ -171,7 +176,9 @@ public sealed class StockTests : IAsyncDisposable
         (await LeftAsync(Pantry.Butter)).ShouldBe(2000 - butter.Mass.Value, 1e-6);
     }
 
-    /// <summary>What is bought and what is there is what the sheets want and what is left, to the gram; so for Saturday, and for both days.</summary>
+    /// <summary>
+    /// What is bought and what is there is what the sheets want and what is left, to the gram; so for Saturday, and for both days.
+    /// </summary>
     [Fact]
     public async Task The_list_of_a_day_is_what_its_sheets_want()
     {
@@ -185,14 +192,16 @@ public sealed class StockTests : IAsyncDisposable
             return open.Built.Made.SelectMany(m => BatchSheet.Of(m.Pie).Parts).SelectMany(p => p.Lines).ToList();
         });
         foreach (var line in list.List.Lines.Where(l => l.Pieces is null))
-            line.ToBuy.Value.Value.ShouldBe(sheets.Where(s => s.Ingredient == line.Ingredient).Sum(s => s.Mass.Value.Value), 1e-6, line.Ingredient.Name);
+            line.ToBuy.Value.Value.ShouldBe(sheets.Where(s => s.Ingredient == line.Ingredient).Sum(s => s.Mass.Value.Value), 1e-6,
+                line.Ingredient.Name);
         var both = await ListAsync(Span.Of(saturday.From, saturday.From.AddDays(6)));
         both.Orders.Count.ShouldBe(9);
         var wednesday = await ListAsync(Span.Of(saturday.From.AddDays(1), saturday.From.AddDays(6)));
         foreach (var line in both.List.Lines.Where(l => l.Pieces is null))
         {
             line.ToBuy.Value.Value.ShouldBe(
-                list.List.Lines.Concat(wednesday.List.Lines).Where(l => l.Ingredient == line.Ingredient).Sum(l => l.ToBuy.Value.Value), 1e-6);
+                list.List.Lines.Concat(wednesday.List.Lines).Where(l => l.Ingredient == line.Ingredient).Sum(l => l.ToBuy.Value.Value),
+                1e-6);
         }
 
         both.List.Price.ShouldBeLessThanOrEqualTo(list.List.Price + wednesday.List.Price);
@@ -212,7 +221,8 @@ public sealed class StockTests : IAsyncDisposable
         }
 
         await SendAsync(new { ingredient = "cornflour", inBasket = true, at = now.AddMinutes(-1) });
-        (await SendAsync(new { ingredient = "cornflour", inBasket = false, at = now.AddMinutes(-9) })).ShouldContain("cornflour", customMessage: "an older tick comes too late");
+        (await SendAsync(new { ingredient = "cornflour", inBasket = false, at = now.AddMinutes(-9) })).ShouldContain("cornflour",
+            customMessage: "an older tick comes too late");
         (await SendAsync(new { ingredient = "moon-dust", inBasket = true, at = now })).ShouldContain("\"unknown\":[\"moon-dust\"]");
         using var nonsense = await baker.PostAsJsonAsync("/api/v1/shopping/never/ticks", new { ticks = Array.Empty<object>() }, Cancel);
         nonsense.StatusCode.ShouldBe(HttpStatusCode.NotFound);
@@ -238,7 +248,8 @@ public sealed class StockTests : IAsyncDisposable
         for (var up = 0; up < 9; up++)
         {
             var page = await baker.PageAsync($"/shopping?{at}");
-            var version = Regex.Match(page, "name=\"shelf\" value=\"Fruit\" /><input type=\"hidden\" name=\"version\" value=\"(\\d+)\"").Groups[1].Value;
+            var version = Regex.Match(page, "name=\"shelf\" value=\"Fruit\" /><input type=\"hidden\" name=\"version\" value=\"(\\d+)\"")
+                .Groups[1].Value;
             if (version.Length > 0)
                 (await baker.SendAsync("/shopping", $"/shopping?handler=Up&{at}", ("shelf", "Fruit"), ("version", version))).Dispose();
         }

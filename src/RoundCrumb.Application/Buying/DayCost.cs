@@ -44,7 +44,8 @@ public sealed record DayCost(
     public static DayCost Of(OpenDay open, ShoppingList list, Func<Ingredient, IReadOnlyList<PackOffer>> packs, CostRates rates)
     {
         var made = open.Built.Made;
-        var costs = made.Select(m => (m.Order, Sheet: BatchSheet.Of(m.Pie))).Select(x => (x.Order, x.Sheet, Cost: PieCost.Of(x.Sheet, packs, rates)))
+        var costs = made.Select(m => (m.Order, Sheet: BatchSheet.Of(m.Pie))).Select(x =>
+            (x.Order, x.Sheet, Cost: PieCost.Of(x.Sheet, packs, rates)))
             .ToList();
         var energy = EnergyOf(open, [.. costs.Select(c => c.Cost)], rates);
         var hands = HandsOf(open, [.. costs.Select(c => c.Cost)], rates);
@@ -57,7 +58,8 @@ public sealed record DayCost(
             var slices = c.Sheet.Serving.Slices;
             var takings = new Worked<Pounds>(
                 "day-takings-" + c.Order.Key, "All its slices", new(c.Cost.SlicePrice.Value.Value * slices.Value.Value * c.Order.Count),
-                "a slice’s price × slices × pies", Term.Of(c.Cost.SlicePrice), Term.Of(slices), Term.Given("pies", c.Order.Count, Dimension.Count));
+                "a slice’s price × slices × pies", Term.Of(c.Cost.SlicePrice), Term.Of(slices),
+                Term.Given("pies", c.Order.Count, Dimension.Count));
             return new OrderCost(c.Order.Name, c.Order.Count, c.Cost, part, total, takings);
         }).ToList();
         var ingredients = Sum("day-ingredients", "Ingredients", [.. orders.Select(o => Named(o.Name, o.Cost.Ingredients))]);
@@ -100,7 +102,8 @@ public sealed record DayCost(
     }
 
     private static Worked<Pounds> Share(string id, string name, Worked<Pounds> all, Worked<Pounds> own, double of) => new(
-        id, name, new(of > 0 ? all.Value.Value * own.Value.Value / of : 0), "all of it × what it would take alone ÷ what all would take alone",
+        id, name, new(of > 0 ? all.Value.Value * own.Value.Value / of : 0),
+        "all of it × what it would take alone ÷ what all would take alone",
         Term.Of(all), Term.Of(own), Term.Given("all alone", new Pounds(of)));
 
     private static Worked<Pounds> Named(string name, Worked<Pounds> figure) =>

@@ -99,7 +99,8 @@ public sealed class ShoppingDesk(
         var ticks = await prices.TicksAsync(span.Key, cancel);
         return new(
             span, ShoppingList.Of(wants, levels, i => known.On(today, i)), orders, leftOut,
-            ticks.Where(t => t.InBasket).Select(t => t.Ingredient).ToHashSet(StringComparer.Ordinal), await prices.TradeAsync(cancel), levels,
+            ticks.Where(t => t.InBasket).Select(t => t.Ingredient).ToHashSet(StringComparer.Ordinal), await prices.TradeAsync(cancel),
+            levels,
             today);
     }
 

@@ -68,11 +68,13 @@ public sealed class UseUpDesk(
         var left = Left([.. open.Built.Made.Select(m => m.Pie)], WantsOf(open), levels, open.Kept.From, last, Packs);
         var pies = (await shelf.AllAsync(cancel)).Take(MostPies).ToList();
         var read = await compositions.BookAsync(pies.Select(p => p.Address), cancel);
-        var sheets = pies.Select(p => (p, BatchSheet.Of(Assessment.Of(CompositionAddress.Read(p.Address, read).Composition, 1, open.Kitchen))));
+        var sheets = pies.Select(p =>
+            (p, BatchSheet.Of(Assessment.Of(CompositionAddress.Read(p.Address, read).Composition, 1, open.Kitchen))));
         var ordered = open.Kept.Orders.Select(o => o.Address).ToHashSet(StringComparer.Ordinal);
         var same = open.Built.Made.Select(m => (
             Order: open.Kept.Orders.FirstOrDefault(o => DayOpener.KeyOf(o.Id) == m.Order.Key),
-            Sheet: BatchSheet.Of(Assessment.Of(m.Pie.Composition, 1, open.Kitchen)))).Where(x => x.Order is not null).Select(x => (x.Order!, x.Sheet));
+            Sheet: BatchSheet.Of(Assessment.Of(m.Pie.Composition, 1, open.Kitchen)))).Where(x => x.Order is not null).Select(x =>
+                (x.Order!, x.Sheet));
         return new(
             open, left, [.. UseUp.Rank(same, left, last).Take(MostShown)],
             [.. UseUp.Rank(sheets.Where(s => !ordered.Contains(s.p.Address)), left, last).Take(MostShown)], WasteOf(left),
@@ -107,7 +109,8 @@ public sealed class UseUpDesk(
         return await book.ChangeAsync(
             day,
             d => d.Orders.Add(
-                new() { PieId = of.Id, Name = of.Name, Address = of.Address, Count = 1, Due = kept.Orders.Max(o => o.Due), Notes = "Uses up what is left" }),
+                new() { PieId = of.Id, Name = of.Name, Address = of.Address, Count = 1, Due = kept.Orders.Max(o => o.Due),
+                    Notes = "Uses up what is left" }),
             cancel);
     }
 
@@ -130,7 +133,10 @@ public sealed class UseUpDesk(
     private static Waste WasteOf(IReadOnlyList<Leftover> left) =>
         new(new(left.Sum(l => l.Mass.Value)), new(left.Sum(l => l.Worth.Value)));
 
-    /// <summary>All that does not keep and is not past before the day begins: of the house what is close to its date and not wanted, and what the day leaves.</summary>
+    /// <summary>
+    /// All that does not keep and is not past before the day begins: of the house what is close to its date and not wanted, and what the
+    /// day leaves.
+    /// </summary>
     private static List<Leftover> Left(
         IReadOnlyList<Assessment> pies, IReadOnlyList<Want> wants, StockLevels levels, DateOnly first, DateOnly last,
         Func<Ingredient, IReadOnlyList<PackOffer>> packs)
@@ -145,9 +151,11 @@ public sealed class UseUpDesk(
         }
 
         // What stands in the house and is not wanted, lot by lot.
-        var wanted = list.Lines.SelectMany(l => l.InHouse.Value.Value > 0 ? [(l.Ingredient.Id, l.InHouse.Value.Value)] : Array.Empty<(string, double)>())
+        var wanted = list.Lines.SelectMany(l =>
+            l.InHouse.Value.Value > 0 ? [(l.Ingredient.Id, l.InHouse.Value.Value)] : Array.Empty<(string, double)>())
             .ToDictionary(x => x.Item1, x => x.Item2, StringComparer.Ordinal);
-        foreach (var level in levels.Lots.Where(l => l.Left > 0 && l.Lot.Ingredient is not null).OrderBy(l => l.Lot.UseBy ?? DateOnly.MaxValue))
+        foreach (var level in levels.Lots.Where(l => l.Left > 0 && l.Lot.Ingredient is not null).OrderBy(l =>
+            l.Lot.UseBy ?? DateOnly.MaxValue))
         {
             var of = level.Lot.Ingredient!;
             var taken = Math.Min(level.Left, wanted.GetValueOrDefault(of.Id));
@@ -172,9 +180,11 @@ public sealed class UseUpDesk(
             var cost = formula.Lines.Sum(l => Worth(l.Ingredient, l.Grams).Value) / Math.Max(1, formula.Lines.Sum(l => l.Grams));
             if (filling >= 5)
                 left.Add(new(new FillingLeft(formula), new(filling), last.AddDays(2), new(cost * filling), "of the batch"));
-            if (pie.Composition.Crust.Family is RolledFamily rolled && pie.Crust.Offcuts is { } offcuts && offcuts.Value.Value * pie.Pies >= 20)
+            if (pie.Composition.Crust.Family is RolledFamily rolled && pie.Crust.Offcuts is { } offcuts
+                && offcuts.Value.Value * pie.Pies >= 20)
             {
-                var dough = pie.Crust.Lines.Sum(l => Worth(l.Ingredient, l.Mass.Value.Value).Value) / Math.Max(1, pie.Crust.Total.Value.Value);
+                var dough = pie.Crust.Lines.Sum(l => Worth(l.Ingredient, l.Mass.Value.Value).Value) / Math.Max(1,
+                    pie.Crust.Total.Value.Value);
                 var grams = offcuts.Value.Value * pie.Pies;
                 left.Add(new(new DoughLeft(rolled), new(grams), last.AddDays(1), new(dough * grams), "of the rolling"));
             }
@@ -183,24 +193,28 @@ public sealed class UseUpDesk(
         return left;
     }
 
-    private static Composition With(Composition pie, BatchKind batch) => pie with { Filling = pie.Filling with { Batch = new BatchChoice(batch) } };
+    private static Composition With(Composition pie, BatchKind batch) =>
+        pie with { Filling = pie.Filling with { Batch = new BatchChoice(batch) } };
 
     /// <summary>Tries each way to make each order's batch, and finds the one that leaves the least in money, then in weight.</summary>
     private static OtherBatch? Lower(
-        OpenDay open, StockLevels levels, DateOnly last, Func<Ingredient, IReadOnlyList<PackOffer>> packs, Waste now, CancellationToken cancel)
+        OpenDay open, StockLevels levels, DateOnly last, Func<Ingredient, IReadOnlyList<PackOffer>> packs, Waste now,
+        CancellationToken cancel)
     {
         OtherBatch? best = null;
         for (var at = 0; at < open.Built.Made.Count; at++)
         {
             cancel.ThrowIfCancellationRequested();
             var made = open.Built.Made[at];
-            if (open.Kept.Orders.FirstOrDefault(o => DayOpener.KeyOf(o.Id) == made.Order.Key) is not { } order || made.Pie.Composition.Filling.Batch.IsSaid)
+            if (open.Kept.Orders.FirstOrDefault(o => DayOpener.KeyOf(o.Id) == made.Order.Key) is not { } order
+                || made.Pie.Composition.Filling.Batch.IsSaid)
                 continue;
             foreach (var way in Ways.Where(w => w != made.Pie.Composition.Filling.Batch.Kind))
             {
                 var other = Assessment.Of(With(made.Pie.Composition, way), made.Order.Count, open.Kitchen);
                 var pies = open.Built.Made.Select((m, i) => i == at ? other : m.Pie).ToList();
-                var changed = open with { Built = open.Built with { Made = [.. open.Built.Made.Select((m, i) => i == at ? m with { Pie = other } : m)] } };
+                var changed = open with { Built =
+                    open.Built with { Made = [.. open.Built.Made.Select((m, i) => i == at ? m with { Pie = other } : m)] } };
                 var waste = WasteOf(Left(pies, WantsOf(changed), levels, open.Kept.From, last, packs));
                 if (IsLess(waste, best?.Waste ?? now))
                     best = new(order, way, waste);

@@ -47,7 +47,8 @@ public sealed class StockKeeper(
             return;
         if (await days.OrderOfBakeAsync(bakeId, cancel) is { } order)
         {
-            if (await runs.LastOfAsync(order.BakeDayId, cancel) is { IsRehearsal: false } run && await desk.OpenAsync(run.Id, cancel) is { } open)
+            if (await runs.LastOfAsync(order.BakeDayId, cancel) is { IsRehearsal: false } run
+                && await desk.OpenAsync(run.Id, cancel) is { } open)
             {
                 await TakeAsync(open, cancel);
                 return;
@@ -124,7 +125,8 @@ public sealed class StockKeeper(
         var used = new Dictionary<string, (string, Grams, DateTimeOffset)>(StringComparer.Ordinal);
         foreach (var part in sheet.Parts)
         {
-            DateTimeOffset? whole = WeighOut.StepOf(steps, part) is { } step && ticks.TryGetValue(BatchSheet.StepTick(steps[step]), out var done)
+            DateTimeOffset? whole = WeighOut.StepOf(steps, part) is { } step
+                && ticks.TryGetValue(BatchSheet.StepTick(steps[step]), out var done)
                 ? done
                 : null;
             foreach (var line in part.Lines)

@@ -66,7 +66,8 @@ public sealed record WholeCount(IReadOnlyList<(Ingredient Part, int Pieces)> Par
     public int All => TakenApart + Whole;
 
     /// <summary>Parts that are left over, and of how many pieces.</summary>
-    public IEnumerable<(Ingredient Part, int Pieces)> Left => Parts.Where(p => p.Pieces < TakenApart).Select(p => (p.Part, TakenApart - p.Pieces));
+    public IEnumerable<(Ingredient Part, int Pieces)> Left =>
+        Parts.Where(p => p.Pieces < TakenApart).Select(p => (p.Part, TakenApart - p.Pieces));
 }
 
 /// <summary>What has to be bought for some orders: each thing once, less what is in the house and still good on its day.</summary>
@@ -99,7 +100,9 @@ public sealed record ShoppingList(IReadOnlyList<ShoppingLine> Lines)
         ]);
     }
 
-    /// <summary>What it is bought as a part of; a baker's own, and what is sold by itself as pasteurised yolk is, are bought as they are.</summary>
+    /// <summary>
+    /// What it is bought as a part of; a baker's own, and what is sold by itself as pasteurised yolk is, are bought as they are.
+    /// </summary>
     private static Wholes? WholeOf(Ingredient ingredient) =>
         Wholes.Of(ingredient.Id) is { } whole && (ingredient == whole.Whole || ingredient.PartOf.Length > 0) ? whole : null;
 
@@ -120,7 +123,8 @@ public sealed record ShoppingList(IReadOnlyList<ShoppingLine> Lines)
         // Those that are there serve all; the first day on which one is wanted decides which are still good.
         var (_, there) = house.Take(of.Whole, [new(of.Whole.Name, of.Whole, new(pieces.All * each), wants.Min(w => w.On))]);
         var wanted = new Worked<Grams>(
-            "buy-" + of.Whole.Id, of.Whole.Name + ", wanted", new(pieces.All * each), "(the part that wants the most + whole ones) × grams each",
+            "buy-" + of.Whole.Id, of.Whole.Name + ", wanted", new(pieces.All * each),
+            "(the part that wants the most + whole ones) × grams each",
             [
                 .. parts.Select(p => Term.Given($"for {p.Part.ShortName}, beyond what is in the house", p.Pieces, Dimension.Count)),
                 Term.Given("whole", pieces.Whole, Dimension.Count), Term.Given("grams each", new Grams(each)),
@@ -188,7 +192,8 @@ public sealed record ShoppingList(IReadOnlyList<ShoppingLine> Lines)
                 "buy-house-" + of.Id, of.Name + ", in the house", new(from.Values.Sum()), "what is good on the day that wants it",
                 [
                     .. lots.Where(l => from.ContainsKey(l.Lot.Id)).Select(
-                        l => Term.Given(l.Lot.UseBy is { } day ? $"to be used by {day:d MMM}" : "without a date", new Grams(from[l.Lot.Id]))),
+                        l => Term.Given(l.Lot.UseBy is { } day ? $"to be used by {day:d MMM}" : "without a date",
+                            new Grams(from[l.Lot.Id]))),
                 ]);
             return (wanted, there);
         }

@@ -33,7 +33,8 @@ public sealed record PieCost(
     public IEnumerable<Ingredient> WithoutPrice => Lines.Where(l => l.AsUsed is null).Select(l => l.Ingredient);
 
     /// <summary>The share of all costs that is one ingredient's, 0 to 1.</summary>
-    public double ShareOf(IngredientCost line) => line.AsUsed is { } cost && Batch.Value.Value > 0 ? cost.Value.Value / Batch.Value.Value : 0;
+    public double ShareOf(IngredientCost line) =>
+        line.AsUsed is { } cost && Batch.Value.Value > 0 ? cost.Value.Value / Batch.Value.Value : 0;
 
     /// <summary>The cost of a batch.</summary>
     /// <param name="sheet">Its sheet.</param>

@@ -60,10 +60,12 @@ public static class LeftoverUses
         {
             FillingLeft => Many(left.Mass.Value / Pot, "a spoon for the cook", "a 120 ml pot", "120 ml pots"),
             DoughLeft =>
-                Many(left.Mass.Value / TartletShell, "a biscuit or two", "a tartlet shell", "tartlet shells, rolled once more") + ", or the freezer",
+                Many(left.Mass.Value / TartletShell, "a biscuit or two", "a tartlet shell", "tartlet shells, rolled once more")
+                    + ", or the freezer",
             IngredientLeft { Ingredient: var of } => of switch
             {
-                { Egg: EggPart.White } => Many(left.Mass.Value / 97, "brushing shells", "a meringue top", "meringue tops") + "; they freeze for three months",
+                { Egg: EggPart.White } =>
+                    Many(left.Mass.Value / 97, "brushing shells", "a meringue top", "meringue tops") + "; they freeze for three months",
                 { Egg: EggPart.Yolk } => Many(left.Mass.Value / 72, "sealing shells", "a curd", "curds") + ", within two days",
                 _ when of.Is(Traits.Whips) => "whipped on another pie, or ganache",
                 _ when of.Is(Traits.MakesCrumb) || of.Shelf is PantryShelf.Biscuits => "pressed into pots, or the freezer",

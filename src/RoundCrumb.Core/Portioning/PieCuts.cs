@@ -101,8 +101,10 @@ public sealed record PieCuts(
             "cut-trim", "Trimmed off", new(whole.Value.Value * Math.Max(0, share)), "one pie × what the edges are of its top",
             Term.Of(whole), Term.Given("the edges", Math.Max(0, share), Dimension.Share), Trim);
         var size = new Worked<Millimetres>(
-            "cut-size", "One along its shorter side", new(Math.Min(inWidth / rows, inLength / columns)), "the tin less the trimming ÷ pieces",
-            Term.Given("across, in rows", new Millimetres(inWidth / rows)), Term.Given("along, in columns", new Millimetres(inLength / columns)));
+            "cut-size", "One along its shorter side", new(Math.Min(inWidth / rows, inLength / columns)),
+            "the tin less the trimming ÷ pieces",
+            Term.Given("across, in rows", new Millimetres(inWidth / rows)),
+            Term.Given("along, in columns", new Millimetres(inLength / columns)));
         return new(
             tub, rows, columns, rows * columns, suggested, EachOf(whole, trimmed, rows * columns), size, trimmed, cuts);
     }

@@ -22,9 +22,12 @@ public static class Keeping
 {
     private const double Day = 24 * 60;
 
-    private static readonly Constant OpenFresh = For("opened, in the fridge", 4, 3, 5, "Milk, cream and soft cheese: as their packets say.");
-    private static readonly Constant OpenButter = For("opened, in the fridge", 30, 21, 42, "Butter and its like take up smells long before.");
-    private static readonly Constant Egg = For("eggs, in the fridge", 21, 14, 28, "From buying; by the date on the box where there is one.");
+    private static readonly Constant OpenFresh = For("opened, in the fridge", 4, 3, 5,
+        "Milk, cream and soft cheese: as their packets say.");
+    private static readonly Constant OpenButter = For("opened, in the fridge", 30, 21, 42,
+        "Butter and its like take up smells long before.");
+    private static readonly Constant Egg = For("eggs, in the fridge", 21, 14, 28,
+        "From buying; by the date on the box where there is one.");
     private static readonly Constant White = For("whites in a jar, in the fridge", 4, 3, 5, "Covered; they freeze well for three months.");
     private static readonly Constant Yolks = For("yolks, in the fridge", 2, 1, 2, "Under a film of water, or they dry.");
     private static readonly Constant Fruit = For("fresh or opened, in the fridge", 5, 3, 7, "Fruit, juice and purée; jam far longer.");

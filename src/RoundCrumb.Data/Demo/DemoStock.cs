@@ -9,7 +9,8 @@ internal static class DemoStock
     /// <summary>Ingredient, grams, days until it is to be used (none without a date), open or not.</summary>
     private static readonly (string Ingredient, double Grams, int? Days, bool Open)[] Lots =
     [
-        ("plain-flour", 2200, null, true), ("caster-sugar", 900, null, true), ("icing-sugar", 350, null, true), ("cornflour", 180, null, true),
+        ("plain-flour", 2200, null, true), ("caster-sugar", 900, null, true), ("icing-sugar", 350, null, true),
+        ("cornflour", 180, null, true),
         ("butter", 750, 24, false), ("milk", 1136, 4, false), ("double-cream", 600, 5, false), ("double-cream", 120, 0, true),
         ("cream-cheese", 280, 9, false), ("whole-egg", 700, 12, false), ("egg-white", 130, 1, true), ("ground-almonds", 160, null, true),
         ("blood-orange-juice", 200, -1, true), ("gelatine", 40, null, false), ("biscuit-crumbs", 240, null, true),
@@ -33,7 +34,8 @@ internal static class DemoStock
     /// <summary>What is made ahead: what, which, how much, where, days until it is to be used.</summary>
     private static readonly (MadePart Part, string Words, double Amount, StoredIn Where, int Days)[] Made =
     [
-        (MadePart.LinedShell, "butter flaky, 23 cm plate", 2, StoredIn.Freezer, 21), (MadePart.Dough, "sweet short", 310, StoredIn.Fridge, 1),
+        (MadePart.LinedShell, "butter flaky, 23 cm plate", 2, StoredIn.Freezer, 21),
+        (MadePart.Dough, "sweet short", 310, StoredIn.Fridge, 1),
         (MadePart.Curd, "sharp lemon", 240, StoredIn.Fridge, 3),
     ];
 
@@ -65,7 +67,8 @@ internal static class DemoStock
             foreach (var (ago, price) in prices)
             {
                 context.PackPrices.Add(
-                    new() { Ingredient = Pantry.Get(ingredient).Id, Grams = grams, Shop = shop, Price = (decimal)price, Since = today.AddDays(-ago) });
+                    new() { Ingredient = Pantry.Get(ingredient).Id, Grams = grams, Shop = shop, Price = (decimal)price,
+                        Since = today.AddDays(-ago) });
             }
         }
 

@@ -21,13 +21,15 @@ public sealed partial class StockLines(LineReader reader, DateOnly today)
 {
     private static readonly string[] Dates =
     [
-        "yyyy-MM-dd", "d/M/yyyy", "d.M.yyyy", "d-M-yyyy", "d/M/yy", "d.M.yy", "d MMM yyyy", "d MMMM yyyy", "d MMM", "d MMMM", "d/M", "d.M.", "d.M",
+        "yyyy-MM-dd", "d/M/yyyy", "d.M.yyyy", "d-M-yyyy", "d/M/yy", "d.M.yy", "d MMM yyyy", "d MMMM yyyy", "d MMM", "d MMMM", "d/M",
+        "d.M.", "d.M",
     ];
 
     /// <summary>Reads a list. Blank lines are passed over.</summary>
     public IReadOnlyList<StockLine> ReadAll(string text) =>
     [
-        .. text.ReplaceLineEndings("\n").Split('\n').Where(l => !string.IsNullOrWhiteSpace(l)).Take(Core.Recipes.PartLimits.Lines).Select(Read),
+        .. text.ReplaceLineEndings("\n").Split('\n').Where(l => !string.IsNullOrWhiteSpace(l)).Take(Core.Recipes.PartLimits.Lines)
+            .Select(Read),
     ];
 
     /// <summary>Reads one line.</summary>

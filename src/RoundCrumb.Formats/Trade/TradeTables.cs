@@ -57,7 +57,8 @@ public static class TradeTables
     }
 
     /// <summary>
-    /// The rows of a table by the names of its columns, small letters without blanks, with commas, semicolons or tabs between; each with its
+    /// The rows of a table by the names of its columns, small letters without blanks, with commas, semicolons or tabs between; each with
+    /// its
     /// line.
     /// </summary>
     /// <returns>Nothing where there is no line of headings.</returns>

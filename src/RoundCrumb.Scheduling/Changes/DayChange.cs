@@ -189,7 +189,8 @@ public sealed record OtherTopping(string Order, string Topping) : DayChange
             : (
                 [
                     .. orders.Select(
-                        o => o.Key == Order ? o with { Pie = o.Pie with { Topping = ToppingChoice.Usual(topping), Over = Pile.Of<ToppingChoice>() } } : o)
+                        o => o.Key == Order ? o with { Pie = o.Pie with { Topping = ToppingChoice.Usual(topping),
+                            Over = Pile.Of<ToppingChoice>() } } : o)
                 ],
                 setting);
 

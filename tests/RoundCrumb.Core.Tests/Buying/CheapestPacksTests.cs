@@ -9,10 +9,12 @@ public sealed class CheapestPacksTests
 {
     private static PackOffer Pack(double grams, decimal price) => new(grams, price);
 
-    private static (double Grams, int Count)[] Counts(PackSet? set) => [.. set.ShouldNotBeNull().Packs.Select(p => (p.Pack.Grams, p.Count))];
+    private static (double Grams, int Count)[] Counts(PackSet? set) =>
+        [.. set.ShouldNotBeNull().Packs.Select(p => (p.Pack.Grams, p.Count))];
 
     /// <summary>
-    /// Butter at 250 g for 2.20 and 500 g for 4.10. For 620 g: three small ones are 6.60; a large and a small one 6.30; two large ones 8.20.
+    /// Butter at 250 g for 2.20 and 500 g for 4.10. For 620 g: three small ones are 6.60; a large and a small one 6.30; two large ones
+    /// 8.20.
     /// </summary>
     [Fact]
     public void A_large_and_a_small_one_are_cheapest()
@@ -55,7 +57,8 @@ public sealed class CheapestPacksTests
     {
         PackOffer[] offers =
         [
-            Pack(20 + (a.Get * 7 % 180), a.Get % 19), Pack(20 + (b.Get * 11 % 300), (b.Get % 23) + 1), Pack(20 + (c.Get * 13 % 700), (c.Get % 29) + 1),
+            Pack(20 + (a.Get * 7 % 180), a.Get % 19), Pack(20 + (b.Get * 11 % 300), (b.Get % 23) + 1),
+            Pack(20 + (c.Get * 13 % 700), (c.Get % 29) + 1),
         ];
         var wanted = 1 + (grams.Get * 17 % 900);
         var best = (Price: decimal.MaxValue, Count: int.MaxValue, Grams: double.MaxValue);
@@ -67,7 +70,8 @@ public sealed class CheapestPacksTests
                 for (var k = 0; k <= most[2]; k++)
                 {
                     var holds = (i * offers[0].Grams) + (j * offers[1].Grams) + (k * offers[2].Grams);
-                    var set = (Price: (i * offers[0].Price) + (j * offers[1].Price) + (k * offers[2].Price), Count: i + j + k, Grams: holds);
+                    var set = (Price: (i * offers[0].Price) + (j * offers[1].Price) + (k * offers[2].Price), Count: i + j + k,
+                        Grams: holds);
                     if (holds >= wanted && set.CompareTo(best) < 0)
                         best = set;
                 }

@@ -12,7 +12,8 @@ public sealed class ShoppingListTests
     private static readonly DateOnly Friday = new(2026, 11, 27);
     private static readonly DateTimeOffset Morning = new(2026, 11, 26, 8, 0, 0, TimeSpan.Zero);
 
-    private static Want Wanted(Ingredient of, double grams, int days = 0, string @for = "a pie") => new(@for, of, new(grams), Friday.AddDays(days));
+    private static Want Wanted(Ingredient of, double grams, int days = 0, string @for = "a pie") =>
+        new(@for, of, new(grams), Friday.AddDays(days));
 
     private static StockLevels House(params (Ingredient Of, double Grams, int? Days)[] lots) => StockLevels.Of(
         lots.Select((l, i) => new StockLot($"l{i}", new IngredientItem(l.Of), l.Grams, Morning)
@@ -25,7 +26,9 @@ public sealed class ShoppingListTests
 
     private static ShoppingLine Line(ShoppingList list, Ingredient of) => list.Lines.Single(l => l.Ingredient == of);
 
-    /// <summary>Cream: 400 g for the filling and 250 g for the top, 200 g in the fridge: 450 g to buy, two tubs of 300 g, 150 g left.</summary>
+    /// <summary>
+    /// Cream: 400 g for the filling and 250 g for the top, 200 g in the fridge: 450 g to buy, two tubs of 300 g, 150 g left.
+    /// </summary>
     [Fact]
     public void What_is_split_over_parts_is_one_line_less_what_is_there()
     {
@@ -40,7 +43,9 @@ public sealed class ShoppingListTests
         cream.Price.ShouldBe(3.30m);
     }
 
-    /// <summary>200 g are good until Friday and 300 g until Sunday; Friday takes 250 g, Sunday 400 g: 500 of 650 g are there, 150 to buy.</summary>
+    /// <summary>
+    /// 200 g are good until Friday and 300 g until Sunday; Friday takes 250 g, Sunday 400 g: 500 of 650 g are there, 150 to buy.
+    /// </summary>
     [Fact]
     public void What_is_past_its_day_by_then_is_not_counted_on()
     {
@@ -52,7 +57,8 @@ public sealed class ShoppingListTests
     }
 
     /// <summary>
-    /// Nine yolks (162 g), four whites (128 g) and three eggs (150 g), with two whites in a jar: nine and three are twelve eggs; of the nine
+    /// Nine yolks (162 g), four whites (128 g) and three eggs (150 g), with two whites in a jar: nine and three are twelve eggs; of the
+    /// nine
     /// whites two are wanted, so seven are left.
     /// </summary>
     [Fact]
@@ -99,7 +105,9 @@ public sealed class ShoppingListTests
         ShoppingList.Of([Wanted(Pantry.PlainFlour, 1400)], StockLevels.None, _ => flour).Lines[0].Bigger.ShouldBeNull();
     }
 
-    /// <summary>Plums bought on Friday keep five days, until Wednesday: too soon for Saturday week, in time for Tuesday; jam keeps.</summary>
+    /// <summary>
+    /// Plums bought on Friday keep five days, until Wednesday: too soon for Saturday week, in time for Tuesday; jam keeps.
+    /// </summary>
     [Fact]
     public void Fruit_that_would_not_keep_until_it_is_used_is_bought_later()
     {

@@ -66,7 +66,9 @@ public sealed class PieCostTests
         PieCost.Of(Sheet(Malt), Usual, Rates).Energy.Value.Value.ShouldBeInRange(2 * 0.30, 4 * 0.30);
     }
 
-    /// <summary>62p at a margin of 65 % is 1.771: 1.80 to the next ten pence, 2.00 to the next fifty. 70p at 65 % is 2.00 exactly.</summary>
+    /// <summary>
+    /// 62p at a margin of 65 % is 1.771: 1.80 to the next ten pence, 2.00 to the next fifty. 70p at 65 % is 2.00 exactly.
+    /// </summary>
     [Theory]
     [InlineData(0.62, PriceStep.Five, 1.80)]
     [InlineData(0.62, PriceStep.Ten, 1.80)]
@@ -105,7 +107,9 @@ public sealed class PieCostTests
     {
         var sheet = Sheet(Malt, 1 + (pies.Get % 12));
         var by = 1 + (times.Get % 40 / 10.0);
-        var (one, more) = (PieCost.Of(sheet, Usual, Rates), PieCost.Of(sheet, i => [.. Usual(i).Select(p => p with { Price = p.Price * (decimal)by })], Rates));
-        return Math.Abs(more.Ingredients.Value.Value - (one.Ingredients.Value.Value * by)) < 1e-6 && more.SlicePrice.Value.Value >= one.SlicePrice.Value.Value;
+        var (one, more) = (PieCost.Of(sheet, Usual, Rates),
+            PieCost.Of(sheet, i => [.. Usual(i).Select(p => p with { Price = p.Price * (decimal)by })], Rates));
+        return Math.Abs(more.Ingredients.Value.Value - (one.Ingredients.Value.Value * by)) < 1e-6
+            && more.SlicePrice.Value.Value >= one.SlicePrice.Value.Value;
     }
 }

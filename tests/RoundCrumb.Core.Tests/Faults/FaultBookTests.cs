@@ -44,7 +44,9 @@ public sealed class FaultBookTests
         FaultBook.At(StepKind.BakeFilled, baked).Single(f => f.Id == "middle-runny").Cures.Select(c => c.Bake).ShouldBe([5.0, 10.0]);
     }
 
-    /// <summary>What is swapped is a topping that there is, and never the one that is on already; hands can always do something too.</summary>
+    /// <summary>
+    /// What is swapped is a topping that there is, and never the one that is on already; hands can always do something too.
+    /// </summary>
     [Fact]
     public void A_cure_can_give_a_pie_another_topping()
     {

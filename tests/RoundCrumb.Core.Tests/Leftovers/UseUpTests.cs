@@ -27,7 +27,9 @@ public sealed class UseUpTests
     private static double Wants(BatchSheet sheet, Ingredient of) =>
         sheet.Parts.SelectMany(p => p.Lines).Where(l => l.Ingredient == of).Sum(l => l.Mass.Value.Value);
 
-    /// <summary>Two lots of cream, 100 g until Saturday and 600 g until Monday: the first goes whole, the rest comes out of the second.</summary>
+    /// <summary>
+    /// Two lots of cream, 100 g until Saturday and 600 g until Monday: the first goes whole, the rest comes out of the second.
+    /// </summary>
     [Fact]
     public void Of_two_lots_the_one_that_has_to_go_is_used_first()
     {
@@ -70,7 +72,8 @@ public sealed class UseUpTests
             Left(ingredient, 150).GoodFor.Length.ShouldBeGreaterThan(5, ingredient.Name);
         Left(Pantry.EggWhite, 320).GoodFor.ShouldStartWith("3 meringue tops");
         new Leftover(new FillingLeft(FillingBook.MaltCustard), new(350), Saturday, new(1), "").GoodFor.ShouldBe("3 120 ml pots");
-        new Leftover(new DoughLeft((RolledFamily)CrustBook.ButterFlaky), new(75), Saturday, new(1), "").GoodFor.ShouldContain("2 tartlet shells");
+        new Leftover(new DoughLeft((RolledFamily)CrustBook.ButterFlaky), new(75), Saturday, new(1), "")
+            .GoodFor.ShouldContain("2 tartlet shells");
     }
 
     /// <summary>No pie uses more of a leftover than there is of it, nor more of a thing than goes into it.</summary>

@@ -26,7 +26,8 @@ public sealed class PieCutsTests
     }
 
     /// <summary>
-    /// A tin of 280 by 180 mm less 5 mm all round is 270 by 170: fifteen bars are three rows of five, 54 by 57 mm, and a twentieth or so of the
+    /// A tin of 280 by 180 mm less 5 mm all round is 270 by 170: fifteen bars are three rows of five, 54 by 57 mm, and a twentieth or so of
+    /// the
     /// tin is trimmed off.
     /// </summary>
     [Fact]
@@ -37,7 +38,8 @@ public sealed class PieCutsTests
         cuts.Size.Value.Value.ShouldBe(54, 0.5);
         cuts.Cuts.Count.ShouldBe(4 + 4 + 2);
         cuts.Trimmed.Value.Value.ShouldBeGreaterThan(0);
-        (cuts.Trimmed.Value.Value / ((cuts.Each.Value.Value * 15) + cuts.Trimmed.Value.Value)).ShouldBe(1 - (270 * 170 / (280.0 * 180)), 0.02);
+        (cuts.Trimmed.Value.Value / ((cuts.Each.Value.Value * 15) + cuts.Trimmed.Value.Value)).ShouldBe(1 - (270 * 170 / (280.0 * 180)),
+            0.02);
     }
 
     [Fact]
@@ -52,10 +54,12 @@ public sealed class PieCutsTests
     [Property(MaxTest = 60)]
     public bool The_slices_and_what_is_trimmed_off_are_the_pie(PositiveInt asked, bool square)
     {
-        var address = square ? "pan=square-23&crust=plain-crumb&fill=lemon-cheese&top=none" : "pan=tart-23&crust=sweet-short&fill=sharp-lemon&top=none";
+        var address = square ? "pan=square-23&crust=plain-crumb&fill=lemon-cheese&top=none"
+            : "pan=tart-23&crust=sweet-short&fill=sharp-lemon&top=none";
         var cuts = Cut(address, asked.Get);
         var whole = Cut(address, 1).Each.Value.Value;
-        return cuts.Slices is >= 1 and <= PieCuts.Most && Math.Abs((cuts.Each.Value.Value * cuts.Slices) + cuts.Trimmed.Value.Value - whole) < 1e-6
+        return cuts.Slices is >= 1 and <= PieCuts.Most
+            && Math.Abs((cuts.Each.Value.Value * cuts.Slices) + cuts.Trimmed.Value.Value - whole) < 1e-6
             && (!square || asked.Get > PieCuts.Most || Math.Abs(cuts.Slices - asked.Get) <= 2);
     }
 }

@@ -19,7 +19,9 @@ public sealed class StockLevelsTests
 
     private static double Left(StockLevels levels, string lot) => levels.Lots.Single(l => l.Lot.Id == lot).Left;
 
-    /// <summary>Two tubs of cream, 300 g each. 350 g are used: the one that is to be used first is empty, 250 g of the other are left.</summary>
+    /// <summary>
+    /// Two tubs of cream, 300 g each. 350 g are used: the one that is to be used first is empty, 250 g of the other are left.
+    /// </summary>
     [Fact]
     public void The_nearest_date_goes_first()
     {
@@ -31,7 +33,9 @@ public sealed class StockLevelsTests
         levels.GoodOn(Pantry.DoubleCream, Day.AddDays(7)).Value.ShouldBe(0);
     }
 
-    /// <summary>What is past its day is drawn on last, since whoever bakes takes the good one; and it is named until it is thrown away.</summary>
+    /// <summary>
+    /// What is past its day is drawn on last, since whoever bakes takes the good one; and it is named until it is thrown away.
+    /// </summary>
     [Fact]
     public void What_is_past_its_day_is_named_and_goes_last()
     {
@@ -89,7 +93,8 @@ public sealed class StockLevelsTests
     {
         Ingredient[] things = [Pantry.Butter, Pantry.Milk, Pantry.WholeEgg, Pantry.Yolk, Pantry.EggWhite];
         var counted = lots.Select((l, i) => Lot(
-            $"l{i}", things[l.Get % things.Length], l.Get % 700, hour: i % 3, useBy: l.Get % 4 == 0 ? null : Day.AddDays(l.Get % 9))).ToList();
+            $"l{i}", things[l.Get % things.Length], l.Get % 700, hour: i % 3, useBy: l.Get % 4 == 0 ? null : Day.AddDays(l.Get % 9)))
+                .ToList();
         var used = uses.Select((u, i) => Use($"u{i}", things[u.Get % things.Length], u.Get % 300, u.Get % 6)).ToList();
         var levels = StockLevels.Of(counted, used);
         var whole = levels.Lots.All(l => l.Left >= 0 && Math.Abs(l.Left + l.Uses.Sum(u => u.Amount) - l.Lot.Counted) < 1e-6);

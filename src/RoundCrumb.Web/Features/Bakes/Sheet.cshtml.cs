@@ -10,7 +10,8 @@ namespace RoundCrumb.Web.Features.Bakes;
 
 /// <summary>The batch sheet: what to weigh, what to do, ticked as it is done.</summary>
 [Costly("Begin", HasOwnQueue = true)]
-public sealed class SheetModel(BakeBook bakes, CompositionReader compositions, BenchDesk desk, StockKeeper stock, Preferences baker) : PageModel
+public sealed class SheetModel(BakeBook bakes, CompositionReader compositions, BenchDesk desk, StockKeeper stock, Preferences baker)
+    : PageModel
 {
     /// <summary>What is shown.</summary>
     public BakeView View { get; private set; } = null!;

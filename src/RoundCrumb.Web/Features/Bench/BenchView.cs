@@ -214,7 +214,9 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
     /// <summary>The cures that hands or the oven do, by their place among a fault's; the others change the order.</summary>
     public static IEnumerable<int> ByHand(Fault fault) => Enumerable.Range(0, fault.Cures.Count).Where(c => fault.Cures[c].Instead is null);
 
-    /// <summary>The cures that give an order another topping, for each order that is at hand; none in a rehearsal, whose day stays.</summary>
+    /// <summary>
+    /// The cures that give an order another topping, for each order that is at hand; none in a rehearsal, whose day stays.
+    /// </summary>
     public IEnumerable<ToppingSwap> Swaps(BenchTask task, Fault fault)
     {
         if (Open.Run.IsRehearsal || Open.Day is null)

@@ -18,7 +18,8 @@ using RoundCrumb.Web.Hosting;
 namespace RoundCrumb.Web.Features.Prices;
 
 /// <summary>What packs cost in this kitchen's shops, how that has gone, and what a rise moves.</summary>
-public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionReader compositions, KitchenClock clock, Preferences baker) : PageModel
+public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionReader compositions, KitchenClock clock, Preferences baker)
+    : PageModel
 {
     private const double MostGrams = 50_000, MostPrice = 1_000;
 
@@ -59,7 +60,8 @@ public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionRe
     public QuantityFormatter Shown { get; } = baker.Shown;
 
     /// <summary>What was typed of a field, where something is wrong; else what stands there.</summary>
-    public string Typed(string name, string usual = "") => Request.HasFormContentType && Troubles.Count > 0 ? Request.Form[name].ToString() : usual;
+    public string Typed(string name, string usual = "") =>
+        Request.HasFormContentType && Troubles.Count > 0 ? Request.Form[name].ToString() : usual;
 
     /// <summary>A pack as it is said.</summary>
     public string Size(double grams) => grams >= 1000 && Shown.Units.Mass is not MassUnit.Ounces
@@ -82,7 +84,8 @@ public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionRe
         await ShowAsync(null, cancel);
         var known = await compositions.KnownAsync(cancel);
         var rows = Known.All.Select(p => new PriceRecord(
-            known.Find(p.Ingredient)?.Name ?? "", p.Ingredient, p.Grams, p.Price?.ToString("0.00##", CultureInfo.InvariantCulture) ?? "", p.Shop,
+            known.Find(p.Ingredient)?.Name ?? "", p.Ingredient, p.Grams, p.Price?.ToString("0.00##", CultureInfo.InvariantCulture) ?? "",
+            p.Shop,
             p.Since.ToString("yyyy-MM-dd", CultureInfo.InvariantCulture)));
         return File(Encoding.UTF8.GetBytes(TradeTables.Write(rows)), "text/csv", "prices.csv");
     }
@@ -108,7 +111,8 @@ public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionRe
         if (Troubles.Count > 0)
             return Page();
         await prices.AddAsync(
-            [new() { Ingredient = ingredient.Id, Grams = size!.Value, Price = (decimal)cost.Value!.Value, Shop = at, Since = since ?? Today }], cancel);
+            [new() { Ingredient = ingredient.Id, Grams = size!.Value, Price = (decimal)cost.Value!.Value, Shop = at,
+                Since = since ?? Today }], cancel);
         return Redirect($"{Routes.Prices}?of={Uri.EscapeDataString(ingredient.Id)}&said=1");
     }
 
@@ -142,7 +146,8 @@ public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionRe
             return field.Value ?? 0;
         }
 
-        var (h, k) = (Field("hands", hands, 0, 500, "£", "From £0 (not counted) to £500."), Field("kilowatt", kilowatt, 0, 10, "£", "From £0 to £10."));
+        var (h, k) = (Field("hands", hands, 0, 500, "£", "From £0 (not counted) to £500."),
+            Field("kilowatt", kilowatt, 0, 10, "£", "From £0 to £10."));
         var m = Field("margin", margin, 0, CostRates.MostMargin * 100, "%", "From 0 to 95 %.");
         if (!Enum.IsDefined(step))
             Troubles["step"] = "To 5p, 10p, 50p or pounds.";
@@ -150,7 +155,8 @@ public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionRe
             return Page();
         if (await prices.TradeAsync(
                 version,
-                t => (t.HandsAnHour, t.Kilowatt, t.Margin, t.Step) = ((decimal)h, (decimal)k, m / 100, step), cancel) is KeepOutcome.ChangedElsewhere)
+                t => (t.HandsAnHour, t.Kilowatt, t.Margin, t.Step) = ((decimal)h, (decimal)k, m / 100, step),
+                cancel) is KeepOutcome.ChangedElsewhere)
         {
             Said = "Somebody else has changed these meanwhile. Here they are as they are now.";
             await ShowAsync(null, cancel);
@@ -189,13 +195,24 @@ public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionRe
             var sold = F("price").Length > 0;
             var isGrams = BakersNumber.TryRead(F("packgrams"), out var grams, out _) && grams is > 0 and <= MostGrams;
             decimal price = 0;
-            var isPrice = !sold || (decimal.TryParse(F("price").TrimStart('£'), NumberStyles.Number, CultureInfo.InvariantCulture, out price) && price is > 0 and <= (decimal)MostPrice);
+            var isPrice = !sold || (decimal.TryParse(F("price").TrimStart('£'), NumberStyles.Number, CultureInfo.InvariantCulture,
+                out price) && price is > 0 and <= (decimal)MostPrice);
             var since = Today;
-            var isDate = F("since").Length == 0 || DateOnly.TryParseExact(F("since"), "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out since);
+            var isDate = F("since").Length == 0
+                || DateOnly.TryParseExact(F("since"), "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out since);
             if (ingredient is null || !isGrams || !isPrice || !isDate || F("shop").Length > PackPrice.LongestShop)
-                wrong.Add($"Line {line}: " + (ingredient is null ? $"“{F("ingredient")}” is not in the pantry." : !isGrams ? "the pack holds nothing that can be read." : !isPrice ? "a price from a penny to £1,000." : !isDate ? "a date like 2026-12-05." : "the shop's name is too long."));
+            {
+                wrong.Add(
+                    $"Line {line}: " + (
+                        ingredient is null ? $"“{F("ingredient")}” is not in the pantry."
+                        : !isGrams ? "the pack holds nothing that can be read."
+                        : !isPrice ? "a price from a penny to £1,000."
+                        : !isDate ? "a date like 2026-12-05."
+                        : "the shop's name is too long."));
+            }
             else
-                taken.Add(new() { Ingredient = ingredient.Id, Grams = grams, Price = sold ? price : null, Shop = F("shop"), Since = since });
+                taken.Add(new() { Ingredient = ingredient.Id, Grams = grams, Price = sold ? price : null, Shop = F("shop"),
+                    Since = since });
         }
 
         await prices.AddAsync(taken, cancel);
@@ -221,7 +238,8 @@ public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionRe
         Known = await prices.PricesAsync(cancel);
         Trade = await prices.TradeAsync(cancel);
         var known = await compositions.KnownAsync(cancel);
-        Priced = [.. Known.All.Select(p => p.Ingredient).Distinct().Select(known.Find).OfType<Ingredient>().OrderBy(i => i.Name, StringComparer.Ordinal)];
+        Priced = [.. Known.All.Select(p => p.Ingredient).Distinct().Select(known.Find).OfType<Ingredient>().OrderBy(i => i.Name,
+            StringComparer.Ordinal)];
         var asked = Asked = of ?? "";
         Of = known.Find(asked) ?? (asked.Length > 0 ? (await compositions.FinderAsync(cancel)).Find(asked).Ingredient : null);
         if (asked.Length > 0 && Of is null)

@@ -34,11 +34,16 @@ public static class PriceGraph
         for (var pounds = 0.0; pounds <= most; pounds += step)
         {
             svg.Add($"<path class=\"hair\" d=\"M{Left} {Y(pounds)}H{Wide - Right}\"/>");
-            svg.Add($"<text class=\"tick\" x=\"{Left - 6}\" y=\"{Y(pounds) + 4}\" text-anchor=\"end\">{QuantityFormatter.Money(pounds)}</text>");
+            svg.Add($"<text class=\"tick\" x=\"{Left - 6}\" y=\"{Y(pounds) + 4}\" text-anchor=\"end\">");
+            svg.Add($"{QuantityFormatter.Money(pounds)}</text>");
         }
 
         foreach (var at in new[] { today.AddDays(-days), today.AddDays(-days / 2), today })
-            svg.Add($"<text class=\"tick\" x=\"{X(at)}\" y=\"{High - 8}\" text-anchor=\"middle\">{at.ToString("MMM yy", CultureInfo.InvariantCulture)}</text>");
+        {
+            svg.Add($"<text class=\"tick\" x=\"{X(at)}\" y=\"{High - 8}\" text-anchor=\"middle\">");
+            svg.Add($"{at.ToString("MMM yy", CultureInfo.InvariantCulture)}</text>");
+        }
+
         var named = new List<double>();
         foreach (var (line, i) in known.GroupBy(p => (p.Grams, p.Shop)).Select((g, i) => (g, i)))
         {

@@ -71,7 +71,7 @@ public sealed class IndexModel(ShoppingDesk desk, PriceBook prices, DayBook days
         if (line.Pieces is null && line.Left >= 1)
             yield return $"{Size(line.Left)} left of the packs";
         if (line.TooSoon(Open.Today) is { } until)
-            yield return $"bought today it keeps until {until.ToString("ddd d MMM", CultureInfo.InvariantCulture)}: buy it nearer the day, or freeze it";
+            yield return $"bought today it keeps until {Day(until)}: buy it nearer the day, or freeze it";
         if (line.Bigger is { } bigger)
         {
             yield return $"{Size(bigger.Pack.Grams)} for "
@@ -103,7 +103,9 @@ public sealed class IndexModel(ShoppingDesk desk, PriceBook prices, DayBook days
     /// <summary>The days as they are said.</summary>
     public string Dates() => Open.Span.From == Open.Span.To
         ? Open.Span.From.ToString("dddd d MMMM", CultureInfo.InvariantCulture)
-        : $"{Open.Span.From.ToString("ddd d MMM", CultureInfo.InvariantCulture)} to {Open.Span.To.ToString("ddd d MMM", CultureInfo.InvariantCulture)}";
+        : $"{Day(Open.Span.From)} to {Day(Open.Span.To)}";
+
+    private static string Day(DateOnly day) => day.ToString("ddd d MMM", CultureInfo.InvariantCulture);
 
     /// <summary>Shows the list.</summary>
     public async Task OnGetAsync(string? from, string? to, int? put, CancellationToken cancel)
@@ -170,7 +172,8 @@ public sealed class IndexModel(ShoppingDesk desk, PriceBook prices, DayBook days
 
     /// <summary>Where this list is.</summary>
     public string Address(string more = "") => string.Create(
-        CultureInfo.InvariantCulture, $"{Routes.Shopping}?{(more.Length > 0 ? more + "&" : "")}from={Open.Span.From:yyyy-MM-dd}&to={Open.Span.To:yyyy-MM-dd}");
+        CultureInfo.InvariantCulture,
+        $"{Routes.Shopping}?{(more.Length > 0 ? more + "&" : "")}from={Open.Span.From:yyyy-MM-dd}&to={Open.Span.To:yyyy-MM-dd}");
 
     private async Task ShowAsync(string? from, string? to, CancellationToken cancel)
     {

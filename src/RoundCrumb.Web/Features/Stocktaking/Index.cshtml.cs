@@ -92,12 +92,16 @@ public sealed class IndexModel(StockBook stock, StockKeeper keeper, CompositionR
         _ => "",
     };
 
-    /// <summary>What there is of a lot, in the baker's units.</summary>
-    public string Amount(LotLevel level) => level.Lot.Item.By is Dimension.Count
-        ? QuantityFormatter.Pieces(level.Left, ("piece", "pieces"))
-        : level.Lot.Ingredient is { GramsEach: > 0 } counted && Wholes.Of(counted.Id) is not null && level.Left / counted.GramsEach >= 0.98
-            ? $"{Shown.Say(new Quantity(level.Left, Dimension.Mass))} ({QuantityFormatter.Pieces(level.Left / counted.GramsEach, counted.Piece)})"
-            : Shown.Say(new Quantity(level.Left, Dimension.Mass));
+    /// <summary>What there is of a lot, in the baker's units; eggs and what comes out of them are counted too.</summary>
+    public string Amount(LotLevel level)
+    {
+        if (level.Lot.Item.By is Dimension.Count)
+            return QuantityFormatter.Pieces(level.Left, ("piece", "pieces"));
+        var mass = Shown.Say(new Quantity(level.Left, Dimension.Mass));
+        return level.Lot.Ingredient is { GramsEach: > 0 } of && Wholes.Of(of.Id) is not null && level.Left / of.GramsEach >= 0.98
+            ? $"{mass} ({QuantityFormatter.Pieces(level.Left / of.GramsEach, of.Piece)})"
+            : mass;
+    }
 
     /// <summary>Shows what there is.</summary>
     public Task OnGetAsync(int? gone, string? said, CancellationToken cancel)
@@ -153,9 +157,11 @@ public sealed class IndexModel(StockBook stock, StockKeeper keeper, CompositionR
         MadePart? part, string? words, string? amount, StoredIn where, string? useBy, CancellationToken cancel)
     {
         Today = await clock.TodayAsync(cancel);
-        var field = NumberField.Of(amount, null, 0.1, part?.IsCounted is true ? MostPieces : StockLines.MostGrams, part?.IsCounted is true ? "pieces" : "g");
+        var field = NumberField.Of(amount, null, 0.1, part?.IsCounted is true ? MostPieces : StockLines.MostGrams,
+            part?.IsCounted is true ? "pieces" : "g");
         var date = await DateAsync(useBy, cancel);
-        if (part is not { } made || !Enum.IsDefined(made) || !Enum.IsDefined(where) || field.Value is not { } value || field.Trouble.Length > 0)
+        if (part is not { } made || !Enum.IsDefined(made) || !Enum.IsDefined(where) || field.Value is not { } value
+            || field.Trouble.Length > 0)
             MadeTrouble = field.Trouble.Length > 0 ? field.Trouble : "What is it, and how much?";
         else if (!date.IsRead)
             MadeTrouble = "That is no date. Write it like 5 Dec or 2026-12-05.";
@@ -166,7 +172,8 @@ public sealed class IndexModel(StockBook stock, StockKeeper keeper, CompositionR
                 [
                     new()
                     {
-                        Made = made, Words = said.Length > StockRow.LongestWords ? said[..StockRow.LongestWords] : said, Counted = value, Where = where,
+                        Made = made, Words = said.Length > StockRow.LongestWords ? said[..StockRow.LongestWords] : said, Counted = value,
+                        Where = where,
                         UseBy = date.Date ?? Today.AddDays((int)(made.Keeps(where).Usual / (24 * 60))),
                     },
                 ],
@@ -183,7 +190,8 @@ public sealed class IndexModel(StockBook stock, StockKeeper keeper, CompositionR
         int id, int version, string? amount, string? useBy, bool open, StoredIn where, CancellationToken cancel)
     {
         await ShowAsync(cancel);
-        if (!Rows.TryGetValue(StockBook.IdOf(id), out var row) || Levels.Lots.FirstOrDefault(l => l.Lot.Id == StockBook.IdOf(id)) is not { } level)
+        if (!Rows.TryGetValue(StockBook.IdOf(id), out var row)
+            || Levels.Lots.FirstOrDefault(l => l.Lot.Id == StockBook.IdOf(id)) is not { } level)
             return NotFound();
         var date = await DateAsync(useBy, cancel);
         var counted = level.Lot.Item.By is Dimension.Count
@@ -261,7 +269,8 @@ public sealed class IndexModel(StockBook stock, StockKeeper keeper, CompositionR
             var said = $"{amount} {unit} {name}" + (fields.GetValueOrDefault("useby", "") is { Length: > 0 } by ? $", use by {by}" : "")
                 + (fields.GetValueOrDefault("open", "") is "yes" ? ", open" : "");
             var line = reader.Read(said);
-            if (known.Find(fields.GetValueOrDefault("id", "")) is { } exactly && BakersNumber.TryRead(amount, out var grams, out _) && grams > 0
+            if (known.Find(fields.GetValueOrDefault("id", "")) is { } exactly && BakersNumber.TryRead(amount, out var grams, out _)
+                && grams > 0
                     && line.UseBy is not null == fields.GetValueOrDefault("useby", "").Length > 0)
                 line = new(said, exactly, grams, line.UseBy, line.IsOpen, "");
             lines.Add(line);
@@ -274,9 +283,11 @@ public sealed class IndexModel(StockBook stock, StockKeeper keeper, CompositionR
     {
         if (string.IsNullOrWhiteSpace(typed) || typed.Length > 60)
             return null;
-        if (BakersNumber.TryRead(typed.Trim(), out var plain, out var unit) && (unit.Length == 0 || unit == "g") && plain is >= 0 and <= StockLines.MostGrams)
+        if (BakersNumber.TryRead(typed.Trim(), out var plain, out var unit) && (unit.Length == 0 || unit == "g")
+            && plain is >= 0 and <= StockLines.MostGrams)
             return plain;
-        return of is not null && InHand.Read(typed, of, await compositions.ReaderAsync(new(), cancel)).Choice is { Kind: BatchKind.InHand } from
+        return of is not null
+            && InHand.Read(typed, of, await compositions.ReaderAsync(new(), cancel)).Choice is { Kind: BatchKind.InHand } from
             ? from.Amount.Value
             : null;
     }
@@ -295,6 +306,7 @@ public sealed class IndexModel(StockBook stock, StockKeeper keeper, CompositionR
         Levels = await keeper.LevelsAsync(cancel);
         Rows = (await stock.RowsAsync(cancel)).ToDictionary(r => StockBook.IdOf(r.Id), StringComparer.Ordinal);
         var known = await compositions.KnownAsync(cancel);
-        Missing = [.. Levels.Missing.Select(m => (known.Find(m.Key)?.Name ?? m.Key, m.Value)).OrderBy(m => m.Item1, StringComparer.Ordinal)];
+        Missing = [.. Levels.Missing.Select(m => (known.Find(m.Key)?.Name ?? m.Key, m.Value)).OrderBy(m => m.Item1,
+            StringComparer.Ordinal)];
     }
 }
