@@ -274,6 +274,8 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
         {
             trade.PrimitiveCollection(t => t.Aisles).ElementType(shelf => shelf.HasConversion<string>());
             trade.Property(t => t.Step).HasConversion<string>();
+            trade.Property(t => t.House).HasMaxLength(KitchenTrade.LongestHouse);
+            trade.Property(t => t.Place).HasMaxLength(KitchenTrade.LongestHouse);
             trade.Ignore(t => t.Rates);
             Versioned(trade.Property(t => t.Version));
         });

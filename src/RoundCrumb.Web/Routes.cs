@@ -65,6 +65,15 @@ public static class Routes
     /// <summary>What a bake day costs.</summary>
     public static string DayCost(int id) => Day(id) + "/cost";
 
+    /// <summary>The labels of a bake day.</summary>
+    public static string Labels(int id) => Day(id) + "/labels";
+
+    /// <summary>The allergens of a bake day's pies.</summary>
+    public static string Allergens(int id) => Day(id) + "/allergens";
+
+    /// <summary>What was written down of a batch, by the code on its label.</summary>
+    public static string Batch(string code) => "/batch/" + Uri.EscapeDataString(code);
+
     /// <summary>What a bake day leaves over.</summary>
     public static string UseUp(int id) => Day(id) + "/use-up";
 

@@ -32,6 +32,7 @@ public sealed class CoreOrderTests
         ["Batches"],
         ["Buying", "Faults", "Records"],
         ["Bench", "Costing", "Leftovers", "Portioning"],
+        ["Labelling"],
     ];
 
     [Fact]

@@ -42,6 +42,7 @@ public sealed class EveryScreenTests(TeaRoom room)
         "/prices?of=zzz",
         "/compose/cost?pie=1&if-of=butter&if-by=20", "/compose/cost?pan=tray-28&crust=plain-crumb&fill=lemon-cheese&cut=15&n=x&if-by=900",
         "/days/1/cost", "/days/1/use-up", "/days/2/use-up",
+        "/days/1/labels?kind=Card&sheet=own&w=80&h=x", "/days/1/allergens", "/days/2/allergens?law=American",
     ];
 
     [Theory]

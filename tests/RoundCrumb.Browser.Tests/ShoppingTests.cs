@@ -76,4 +76,28 @@ public sealed class ShoppingTests
         baker.Until(_ => baker.Text($"#{lot} .mass").StartsWith("140 g", StringComparison.Ordinal), "counted anew");
         baker.AxeViolations().ShouldBeEmpty();
     }
+
+    /// <summary>A label is as large on the paper as its sheet says, to a third of a millimetre, and nothing of it is cut off.</summary>
+    [Theory]
+    [InlineData("a4-8", 99.1, 67.7)]
+    [InlineData("letter-10", 101.6, 50.8)]
+    [InlineData("roll-62", 62, 100)]
+    public async Task Labels_are_true_to_size(string sheet, double wide, double high)
+    {
+        await using var room = new TeaRoom();
+        using var baker = new Baker(room);
+        baker.Open($"/days/1/labels?sheet={sheet}&kind=Box&n1=1&n2=1&n3=1&n4=1&n5=1&n6=1");
+        var measures = ((IReadOnlyCollection<object>)baker.Driver.ExecuteScript(
+            "return [...document.querySelectorAll('.label')].flatMap(l => { const r = l.getBoundingClientRect(); "
+                + "return [r.width, r.height, l.scrollHeight - l.clientHeight]; })")!).Select(Convert.ToDouble).Chunk(3).ToList();
+        measures.Count.ShouldBe(6);
+        foreach (var label in measures)
+        {
+            (label[0] * 25.4 / 96).ShouldBe(wide, 0.3);
+            (label[1] * 25.4 / 96).ShouldBe(high, 0.3);
+            label[2].ShouldBeLessThanOrEqualTo(1, "nothing is cut off");
+        }
+
+        baker.ConsoleErrors().ShouldBeEmpty();
+    }
 }

@@ -109,8 +109,15 @@ public sealed class UseUpDesk(
         return await book.ChangeAsync(
             day,
             d => d.Orders.Add(
-                new() { PieId = of.Id, Name = of.Name, Address = of.Address, Count = 1, Due = kept.Orders.Max(o => o.Due),
-                    Notes = "Uses up what is left" }),
+                new()
+                {
+                    PieId = of.Id,
+                    Name = of.Name,
+                    Address = of.Address,
+                    Count = 1,
+                    Due = kept.Orders.Max(o => o.Due),
+                    Notes = "Uses up what is left"
+                }),
             cancel);
     }
 
@@ -213,8 +220,11 @@ public sealed class UseUpDesk(
             {
                 var other = Assessment.Of(With(made.Pie.Composition, way), made.Order.Count, open.Kitchen);
                 var pies = open.Built.Made.Select((m, i) => i == at ? other : m.Pie).ToList();
-                var changed = open with { Built =
-                    open.Built with { Made = [.. open.Built.Made.Select((m, i) => i == at ? m with { Pie = other } : m)] } };
+                var changed = open with
+                {
+                    Built =
+                    open.Built with { Made = [.. open.Built.Made.Select((m, i) => i == at ? m with { Pie = other } : m)] }
+                };
                 var waste = WasteOf(Left(pies, WantsOf(changed), levels, open.Kept.From, last, packs));
                 if (IsLess(waste, best?.Waste ?? now))
                     best = new(order, way, waste);

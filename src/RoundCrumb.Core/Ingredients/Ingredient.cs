@@ -118,6 +118,21 @@ public sealed record Ingredient(string Id, string Name, double BulkDensity, doub
     /// <summary>What the law makes a label name.</summary>
     public Allergens Allergens { get; init; }
 
+    /// <summary>
+    /// True where somebody has said what it has of these: true of all that is shipped. Of what is not stated nothing is known, which is
+    /// never the same as none.
+    /// </summary>
+    public bool AllergensStated { get; init; } = true;
+
+    /// <summary>Saturated fat, fraction of mass; by what its fat usually is where nobody has said.</summary>
+    public double Saturates => Said?.Saturates ?? FatAndSalt.SaturatesOf(this);
+
+    /// <summary>Salt, fraction of mass: sodium × 2.5; by its kind where nobody has said.</summary>
+    public double Salt => Said?.Salt ?? FatAndSalt.SaltOf(this);
+
+    /// <summary>Saturates and salt as a packet says them, fractions of mass; none where they are reckoned by kind.</summary>
+    public (double Saturates, double Salt)? Said { get; init; }
+
     /// <summary>Alcohol, fraction of mass.</summary>
     public double Alcohol { get; init; }
 

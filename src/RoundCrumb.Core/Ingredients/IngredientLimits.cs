@@ -40,6 +40,8 @@ public static class IngredientLimits
         new("sugars", static v => v.Sugars, 0, 1, "0 to 100 g."),
         new("protein", static v => v.Protein, 0, 1, "0 to 100 g."),
         new("starch", static v => v.Starch, 0, 1, "0 to 100 g."),
+        new("saturates", static v => v.Saturates ?? 0, 0, 1, "0 to 100 g."),
+        new("salt", static v => v.Salt ?? 0, 0, 1, "0 to 100 g."),
         new("sets", static v => v.StarchEquivalent, 0, 2, "Nothing thickens more than twice as strongly as cornflour."),
         new("juice", static v => v.Juice, 0, 1, "0 to 100 %."),
         new("alcohol", static v => v.Alcohol, 0, 0.95, "0 to 95 g."),
@@ -63,6 +65,8 @@ public static class IngredientLimits
             yield return (limit.Field, limit.Words);
         }
 
+        if (wrong == 0 && values.Saturates > values.Fat + Rounding)
+            yield return ("saturates", "No more of it can be saturated than is fat.");
         if (wrong == 0 && values.Water + values.Fat + values.Sugars + values.Protein + values.Starch > 1 + Rounding)
             yield return (Makeup, "Water, fat, sugars, protein and starch come to more than 100 g.");
     }

@@ -10,6 +10,15 @@ public sealed record IngredientValues(
     /// <summary>What it is to the craft; none said is what the ingredient is that it was made from.</summary>
     public Traits? Traits { get; init; }
 
+    /// <summary>True where somebody has said which allergens it has, or that it has none.</summary>
+    public bool AllergensStated { get; init; }
+
+    /// <summary>Saturated fat as its packet says it, fraction of mass; none where it is reckoned by kind.</summary>
+    public double? Saturates { get; init; }
+
+    /// <summary>Salt as its packet says it, fraction of mass; none where it is reckoned by kind.</summary>
+    public double? Salt { get; init; }
+
     /// <summary>The values of an ingredient.</summary>
     public static IngredientValues Of(Ingredient i) => new(
         i.BulkDensity, i.InMixture, i.Makeup.Water, i.Makeup.Fat, i.Makeup.Sugars, i.Makeup.Protein, i.Makeup.Starch, i.StarchEquivalent,
@@ -17,6 +26,9 @@ public sealed record IngredientValues(
         i.Allergens, i.Origin, i.ProteaseWhenRaw, i.Bloom, i.UsualLoss, i.GramsEach, i.Piece.One, i.Piece.Many, i.Pack.Grams, i.Pack.Price)
     {
         Traits = i.Traits,
+        AllergensStated = i.AllergensStated,
+        Saturates = i.Said?.Saturates,
+        Salt = i.Said?.Salt,
     };
 
     /// <summary>An ingredient like another, with these values.</summary>
@@ -42,6 +54,12 @@ public sealed record IngredientValues(
             PieceAcross = from.PieceAcross,
             Pack = new(PackGrams, PackPrice),
             Traits = Traits ?? from.Traits,
+
+            // One that names some has been looked at; one that names none has to say so.
+            AllergensStated = AllergensStated || Allergens is not Allergens.None,
+            Said = Saturates is null && Salt is null
+                ? null
+                : (Saturates ?? FatAndSalt.ShareOf(from) * Fat, Salt ?? FatAndSalt.SaltOf(from)),
             MakeupFrom = SourceKind.Baker,
             DensityFrom = SourceKind.Baker,
         };

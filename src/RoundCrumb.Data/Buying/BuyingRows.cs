@@ -59,6 +59,14 @@ public sealed class KitchenTrade
     /// <summary>How prices are rounded up.</summary>
     public PriceStep Step { get; set; } = PriceStep.Ten;
 
+    public const int LongestHouse = 80;
+
+    /// <summary>What the kitchen is called on its labels; empty where nobody has said.</summary>
+    public string House { get; set; } = "";
+
+    /// <summary>Where it is, as labels say it.</summary>
+    public string Place { get; set; } = "";
+
     /// <summary>What work, energy and the margin are reckoned at.</summary>
     public CostRates Rates => new((double)HandsAnHour, (double)Kilowatt, Margin, Step);
 

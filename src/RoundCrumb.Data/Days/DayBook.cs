@@ -32,6 +32,10 @@ public sealed class DayBook(RoundCrumbContext context, TimeProvider clock)
         return due is { } day ? DateOnly.FromDateTime(day) : null;
     }
 
+    /// <summary>An order by its number, of a day that is not put away; none where it is not there.</summary>
+    public Task<DayOrder?> OrderAsync(int id, CancellationToken cancel = default) => context.DayOrders.AsNoTracking()
+        .FirstOrDefaultAsync(o => o.Id == id && context.BakeDays.Any(d => d.Id == o.BakeDayId && d.DeletedAt == null), cancel);
+
     /// <summary>The order whose batch sheet a bake is; none where it is nobody's.</summary>
     public Task<DayOrder?> OrderOfBakeAsync(int bake, CancellationToken cancel = default) => context.DayOrders.AsNoTracking()
         .Where(o => o.BakeId == bake && o.DeletedAt == null).OrderBy(o => o.Id).FirstOrDefaultAsync(cancel);

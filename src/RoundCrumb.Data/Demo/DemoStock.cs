@@ -67,11 +67,17 @@ internal static class DemoStock
             foreach (var (ago, price) in prices)
             {
                 context.PackPrices.Add(
-                    new() { Ingredient = Pantry.Get(ingredient).Id, Grams = grams, Shop = shop, Price = (decimal)price,
-                        Since = today.AddDays(-ago) });
+                    new()
+                    {
+                        Ingredient = Pantry.Get(ingredient).Id,
+                        Grams = grams,
+                        Shop = shop,
+                        Price = (decimal)price,
+                        Since = today.AddDays(-ago)
+                    });
             }
         }
 
-        context.KitchenTrades.Add(new() { HandsAnHour = 13.50m });
+        context.KitchenTrades.Add(new() { HandsAnHour = 13.50m, House = "Marrowby Lock Tea Room", Place = "The towpath, Marrowby Lock" });
     }
 }

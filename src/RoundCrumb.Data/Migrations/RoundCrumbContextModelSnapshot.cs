@@ -119,11 +119,21 @@ namespace RoundCrumb.Data.Migrations
                     b.Property<decimal>("HandsAnHour")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("House")
+                        .IsRequired()
+                        .HasMaxLength(80)
+                        .HasColumnType("TEXT");
+
                     b.Property<decimal>("Kilowatt")
                         .HasColumnType("TEXT");
 
                     b.Property<double>("Margin")
                         .HasColumnType("REAL");
+
+                    b.Property<string>("Place")
+                        .IsRequired()
+                        .HasMaxLength(80)
+                        .HasColumnType("TEXT");
 
                     b.Property<string>("Step")
                         .IsRequired()

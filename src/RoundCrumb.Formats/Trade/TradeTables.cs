@@ -35,6 +35,13 @@ public sealed record PriceRecord(string Ingredient, string Id, double PackGrams,
 public sealed record ShoppingRecord(
     string Aisle, string Ingredient, double Wanted, double InHouse, double ToBuy, string Packs, string Price, string InBasket);
 
+/// <summary>A row of the table of a day's labels; nutrition is for 100 g.</summary>
+public sealed record LabelRecord(
+    string Name, int Count, string Ingredients, string Contains, string MayContain, double NetGrams, string MadeOn, string UseBy,
+    string Code,
+    double Price, double Kilojoules, double Kilocalories, double Fat, double Saturates, double Carbohydrate, double Sugars, double Protein,
+    double Salt);
+
 /// <summary>Tables of the pantry as CSV, both ways.</summary>
 public static class TradeTables
 {

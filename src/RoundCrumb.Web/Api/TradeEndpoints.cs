@@ -1,7 +1,9 @@
 using Microsoft.AspNetCore.Http.HttpResults;
 using RoundCrumb.Application.Buying;
+using RoundCrumb.Application.Labelling;
 using RoundCrumb.Application.Reading;
 using RoundCrumb.Application.Stocktaking;
+using RoundCrumb.Core.Labelling;
 using RoundCrumb.Core.Stocktaking;
 using RoundCrumb.Data.Buying;
 using RoundCrumb.Data.Kitchens;
@@ -34,6 +36,13 @@ public sealed record ListAnswer(IReadOnlyList<string> InBasket, IReadOnlyList<st
 /// <param name="Where">shelf, fridge or freezer.</param>
 public sealed record StockAnswer(string Item, string? Ingredient, double Amount, string Unit, DateOnly? UseBy, bool IsOpen, StoredIn Where);
 
+/// <summary>What the label of an order says.</summary>
+public sealed record LabelAnswer(
+    string Name, int Count, string Ingredients, IReadOnlyList<string> Contains, IReadOnlyList<string> MayContain,
+    IReadOnlyList<string> NotStated, double NetGrams, DateOnly MadeOn, DateOnly UseBy, string Code, int Slices, double Price,
+    double SlicePrice,
+    Nutrition NutritionFor100Grams, bool HasAlcohol, bool HasGelatine, bool HasRawEgg);
+
 /// <summary>Stock and shopping over HTTP.</summary>
 public static class TradeEndpoints
 {
@@ -47,6 +56,8 @@ public static class TradeEndpoints
             .WithSummary("Takes in what was put into the basket, also long after: of two ticks of one thing the later one counts.")
             .WithDescription("A list is named by its first and last day, as in 2026-12-04.2026-12-06. Sent twice it does nothing more.")
             .ProducesProblem(404).ProducesValidationProblem();
+        api.MapGet("/days/{id:int}/labels", LabelsAsync)
+            .WithSummary("What the labels of a day's orders say; nutrition is for 100 g, energy in kJ.").ProducesProblem(404);
         api.MapGet("/stock", StockAsync).WithSummary("What is in the house, less what was used since it was counted.");
     }
 
@@ -67,7 +78,10 @@ public static class TradeEndpoints
         var off = sent.SentAt is { } said ? now - said : TimeSpan.Zero;
         var taken = ticks.Where(t => known.Find(t.Ingredient ?? "") is not null).Select(t => new ShoppingTick
         {
-            List = span.Key, Ingredient = t.Ingredient!, InBasket = t.InBasket, At = t.At + off > now ? now : t.At + off,
+            List = span.Key,
+            Ingredient = t.Ingredient!,
+            InBasket = t.InBasket,
+            At = t.At + off > now ? now : t.At + off,
         }).ToList();
         if (taken.Count > 0)
             await prices.TickAsync(span.Key, taken, cancel);
@@ -75,6 +89,23 @@ public static class TradeEndpoints
             new ListAnswer(
                 [.. (await prices.TicksAsync(span.Key, cancel)).Where(t => t.InBasket).Select(t => t.Ingredient)],
                 [.. ticks.Where(t => known.Find(t.Ingredient ?? "") is null).Select(t => t.Ingredient ?? "").Distinct()]));
+    }
+
+    private static async Task<Results<Ok<IReadOnlyList<LabelAnswer>>, NotFound>> LabelsAsync(
+        int id, DayLabels labels, LabelLaw? law, CancellationToken cancel)
+    {
+        if (await labels.OpenAsync(id, cancel) is not { } day)
+            return TypedResults.NotFound();
+        var by = law is { } said && Enum.IsDefined(said) ? said : LabelLaw.European;
+        return TypedResults.Ok(
+            (IReadOnlyList<LabelAnswer>)
+            [
+                .. day.Labels.Select(l => new LabelAnswer(
+                    l.Order.Name, l.Order.Count, string.Concat(l.Label.Text(by).Select(w => w.Text)), l.Label.Groups(by),
+                    PieLabel.GroupsOf(l.MayContain, by), [.. l.Label.NotStated.Select(i => i.Name)], Math.Round(l.Label.Net.Value.Value, 1),
+                    l.MadeOn, l.UseBy, l.Code, l.Slices, Math.Round(l.PiePrice, 2), Math.Round(l.SlicePrice, 2), l.Label.Nutrition,
+                    l.Label.HasAlcohol, l.Label.HasGelatine, l.Label.HasRawEgg)),
+            ]);
     }
 
     private static async Task<Ok<IReadOnlyList<StockAnswer>>> StockAsync(StockKeeper keeper, CancellationToken cancel) => TypedResults.Ok(

@@ -7,13 +7,14 @@ namespace RoundCrumb.Web.Features.Ingredients;
 /// <summary>An ingredient as it stands in its form: as it is kept, or as it was typed with what is wrong with it.</summary>
 public sealed class IngredientForm
 {
-    private static readonly string[] Boxes = ["protease", "slaughter"];
+    private static readonly string[] Boxes = ["protease", "slaughter", "stated"];
 
     /// <summary>The fields in the order of the page, each with what it is called.</summary>
     private static readonly (string Field, string Name)[] Fields =
     [
         ("name", "Name"), ("others", "Other names"), ("bulk", "1 ml of a cup"), ("mix", "1 g adds"), ("each", "One piece"),
         ("loss", "Lost"), ("water", "Water"), ("fat", "Fat"), ("sugars", "Sugars"), ("protein", "Protein"), ("starch", "Starch"),
+        ("saturates", "Saturates"), ("salt", "Salt"), ("stated", "Has none of the named allergens"),
         ("alcohol", "Alcohol"), ("sets", "Thickens like"), ("juice", "Sharp juice"), ("bloom", "Gelatine strength"),
         ("protease", "Digests gelatine"), ("slaughter", "From a slaughtered animal"), ("pack", "A pack holds"), ("price", "A pack costs"),
     ];
@@ -77,6 +78,9 @@ public sealed class IngredientForm
         Number("sets", i.StarchEquivalent);
         Number("juice", i.Juice * 100);
         Number("bloom", i.Bloom);
+        Number("saturates", i.Saturates * 100);
+        Number("salt", i.Salt * 100);
+        Set("stated", i.AllergensStated && i.Allergens is Allergens.None ? "1" : "");
         Set("protease", i.ProteaseWhenRaw ? "1" : "");
         Set("slaughter", i.FromSlaughter ? "1" : "");
         Number("pack", i.Pack.Grams, hideNothing: true);
@@ -93,6 +97,9 @@ public sealed class IngredientForm
     {
         var form = Of(i, name);
         form._fields["others"] = "";
+
+        // What the one has says nothing of the other.
+        form._fields["stated"] = "";
         return form;
     }
 
@@ -147,7 +154,12 @@ public sealed class IngredientForm
             Read("pack"), (decimal)(double.IsNaN(Read("price")) ? -1 : Math.Clamp(Read("price"), -1, 1e9)))
         {
             Traits = _traits,
+            AllergensStated = Field("stated") == "1",
+            Saturates = Said("saturates", from.Saturates),
+            Salt = Said("salt", from.Salt),
         };
+        if (Field("stated") == "1" && _allergens is not Allergens.None)
+            Troubles["stated"] = "Either it has some of these, or none.";
         foreach (var (field, words) in IngredientLimits.Problems(values))
             Troubles[field] = Troubles.TryGetValue(field, out var unread)
                 ? $"{unread} {words}"
@@ -155,6 +167,10 @@ public sealed class IngredientForm
                 : words;
         return values;
     }
+
+    /// <summary>A share as it was typed; none where it is left to what is usual for its kind.</summary>
+    private double? Said(string name, double usual) =>
+        string.IsNullOrWhiteSpace(Field(name)) || Math.Abs(Value(name) - (usual * 100)) < 0.0006 ? null : Read(name) / 100;
 
     private double Read(string name)
     {

@@ -135,7 +135,8 @@ public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionRe
 
     /// <summary>Says what work, energy and the margin are reckoned at.</summary>
     public async Task<IActionResult> OnPostRatesAsync(
-        string? hands, string? kilowatt, string? margin, PriceStep step, int version, CancellationToken cancel)
+        string? hands, string? kilowatt, string? margin, PriceStep step, string? house, string? place, int version,
+        CancellationToken cancel)
     {
         await ShowAsync(null, cancel);
         double Field(string name, string? typed, double least, double most, string unit, string words)
@@ -149,13 +150,19 @@ public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionRe
         var (h, k) = (Field("hands", hands, 0, 500, "£", "From £0 (not counted) to £500."),
             Field("kilowatt", kilowatt, 0, 10, "£", "From £0 to £10."));
         var m = Field("margin", margin, 0, CostRates.MostMargin * 100, "%", "From 0 to 95 %.");
+        if ((house?.Length ?? 0) > KitchenTrade.LongestHouse || (place?.Length ?? 0) > KitchenTrade.LongestHouse)
+            Troubles["house"] = $"At most {KitchenTrade.LongestHouse} characters each.";
         if (!Enum.IsDefined(step))
             Troubles["step"] = "To 5p, 10p, 50p or pounds.";
         if (Troubles.Count > 0)
             return Page();
         if (await prices.TradeAsync(
                 version,
-                t => (t.HandsAnHour, t.Kilowatt, t.Margin, t.Step) = ((decimal)h, (decimal)k, m / 100, step),
+                t =>
+                {
+                    (t.HandsAnHour, t.Kilowatt, t.Margin, t.Step) = ((decimal)h, (decimal)k, m / 100, step);
+                    (t.House, t.Place) = ((house ?? "").Trim(), (place ?? "").Trim());
+                },
                 cancel) is KeepOutcome.ChangedElsewhere)
         {
             Said = "Somebody else has changed these meanwhile. Here they are as they are now.";
@@ -211,8 +218,14 @@ public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionRe
                         : "the shop's name is too long."));
             }
             else
-                taken.Add(new() { Ingredient = ingredient.Id, Grams = grams, Price = sold ? price : null, Shop = F("shop"),
-                    Since = since });
+                taken.Add(new()
+                {
+                    Ingredient = ingredient.Id,
+                    Grams = grams,
+                    Price = sold ? price : null,
+                    Shop = F("shop"),
+                    Since = since
+                });
         }
 
         await prices.AddAsync(taken, cancel);

@@ -11,7 +11,7 @@ using RoundCrumb.Data;
 namespace RoundCrumb.Data.Migrations
 {
     [DbContext(typeof(RoundCrumbContext))]
-    [Migration("20261129074756_StockAndPrices")]
+    [Migration("20261129082555_StockAndPrices")]
     partial class StockAndPrices
     {
         /// <inheritdoc />
@@ -122,11 +122,21 @@ namespace RoundCrumb.Data.Migrations
                     b.Property<decimal>("HandsAnHour")
                         .HasColumnType("TEXT");
 
+                    b.Property<string>("House")
+                        .IsRequired()
+                        .HasMaxLength(80)
+                        .HasColumnType("TEXT");
+
                     b.Property<decimal>("Kilowatt")
                         .HasColumnType("TEXT");
 
                     b.Property<double>("Margin")
                         .HasColumnType("REAL");
+
+                    b.Property<string>("Place")
+                        .IsRequired()
+                        .HasMaxLength(80)
+                        .HasColumnType("TEXT");
 
                     b.Property<string>("Step")
                         .IsRequired()

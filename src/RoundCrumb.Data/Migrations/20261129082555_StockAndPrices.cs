@@ -29,6 +29,8 @@ namespace RoundCrumb.Data.Migrations
                     Kilowatt = table.Column<decimal>(type: "TEXT", nullable: false),
                     Margin = table.Column<double>(type: "REAL", nullable: false),
                     Step = table.Column<string>(type: "TEXT", nullable: false),
+                    House = table.Column<string>(type: "TEXT", maxLength: 80, nullable: false),
+                    Place = table.Column<string>(type: "TEXT", maxLength: 80, nullable: false),
                     Version = table.Column<int>(type: "INTEGER", nullable: false, defaultValue: 1)
                 },
                 constraints: table =>
