@@ -31,6 +31,7 @@ public static class Keeping
     private static readonly Constant White = For("whites in a jar, in the fridge", 4, 3, 5, "Covered; they freeze well for three months.");
     private static readonly Constant Yolks = For("yolks, in the fridge", 2, 1, 2, "Under a film of water, or they dry.");
     private static readonly Constant Fruit = For("fresh or opened, in the fridge", 5, 3, 7, "Fruit, juice and purée; jam far longer.");
+    private static readonly Constant Citrus = For("whole citrus, in the fridge", 21, 14, 28, "Its peel keeps it; cut, it dries in days.");
     private static readonly Constant Tin = For("out of its tin, in the fridge", 4, 3, 5, "Into a bowl, never in the open tin.");
     private static readonly Constant Nut = For("opened, on a shelf", 90, 60, 180, "Their oil turns; in the freezer a year.");
     private static readonly Constant Dry = For("opened, on a shelf", 180, 90, 365, "Flour, sugar and what is dry, closed well.");
@@ -44,6 +45,7 @@ public static class Keeping
         { Egg: EggPart.White } => White,
         { Egg: EggPart.Yolk } => Yolks,
         { Egg: EggPart.Whole } => Egg,
+        { Shelf: PantryShelf.Fruit } when Wholes.Of(ingredient.Id)?.Whole == ingredient => Citrus,
         _ when ingredient.Is(Traits.Jam) => OpenButter,
         _ when ingredient.Is(Traits.InLiquid | Traits.CondensedMilk) => Tin,
         _ when ingredient.IsDry => ingredient.Shelf is PantryShelf.Nuts ? Nut : Dry,
