@@ -101,6 +101,8 @@ builder.Services.AddScoped<PriceBook>();
 builder.Services.AddScoped<StockKeeper>();
 builder.Services.AddScoped<ShoppingDesk>();
 builder.Services.AddScoped<PriceMoves>();
+builder.Services.AddSingleton<PieIngredients>();
+builder.Services.AddScoped<PiesWith>();
 builder.Services.AddScoped<DayLabels>();
 builder.Services.AddScoped<UseUpDesk>();
 builder.Services.AddScoped<DayCosting>();

@@ -48,7 +48,7 @@ public class Kitchen : WebApplicationFactory<Program>
     public HttpClient Baker() => CreateClient(new WebApplicationFactoryClientOptions { AllowAutoRedirect = false });
 
     /// <summary>Deletes a folder; where the host is still putting its last file away in it, once more a moment later.</summary>
-    private static async Task DeleteAsync(string folder)
+    internal static async Task DeleteAsync(string folder)
     {
         for (var attempt = 1; ; attempt++)
         {

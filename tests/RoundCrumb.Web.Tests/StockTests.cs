@@ -75,6 +75,20 @@ public sealed class StockTests : IAsyncDisposable
         (flour.IsOpen, flour.Where, flour.UseBy is not null).ShouldBe((true, StoredIn.Shelf, true));
     }
 
+    /// <summary>What is past its date is taken all the same, and stands first until somebody throws it away.</summary>
+    [Fact]
+    public async Task What_is_past_its_date_is_written_down_and_said()
+    {
+        using var baker = _kitchen.Baker();
+        await EmptyAsync();
+        (await baker.SendAsync("/stock", "/stock?handler=Add", ("list", "1 l milk, use by 2026-01-05"))).Dispose();
+        var page = await baker.PageAsync("/stock");
+        page.ShouldContain("1 past its date");
+        page.IndexOf("Use first", StringComparison.Ordinal).ShouldBeLessThan(page.IndexOf("whole milk", StringComparison.Ordinal));
+        var span = await SaturdayAsync();
+        (await ListAsync(span)).List.Lines.Single(l => l.Ingredient == Pantry.Milk).InHouse.Value.Value.ShouldBe(0);
+    }
+
     [Fact]
     public async Task A_lot_is_counted_thrown_away_and_brought_back()
     {
@@ -244,6 +258,16 @@ public sealed class StockTests : IAsyncDisposable
         table.ShouldStartWith("Aisle,Ingredient,Wanted,InHouse,ToBuy,Packs,Price,InBasket");
         var text = await baker.PageAsync($"/shopping?handler=Text&{at}");
         text.ShouldContain("- gooseberries: ");
+        using (var back = await SendFileAsync(
+            baker, "Ingredient,InBasket\nground almonds (almond meal),yes\nmoon dust,yes\n", $"/shopping?handler=Table&{at}"))
+        {
+            var taken = await back.TextAsync();
+            taken.ShouldContain("One line was taken in.");
+            taken.ShouldContain("Line 3: “moon dust” is not on this list.");
+        }
+
+        (await ListAsync(span)).InBasket.ShouldBe(["ground-almonds"]);
+        (await baker.PageAsync($"/shopping?{at}")).ShouldContain("left of the packs, for ", customMessage: "what could use it");
         text.IndexOf("\nFlours", StringComparison.Ordinal).ShouldBeLessThan(text.IndexOf("\nFruit", StringComparison.Ordinal));
         for (var up = 0; up < 9; up++)
         {
@@ -259,13 +283,13 @@ public sealed class StockTests : IAsyncDisposable
         (await baker.PageAsync("/shopping?from=never&to=2026-99-99")).ShouldContain("A date is written like");
     }
 
-    private static async Task<HttpResponseMessage> SendFileAsync(HttpClient baker, string table)
+    private static async Task<HttpResponseMessage> SendFileAsync(HttpClient baker, string table, string to = "/stock?handler=Add")
     {
         using var form = new MultipartFormDataContent();
         var token = await Forms.Of(await baker.PageAsync("/stock")).ReadAsStringAsync(Cancel);
         form.Add(new StringContent(Uri.UnescapeDataString(token.Split('=')[1])), "__RequestVerificationToken");
         form.Add(new ByteArrayContent(System.Text.Encoding.UTF8.GetBytes(table)), "file", "stock.csv");
-        return await baker.PostAsync(new Uri("/stock?handler=Add", UriKind.Relative), form, Cancel);
+        return await baker.PostAsync(new Uri(to, UriKind.Relative), form, Cancel);
     }
 
     private async Task<List<(string Name, double Left, bool Open)>> ThereAsync() =>

@@ -171,6 +171,16 @@ public sealed class UseUpDesk(
                 Add(of, level.Left - taken, by, "in the house");
         }
 
+        foreach (var level in levels.Lots.Where(l => l.Left > 0 && l.Lot.Item is MadeItem && l.Lot.UseBy >= first
+                     && l.Lot.UseBy <= last.AddDays(CloseDays)))
+        {
+            var made = (MadeItem)level.Lot.Item;
+            left.Add(
+                new(
+                    new MadeLeft(made), new(made.Part.IsCounted ? 0 : level.Left), level.Lot.UseBy!.Value, new(0),
+                    made.Part.IsCounted ? $"{level.Left:0} in the house" : "in the house"));
+        }
+
         DateOnly By(Ingredient of) => last.AddDays((int)(Keeping.Of(of, StoredIn.Fridge).Usual / (24 * 60)));
         foreach (var line in list.Lines)
         {

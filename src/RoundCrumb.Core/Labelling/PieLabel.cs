@@ -36,11 +36,12 @@ public sealed record LabelLine(Ingredient Ingredient, double Grams, IReadOnlyLis
 /// <param name="Keeps">How long it keeps from when it is filled; the topping's hours where those are shorter.</param>
 /// <param name="Nutrition">For 100 g.</param>
 /// <param name="HasAlcohol">True where there is alcohol in it; it never cooks off wholly.</param>
-/// <param name="HasGelatine">True where something of a slaughtered animal is in it.</param>
+/// <param name="HasGelatine">True where gelatine is in it.</param>
+/// <param name="IsVegetarian">False where anything of a slaughtered animal is in it: gelatine, lard, suet.</param>
 /// <param name="HasRawEgg">True where egg in it stays raw.</param>
 public sealed record PieLabel(
     IReadOnlyList<LabelLine> Lines, Allergens Allergens, IReadOnlyList<Ingredient> NotStated, Worked<Grams> Net, Worked<MinuteRange> Keeps,
-    Nutrition Nutrition, bool HasAlcohol, bool HasGelatine, bool HasRawEgg)
+    Nutrition Nutrition, bool HasAlcohol, bool HasGelatine, bool IsVegetarian, bool HasRawEgg)
 {
     /// <summary>Water that is left in a shell after baking is named from this share of the pie on.</summary>
     private const double WaterFrom = 0.05;
@@ -87,8 +88,10 @@ public sealed record PieLabel(
             [.. all.Select(l => l.Ingredient).Where(i => !i.AllergensStated)],
             net, new("label-keeps", "Keeps", shorter.Value, "the shorter of filling and topping",
                 [Term.Of(keeps), .. cream is null ? Array.Empty<Term>() : [Term.Of(cream)]]),
-            Nutrition.Of(all, made), all.Exists(l => l.Ingredient.Alcohol > 0), all.Exists(l => l.Ingredient.FromSlaughter),
-            Needs.RawEggIn(pie.Composition.Filling.Formula) is not null);
+            Nutrition.Of(all, made), all.Exists(l => l.Ingredient.Alcohol > 0),
+            all.Exists(l => l.Ingredient is { Bloom: > 0, FromSlaughter: true }),
+            !all.Exists(l => l.Ingredient.FromSlaughter),
+            pie.Composition.Fillings.Any(f => Needs.RawEggIn(f) is not null));
     }
 
     /// <summary>What a filling loses on the hob or in the oven, for one pie, g.</summary>

@@ -2,6 +2,7 @@ using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Stocktaking;
 
 namespace RoundCrumb.Core.Leftovers;
 
@@ -36,9 +37,17 @@ public sealed record DoughLeft(RolledFamily Family) : LeftItem
     public override string Name => $"offcuts, {Family.Name.ToLowerInvariant()}";
 }
 
+/// <summary>A part made ahead that stands in the house; shells are counted, not weighed.</summary>
+/// <param name="Part">Which.</param>
+public sealed record MadeLeft(MadeItem Part) : LeftItem
+{
+    /// <inheritdoc/>
+    public override string Name => Part.Name;
+}
+
 /// <summary>Something that is left over, and until when it is good.</summary>
 /// <param name="Item">What.</param>
-/// <param name="Mass">How much, 0 or more.</param>
+/// <param name="Mass">How much, 0 or more; 0 for what is counted.</param>
 /// <param name="UseBy">The last day on which it is used.</param>
 /// <param name="Worth">What it cost, pounds; 0 where nobody knows.</param>
 /// <param name="From">Where it comes from, in a few words.</param>
@@ -62,6 +71,14 @@ public static class LeftoverUses
             DoughLeft =>
                 Many(left.Mass.Value / TartletShell, "a biscuit or two", "a tartlet shell", "tartlet shells, rolled once more")
                     + ", or the freezer",
+            MadeLeft { Part.Part: var part } => part switch
+            {
+                MadePart.Dough => Many(left.Mass.Value / TartletShell, "a biscuit or two", "a tartlet shell", "tartlet shells")
+                    + ", or the freezer",
+                MadePart.LinedShell or MadePart.BakedShell or MadePart.CrumbShell => "any pie of its tin, as an order from shells",
+                MadePart.Crumbs => "pressed into pots, or the freezer",
+                MadePart.Curd or MadePart.Filling => Many(left.Mass.Value / Pot, "a spoon for the cook", "a 120 ml pot", "120 ml pots"),
+            },
             IngredientLeft { Ingredient: var of } => of switch
             {
                 { Egg: EggPart.White } =>

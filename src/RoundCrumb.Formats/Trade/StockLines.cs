@@ -58,7 +58,9 @@ public sealed partial class StockLines(LineReader reader, DateOnly today)
             return new(text, null, 0, useBy, open, why);
         }
 
-        return read.Question.Length > 0 ? new(text, ingredient, grams, useBy, open, read.Question)
+        // A sack is more than a pie takes, and nothing is wrong with that.
+        var isOdd = read.Question.Length > 0 && read.Question != Plausible.Question(ingredient, grams);
+        return isOdd ? new(text, ingredient, grams, useBy, open, read.Question)
             : grams <= 0 ? new(text, ingredient, 0, useBy, open, "More than nothing.")
             : grams > MostGrams ? new(text, ingredient, grams, useBy, open, "That is more than half a tonne. Is it right?")
             : new(text, ingredient, grams, useBy, open, "");

@@ -41,7 +41,7 @@ public sealed record LabelAnswer(
     string Name, int Count, string Ingredients, IReadOnlyList<string> Contains, IReadOnlyList<string> MayContain,
     IReadOnlyList<string> NotStated, double NetGrams, DateOnly MadeOn, DateOnly UseBy, string Code, int Slices, double Price,
     double SlicePrice,
-    Nutrition NutritionFor100Grams, bool HasAlcohol, bool HasGelatine, bool HasRawEgg);
+    Nutrition NutritionFor100Grams, bool HasAlcohol, bool HasGelatine, bool IsVegetarian, bool HasRawEgg);
 
 /// <summary>Stock and shopping over HTTP.</summary>
 public static class TradeEndpoints
@@ -104,7 +104,7 @@ public static class TradeEndpoints
                     l.Order.Name, l.Order.Count, string.Concat(l.Label.Text(by).Select(w => w.Text)), l.Label.Groups(by),
                     PieLabel.GroupsOf(l.MayContain, by), [.. l.Label.NotStated.Select(i => i.Name)], Math.Round(l.Label.Net.Value.Value, 1),
                     l.MadeOn, l.UseBy, l.Code, l.Slices, Math.Round(l.PiePrice, 2), Math.Round(l.SlicePrice, 2), l.Label.Nutrition,
-                    l.Label.HasAlcohol, l.Label.HasGelatine, l.Label.HasRawEgg)),
+                    l.Label.HasAlcohol, l.Label.HasGelatine, l.Label.IsVegetarian, l.Label.HasRawEgg)),
             ]);
     }
 

@@ -44,7 +44,9 @@ public sealed class PieLabelTests
     {
         var cheese = Label("pan=springform-20&crust=plain-crumb&bake=chilled&fill=blackcurrant-cheese&top=none");
         (cheese.HasGelatine, cheese.HasAlcohol).ShouldBe((true, false));
-        Label(Malt).HasGelatine.ShouldBeFalse();
+        (Label(Malt).HasGelatine, Label(Malt).IsVegetarian).ShouldBe((false, true));
+        Label(Malt).HasAlcohol.ShouldBeTrue("vanilla extract is spirit, and never cooks off wholly");
+        cheese.IsVegetarian.ShouldBeFalse();
     }
 
     /// <summary>

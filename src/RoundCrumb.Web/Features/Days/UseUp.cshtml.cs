@@ -25,7 +25,7 @@ public sealed class UseUpModel(UseUpDesk desk, Preferences baker) : PageModel
     /// <summary>A weight as it is said; of what is counted, pieces.</summary>
     public string Amount(Leftover left) => left.Item is IngredientLeft { Ingredient: { GramsEach: > 0, PartOf.Length: > 0 } part }
         ? QuantityFormatter.Pieces(left.Mass.Value / part.GramsEach, part.Piece)
-        : Weight(left.Mass);
+        : left.Mass.Value > 0 ? Weight(left.Mass) : "";
 
     /// <summary>A weight as it is said.</summary>
     public string Weight(Grams mass) => mass.Value >= 1000 && Shown.Units.Mass is not MassUnit.Ounces

@@ -72,6 +72,8 @@ public sealed class IndexModel(DayLabels labels, Preferences baker) : PageModel
             yield return "Contains alcohol.";
         if (label.Label.HasGelatine)
             yield return "Contains gelatine (not vegetarian).";
+        else if (!label.Label.IsVegetarian)
+            yield return "Not vegetarian.";
         if (label.Label.HasRawEgg)
             yield return "Contains raw egg.";
         if (label.Label.NotStated.Count > 0)
@@ -86,13 +88,24 @@ public sealed class IndexModel(DayLabels labels, Preferences baker) : PageModel
             label.Label.Text(Law).Select(
                 w => w.IsAllergen ? $"<strong>{Svg.Text(w.Text.ToUpperInvariant())}</strong>" : Svg.Text(w.Text))));
 
-    /// <summary>Nutrition in one line.</summary>
-    public static string Nutrition(Nutrition n) => string.Create(
-        CultureInfo.InvariantCulture,
-        $"For 100 g, estimated: {n.Kilojoules:0} kJ / {n.Kilocalories:0} kcal, fat {n.Fat:0.0} g, of which saturates {n.Saturates:0.0} g, ")
-        + string.Create(
-            CultureInfo.InvariantCulture,
-            $"carbohydrate {n.Carbohydrate:0} g, of which sugars {n.Sugars:0} g, protein {n.Protein:0.0} g, salt {n.Salt:0.00} g.");
+    /// <summary>Nutrition in a line: for 100 g, and the energy of a slice.</summary>
+    public static string Nutrition(OrderLabel label)
+    {
+        var n = label.Label.Nutrition;
+        var grams = label.Label.Net.Value.Value / Math.Max(1, label.Slices);
+        var one = n.For(grams);
+        var what = label.Slices > 1 ? "A slice" : "One";
+        string[] said =
+        [
+            N($"For 100 g, estimated: {n.Kilojoules:0} kJ / {n.Kilocalories:0} kcal, fat {n.Fat:0.0} g, of which saturates "),
+            N($"{n.Saturates:0.0} g, carbohydrate {n.Carbohydrate:0} g, of which sugars {n.Sugars:0} g, protein {n.Protein:0.0} g, "),
+            N($"salt {n.Salt:0.00} g. {what} ({grams:0} g): {one.Kilojoules:0} kJ / {one.Kilocalories:0} kcal, fat {one.Fat:0.0} g, "),
+            N($"sugars {one.Sugars:0} g, salt {one.Salt:0.00} g."),
+        ];
+        return string.Concat(said);
+
+        static string N(FormattableString words) => FormattableString.Invariant(words);
+    }
 
     /// <summary>A day as a label says it.</summary>
     public static string Date(DateOnly day) => day.ToString("d MMM yyyy", CultureInfo.InvariantCulture);
@@ -148,7 +161,7 @@ public sealed class IndexModel(DayLabels labels, Preferences baker) : PageModel
         }
 
         var list = label.Label.Text(Law).Sum(w => w.Text.Length) + Says(label).Sum(s => s.Length + 1);
-        return (label.Order.Name.Length * 2) + list + (WithNutrition ? Nutrition(label.Label.Nutrition).Length : 0) + trade.House.Length
+        return (label.Order.Name.Length * 2) + list + (WithNutrition ? Nutrition(label).Length : 0) + trade.House.Length
             + trade.Place.Length + 140;
     }
 

@@ -3,6 +3,7 @@ using System.Text;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Application.Buying;
+using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Buying;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
@@ -18,7 +19,9 @@ using RoundCrumb.Web.Hosting;
 namespace RoundCrumb.Web.Features.Shopping;
 
 /// <summary>What has to be bought for the orders of some days.</summary>
-public sealed class IndexModel(ShoppingDesk desk, PriceBook prices, DayBook days, KitchenClock clock, Preferences baker) : PageModel
+public sealed class IndexModel(
+    ShoppingDesk desk, PriceBook prices, PiesWith pies, DayBook days, CompositionReader compositions, KitchenClock clock,
+    Preferences baker) : PageModel
 {
     /// <summary>The list.</summary>
     public OpenShopping Open { get; private set; } = null!;
@@ -26,11 +29,17 @@ public sealed class IndexModel(ShoppingDesk desk, PriceBook prices, DayBook days
     /// <summary>The baker's units.</summary>
     public QuantityFormatter Shown { get; } = baker.Shown;
 
+    /// <summary>Names of saved pies by the id of what goes into them.</summary>
+    private ILookup<string, string> With { get; set; } = Array.Empty<(string, string)>().ToLookup(static x => x.Item1, static x => x.Item2);
+
     /// <summary>Something to say; empty for nothing.</summary>
     public string Said { get; private set; } = "";
 
     /// <summary>What is wrong with the dates; empty for nothing.</summary>
     public string Trouble { get; private set; } = "";
+
+    /// <summary>What is wrong with a table; empty for nothing.</summary>
+    public string FileTrouble { get; private set; } = "";
 
     /// <summary>True where the order of the aisles is open.</summary>
     public bool ShowsAisles => Request.Query.ContainsKey("aisles");
@@ -69,7 +78,7 @@ public sealed class IndexModel(ShoppingDesk desk, PriceBook prices, DayBook days
         }
 
         if (line.Pieces is null && line.Left >= 1)
-            yield return $"{Size(line.Left)} left of the packs";
+            yield return $"{Size(line.Left)} left of the packs{Taking(line.Ingredient)}";
         if (line.TooSoon(Open.Today) is { } until)
             yield return $"bought today it keeps until {Day(until)}: buy it nearer the day, or freeze it";
         if (line.Bigger is { } bigger)
@@ -77,9 +86,18 @@ public sealed class IndexModel(ShoppingDesk desk, PriceBook prices, DayBook days
             yield return $"{Size(bigger.Pack.Grams)} for "
                 + $"{QuantityFormatter.Money((double)bigger.Pack.Price)} is cheaper by the gram: "
                 + $"{QuantityFormatter.Money((double)bigger.CostsMore)} more now, {Size(bigger.Left)} over, "
-                + $"which keeps {DaysOf(bigger.KeepsDays)}";
+                + $"which keeps {DaysOf(bigger.KeepsDays)}{Taking(line.Ingredient)}";
         }
     }
+
+    /// <summary>Which of the saved pies take it, where any does.</summary>
+    private string Taking(Ingredient of) => With[of.Id].ToList() switch
+    {
+        [] => "; none of your pies takes it",
+        [var one] => $", for {one}",
+        [var one, var two] => $", for {one} or {two}",
+        [var one, .. var more] => string.Create(CultureInfo.InvariantCulture, $", for {one} or {more.Count} more of your pies"),
+    };
 
     private static string DaysOf(double days) => days >= 60
         ? string.Create(CultureInfo.InvariantCulture, $"{days / 30:0} months")
@@ -150,6 +168,46 @@ public sealed class IndexModel(ShoppingDesk desk, PriceBook prices, DayBook days
         return Redirect(Address());
     }
 
+    /// <summary>Takes in a table of what is in the basket.</summary>
+    public async Task<IActionResult> OnPostTableAsync(string? from, string? to, IFormFile? file, CancellationToken cancel)
+    {
+        await ShowAsync(from, to, cancel);
+        if (file is not { Length: > 0 and <= 1_000_000 })
+        {
+            FileTrouble = "Choose a table (CSV) of up to 1 MB.";
+            return Page();
+        }
+
+        using var text = new StreamReader(file.OpenReadStream());
+        var rows = TradeTables.Read(await text.ReadToEndAsync(cancel));
+        if (rows.Count == 0 || !rows[0].Fields.ContainsKey("ingredient") || !rows[0].Fields.ContainsKey("inbasket"))
+        {
+            FileTrouble = "That table has no columns called Ingredient and InBasket.";
+            return Page();
+        }
+
+        var finder = await compositions.FinderAsync(cancel);
+        var named = Open.List.Lines.ToDictionary(l => l.Ingredient.Name, l => l.Ingredient.Id, StringComparer.OrdinalIgnoreCase);
+        var ticks = new List<ShoppingTick>();
+        var wrong = new List<string>();
+        foreach (var (line, fields) in rows)
+        {
+            var said = fields["ingredient"];
+            if ((named.GetValueOrDefault(said) ?? finder.Find(said).Ingredient?.Id) is not { } id
+                || Open.List.Lines.All(l => l.Ingredient.Id != id))
+                wrong.Add($"Line {line}: “{said}” is not on this list.");
+            else
+                ticks.Add(new() { List = Open.Span.Key, Ingredient = id, InBasket = fields["inbasket"] is "yes" or "x" or "1",
+                    At = clock.Now });
+        }
+
+        await prices.TickAsync(Open.Span.Key, ticks, cancel);
+        await ShowAsync(from, to, cancel);
+        FileTrouble = string.Join(" ", wrong);
+        Said = ticks.Count == 1 ? "One line was taken in." : $"{ticks.Count} lines were taken in.";
+        return Page();
+    }
+
     /// <summary>Moves an aisle up.</summary>
     public async Task<IActionResult> OnPostUpAsync(string? from, string? to, PantryShelf shelf, int version, CancellationToken cancel)
     {
@@ -186,6 +244,7 @@ public sealed class IndexModel(ShoppingDesk desk, PriceBook prices, DayBook days
         var begin = first ?? last ?? next ?? today;
         var span = Span.Of(begin, last ?? first ?? (next is null ? today.AddDays(6) : begin));
         Open = await desk.OpenAsync(span, cancel);
+        With = await pies.ByIngredientAsync(cancel);
 
         static (DateOnly? Date, bool IsRead) Read(string? typed) => string.IsNullOrWhiteSpace(typed) ? (null, true)
             : DateOnly.TryParseExact(typed, "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out var date)

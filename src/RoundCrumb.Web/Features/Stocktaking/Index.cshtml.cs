@@ -92,6 +92,17 @@ public sealed class IndexModel(StockBook stock, StockKeeper keeper, CompositionR
         _ => "",
     };
 
+    /// <summary>How old a part made ahead is.</summary>
+    public string Age(StockLot lot) => (int)(Now - lot.At).TotalDays switch
+    {
+        < 1 => "made today",
+        1 => "a day old",
+        var days => string.Create(CultureInfo.InvariantCulture, $"{days} days old"),
+    };
+
+    /// <summary>The moment that it is.</summary>
+    private DateTimeOffset Now => clock.Now;
+
     /// <summary>What there is of a lot, in the baker's units; eggs and what comes out of them are counted too.</summary>
     public string Amount(LotLevel level)
     {
