@@ -158,9 +158,7 @@ public sealed class UseUpDesk(
         }
 
         // What stands in the house and is not wanted, lot by lot.
-        var wanted = list.Lines.SelectMany(l =>
-            l.InHouse.Value.Value > 0 ? [(l.Ingredient.Id, l.InHouse.Value.Value)] : Array.Empty<(string, double)>())
-            .ToDictionary(x => x.Item1, x => x.Item2, StringComparer.Ordinal);
+        var wanted = list.Lines.SelectMany(l => l.Promised).ToDictionary(p => p.Ingredient.Id, p => p.Mass.Value, StringComparer.Ordinal);
         foreach (var level in levels.Lots.Where(l => l.Left > 0 && l.Lot.Ingredient is not null).OrderBy(l =>
             l.Lot.UseBy ?? DateOnly.MaxValue))
         {

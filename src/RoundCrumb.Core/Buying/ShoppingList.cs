@@ -27,6 +27,9 @@ public sealed record ShoppingLine(
     /// <summary>What it would cost, pounds; none where no pack is known.</summary>
     public decimal? Price => Packs?.Price;
 
+    /// <summary>What of the house is promised to it, by ingredient: of what is bought whole its parts too.</summary>
+    public IReadOnlyList<(Ingredient Ingredient, Grams Mass)> Promised { get; init; } = [];
+
     /// <summary>The last day on which it is used.</summary>
     public DateOnly LastOn { get; init; }
 
@@ -90,7 +93,11 @@ public sealed record ShoppingList(IReadOnlyList<ShoppingLine> Lines)
         {
             var ingredient = some.First().Ingredient;
             var (wanted, there) = house.Take(ingredient, [.. some]);
-            lines.Add(Line(ingredient, wanted, there, packs(ingredient)) with { LastOn = some.Max(w => w.On) });
+            lines.Add(Line(ingredient, wanted, there, packs(ingredient)) with
+            {
+                LastOn = some.Max(w => w.On),
+                Promised = [(ingredient, there.Value)],
+            });
         }
 
         foreach (var some in all.Where(w => WholeOf(w.Ingredient) is not null).GroupBy(w => WholeOf(w.Ingredient)!))
@@ -115,10 +122,11 @@ public sealed record ShoppingList(IReadOnlyList<ShoppingLine> Lines)
         var parts = of.Parts.Select(part =>
         {
             var (asked, got) = house.Take(part, [.. wants.Where(w => w.Ingredient == part)]);
-            return (Part: part, Pieces: Math.Max(0, (int)Math.Ceiling(((asked.Value.Value - got.Value.Value) / part.GramsEach) - Short)));
+            return (Part: part, Got: got.Value,
+                Pieces: Math.Max(0, (int)Math.Ceiling(((asked.Value.Value - got.Value.Value) / part.GramsEach) - Short)));
         }).ToList();
         var whole = wants.Where(w => w.Ingredient == of.Whole).Sum(w => w.Mass.Value);
-        var pieces = new WholeCount(parts, Math.Max(0, (int)Math.Ceiling((whole / each) - Short)));
+        var pieces = new WholeCount([.. parts.Select(p => (p.Part, p.Pieces))], Math.Max(0, (int)Math.Ceiling((whole / each) - Short)));
 
         // Those that are there serve all; the first day on which one is wanted decides which are still good.
         var (_, there) = house.Take(of.Whole, [new(of.Whole.Name, of.Whole, new(pieces.All * each), wants.Min(w => w.On))]);
@@ -129,7 +137,12 @@ public sealed record ShoppingList(IReadOnlyList<ShoppingLine> Lines)
                 .. parts.Select(p => Term.Given($"for {p.Part.ShortName}, beyond what is in the house", p.Pieces, Dimension.Count)),
                 Term.Given("whole", pieces.Whole, Dimension.Count), Term.Given("grams each", new Grams(each)),
             ]);
-        return Line(of.Whole, wanted, there, offers) with { Pieces = pieces, LastOn = wants.Max(w => w.On) };
+        return Line(of.Whole, wanted, there, offers) with
+        {
+            Pieces = pieces,
+            LastOn = wants.Max(w => w.On),
+            Promised = [.. parts.Select(p => (p.Part, p.Got)), (of.Whole, there.Value)],
+        };
     }
 
     private static ShoppingLine Line(Ingredient of, Worked<Grams> wanted, Worked<Grams> there, IReadOnlyList<PackOffer> offers)

@@ -71,6 +71,7 @@ public sealed class ShoppingListTests
         var pieces = eggs.Pieces.ShouldNotBeNull();
         (pieces.TakenApart, pieces.Whole, pieces.All).ShouldBe((9, 3, 12));
         pieces.Left.ShouldBe([(Pantry.EggWhite, 7)]);
+        eggs.Promised.Single(p => p.Ingredient == Pantry.EggWhite).Mass.Value.ShouldBe(64, "the jar of whites is spoken for");
         eggs.Packs!.Packs.ShouldHaveSingleItem().ShouldBe(new(new(600, 3.00m), 1));
     }
 

@@ -197,8 +197,13 @@ public sealed class IndexModel(
                 || Open.List.Lines.All(l => l.Ingredient.Id != id))
                 wrong.Add($"Line {line}: “{said}” is not on this list.");
             else
-                ticks.Add(new() { List = Open.Span.Key, Ingredient = id, InBasket = fields["inbasket"] is "yes" or "x" or "1",
-                    At = clock.Now });
+                ticks.Add(new()
+                {
+                    List = Open.Span.Key,
+                    Ingredient = id,
+                    InBasket = fields["inbasket"] is "yes" or "x" or "1",
+                    At = clock.Now
+                });
         }
 
         await prices.TickAsync(Open.Span.Key, ticks, cancel);
