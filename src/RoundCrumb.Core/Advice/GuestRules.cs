@@ -23,7 +23,7 @@ internal static class GuestRules
     {
         var c = pie.Composition;
         if (c.Occasion.Without is Allergens.None
-                || c.Crust.Family.Ingredients.FirstOrDefault(i => (i.Allergens & c.Occasion.Without) != Allergens.None) is not { } found)
+                || c.Crust.Family.Ingredients.FirstOrDefault(i => i.MayHave(c.Occasion.Without)) is not { } found)
             return null;
         return Says(rule, c, found, "crust", Nearest.Crust(c) is { } other
             ? [
@@ -41,7 +41,7 @@ internal static class GuestRules
     private static readonly Rule AllergenInSeal = new("allergen-seal", Layer.Seal, DecidedBy.FoodSafety, static (rule, pie) =>
     {
         var c = pie.Composition;
-        return c.Crust.Seal.Ingredient is { } seal && (seal.Allergens & c.Occasion.Without) != Allergens.None
+        return c.Crust.Seal.Ingredient is { } seal && seal.MayHave(c.Occasion.Without)
             ? Says(rule, c, seal, "seal", [new("Leave the seal off", "the base softens sooner", p => p.Seal(Seal.None))])
             : null;
     });
@@ -57,13 +57,13 @@ internal static class GuestRules
             var inLayer = c.Under[i] is FillingLayer f
                 ? f.Formula.Lines.Select(l => l.Ingredient)
                 : [((PieceLayer)c.Under[i]).Piece.Ingredient];
-            if (inLayer.FirstOrDefault(x => (x.Allergens & c.Occasion.Without) != Allergens.None) is { } beneath)
+            if (inLayer.FirstOrDefault(x => x.MayHave(c.Occasion.Without)) is { } beneath)
                 return Says(
                     rule, c, beneath, "layer beneath",
                     [new("Leave that layer out", "one layer less", p => p with { Under = p.Under.Without(at) })]);
         }
 
-        return c.Filling.Formula.Lines.FirstOrDefault(l => (l.Ingredient.Allergens & c.Occasion.Without) != Allergens.None) is { } line
+        return c.Filling.Formula.Lines.FirstOrDefault(l => l.Ingredient.MayHave(c.Occasion.Without)) is { } line
             ? Says(rule, c, line.Ingredient, "filling", Nearest.Filling(c) is { } other ? [Instead(other)] : [])
             : null;
     });
@@ -76,7 +76,7 @@ internal static class GuestRules
         foreach (var top in c.Toppings)
         {
             if (top.Topping.With.Select(w => w.Ingredient).Prepend(top.Topping.Base)
-                    .FirstOrDefault(x => (x.Allergens & c.Occasion.Without) != Allergens.None) is { } found)
+                    .FirstOrDefault(x => x.MayHave(c.Occasion.Without)) is { } found)
                 return Says(rule, c, found, "topping", Swap(c, top));
         }
 
@@ -160,8 +160,12 @@ internal static class GuestRules
 
     private static Finding Says(Rule rule, Composition c, Ingredient found, string where, List<Remedy> remedies) => new(
         rule, Severity.Stops,
-        $"Not for these guests: there is {string.Join(" and ", Needs.Named(found.Allergens & c.Occasion.Without))} in the {where}.",
-        $"It comes with the {found.ShortName}. Your kitchen may add traces of its own."
+        found.AllergensStated
+            ? $"Not for these guests: there is {string.Join(" and ", Needs.Named(found.Allergens & c.Occasion.Without))} in the {where}."
+            : $"Not for these guests as it is: nobody has said what there is in the {found.ShortName}, in the {where}.",
+        (found.AllergensStated
+            ? $"It comes with the {found.ShortName}. Your kitchen may add traces of its own."
+            : "What is not stated may be there. Say in the Pantry what its packet names, or that it names none of these.")
             + (remedies.Count == 0 ? " Nothing in the box does without it." : ""),
         remedies);
 

@@ -30,7 +30,7 @@ public sealed class Needs(Occasion occasion)
 
     /// <summary>True for an ingredient that may be in it.</summary>
     public bool Allow(Ingredient ingredient) =>
-        (ingredient.Allergens & _occasion.Without) == Allergens.None && !(_occasion.NoAlcohol && ingredient.Alcohol > 0)
+        !ingredient.MayHave(_occasion.Without) && !(_occasion.NoAlcohol && ingredient.Alcohol > 0)
             && !(_occasion.Vegetarian && ingredient.FromSlaughter);
 
     /// <summary>True for a crust that may hold it.</summary>

@@ -132,6 +132,19 @@ public static class AllergenLaw
         }
     }
 
+    /// <summary>
+    /// What a European label names of some ingredients, and which of them nobody has said anything of: those are never nothing.
+    /// </summary>
+    public static IReadOnlyList<string> Said(IEnumerable<Ingredient> ingredients)
+    {
+        var all = ingredients.DistinctBy(i => i.Id).ToList();
+        return
+        [
+            .. Named(all.Aggregate(Allergens.None, (a, i) => a | i.Allergens)),
+            .. all.Where(i => !i.AllergensStated).Select(i => $"not stated for {i.ShortName}"),
+        ];
+    }
+
     /// <summary>The American groups that are contained.</summary>
     public static IEnumerable<string> NamedInAmerica(Allergens contained) =>
         American.Where(group => (group.Of & contained) != Allergens.None).Select(group => group.Name);

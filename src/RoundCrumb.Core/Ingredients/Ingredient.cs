@@ -193,6 +193,9 @@ public sealed record Ingredient(string Id, string Name, double BulkDensity, doub
     /// <summary>Grams of 200-bloom powder that one gram sets like: by the square root of the bloom ratio.</summary>
     public double GelatineEquivalent => Bloom > 0 ? Math.Sqrt(Bloom / 200) : 0;
 
+    /// <summary>True where it has any of some allergens, or nobody has said which it has.</summary>
+    public bool MayHave(Allergens some) => some is not Allergens.None && (!AllergensStated || (Allergens & some) is not Allergens.None);
+
     /// <summary>True where it has a trait, or any of several.</summary>
     public bool Is(Traits any) => (Traits & any) != Traits.None;
 

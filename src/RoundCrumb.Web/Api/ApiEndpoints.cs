@@ -221,7 +221,8 @@ public static class ApiEndpoints
             ],
             Math.Round(part.Total, 2), Round(facts.Yield?.Value.Value), Round(facts.Set?.Value.Value), facts.Cut?.Name,
             Math.Round(facts.Sugars.Value.Value, 4), Math.Round(facts.Fat.Value.Value, 4),
-            Math.Round(facts.Juice.Value.Value, 4), Math.Round(facts.Alcohol.Value.Value, 4), [.. AllergenLaw.Named(facts.Allergens)],
+            Math.Round(facts.Juice.Value.Value, 4), Math.Round(facts.Alcohol.Value.Value, 4),
+            AllergenLaw.Said(part.Lines.Select(l => l.Ingredient)),
             facts.IsVegetarian, [.. facts.Checks.Where(c => !c.IsSound).Select(c => shown.Say(c.Says))]));
     }
 
@@ -278,7 +279,7 @@ public static class ApiEndpoints
             Math.Round(pie.FilledMass.Value.Value, 1),
             Math.Round(pie.Yield.SetIndex.Value.Value, 2), pie.Yield.Cut.Name, Math.Round(pie.Times.HandsOn.Value.Best),
             Math.Round(pie.Times.StartToSlice.Value.Least), Math.Round(pie.Times.StartToSlice.Value.Best),
-            [.. AllergenLaw.Named(sheet.Allergens)],
+            AllergenLaw.Said(sheet.Parts.SelectMany(p => p.Lines).Select(l => l.Ingredient)),
             [
                 .. sheet.Parts.SelectMany(
                     p =>

@@ -60,6 +60,14 @@ public sealed class PieLabelTests
         (values with { AllergensStated = true }).Like(Pantry.PlainFlour, "own-1", "mystery flour", []).AllergensStated.ShouldBeTrue();
         (values with { Allergens = Allergens.Lupin }).Like(Pantry.PlainFlour, "own-1", "mystery flour", []).AllergensStated.ShouldBeTrue();
         Pantry.All.ShouldAllBe(i => i.AllergensStated);
+
+        // For guests who must not have nuts it is as good as nuts, and wherever what is contained is named it is named too.
+        var mystery = values.Like(Pantry.PlainFlour, "own-1", "mystery flour", []);
+        mystery.MayHave(Allergens.Almond).ShouldBeTrue();
+        mystery.MayHave(Allergens.None).ShouldBeFalse();
+        Pantry.PlainFlour.MayHave(Allergens.Almond).ShouldBeFalse();
+        AllergenLaw.Said([mystery, Pantry.Butter]).ShouldBe(["milk", "not stated for mystery flour"]);
+        new Needs(Composition.Usual.Occasion with { Without = Allergens.Almond }).Allow(mystery).ShouldBeFalse();
     }
 
     /// <summary>

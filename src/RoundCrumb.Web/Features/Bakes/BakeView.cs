@@ -63,23 +63,10 @@ public sealed class BakeView(Bake bake, QuantityFormatter shown, PartBook book, 
     public IReadOnlyList<Finding> Advice => [.. Sheet.Pie.Advice.Where(f => !f.IsKnown && f.Severity <= Severity.WorthKnowing)];
 
     /// <summary>What the law makes a label name, in words.</summary>
-    public string Contains
-    {
-        get
-        {
-            var unknown = Sheet.Parts.SelectMany(p => p.Lines).Select(l => l.Ingredient).Where(i => !i.AllergensStated).DistinctBy(i =>
-                i.Id)
-                .Select(i => i.ShortName).ToList();
-            var named = AllergenLaw.Named(Sheet.Allergens).ToList();
-            return (named.Count, unknown.Count) switch
-            {
-                (0, 0) => "none of the named allergens",
-                (0, _) => $"nobody has stated what there is in {string.Join(" and ", unknown)}",
-                (_, 0) => string.Join(", ", named),
-                _ => $"{string.Join(", ", named)}; and nobody has stated what there is in {string.Join(" and ", unknown)}",
-            };
-        }
-    }
+    public string Contains =>
+        AllergenLaw.Said(Sheet.Parts.SelectMany(p => p.Lines).Select(l => l.Ingredient)) is { Count: > 0 } names
+            ? string.Join(", ", names)
+            : "none of the named allergens";
 
     /// <summary>"1 pie", "3 pies".</summary>
     public string Count => Bake.Pies == 1 ? "1 pie" : $"{Bake.Pies} pies";

@@ -74,6 +74,6 @@ public sealed class CompareModel(RecipeBox box, Preferences baker) : PageModel
 
         string Cut(PartFacts f) => f.Set is null ? "–" : $"{f.Cut!.Name}, {Shown.Say(f.Set.Amount)}";
         static string Names(PartFacts f) =>
-            AllergenLaw.Named(f.Allergens).ToList() is { Count: > 0 } names ? string.Join(", ", names) : "none named";
+            AllergenLaw.Said(f.Part.Lines.Select(l => l.Ingredient)) is { Count: > 0 } names ? string.Join(", ", names) : "none named";
     }
 }

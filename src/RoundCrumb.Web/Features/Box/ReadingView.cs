@@ -144,7 +144,8 @@ public sealed class ReadingView
         Share("fat", Facts.Fat.Value.Value, after.Fat.Value.Value);
         Share("sharp juice", Facts.Juice.Value.Value, after.Juice.Value.Value);
         Share("alcohol", Facts.Alcohol.Value.Value, after.Alcohol.Value.Value);
-        var (before, behind) = (AllergenLaw.Named(Facts.Allergens).ToList(), AllergenLaw.Named(after.Allergens).ToList());
+        var (before, behind) = (
+            AllergenLaw.Said(Facts.Part.Lines.Select(l => l.Ingredient)), AllergenLaw.Said(after.Part.Lines.Select(l => l.Ingredient)));
         if (before.Except(behind).ToList() is { Count: > 0 } gone)
             changes.Add("no more " + string.Join(", ", gone));
         if (behind.Except(before).ToList() is { Count: > 0 } come)
