@@ -22,7 +22,8 @@ public sealed class BenchTests(TeaRoom room)
         baker.Until(_ => baker.Has("#bench-state"));
     }
 
-    private static string Task(Baker baker) => baker.Find(Now).GetAttribute("data-task")!;
+    /// <summary>The task at hand; what is at hand may be replaced between finding it and reading it, and is looked for again then.</summary>
+    private static string Task(Baker baker) => baker.Until(_ => baker.Find(Now).GetAttribute("data-task"), "what is at hand")!;
 
     /// <summary>Ticks what is at hand and waits until the next thing is.</summary>
     private static string Tick(Baker baker)
