@@ -1,4 +1,5 @@
 using RoundCrumb.Application.Days;
+using RoundCrumb.Application.Stocktaking;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Buying;
 using RoundCrumb.Core.Costing;
@@ -7,6 +8,7 @@ using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
 using RoundCrumb.Data.Buying;
 using RoundCrumb.Data.Kitchens;
+using RoundCrumb.Data.Stocktaking;
 using RoundCrumb.Scheduling.Model;
 
 namespace RoundCrumb.Application.Buying;
@@ -114,7 +116,7 @@ public sealed record DayCost(
 }
 
 /// <summary>Works out what days cost.</summary>
-public sealed class DayCosting(DayOpener days, PriceBook prices, Stocktaking.StockKeeper keeper, KitchenClock clock)
+public sealed class DayCosting(DayOpener days, PriceBook prices, StockKeeper keeper, StockBook stock, KitchenClock clock)
 {
     /// <summary>What a day costs; none where it is not there.</summary>
     public async Task<(OpenDay Open, DayCost Cost)?> OfAsync(int day, CancellationToken cancel = default)
@@ -125,8 +127,10 @@ public sealed class DayCosting(DayOpener days, PriceBook prices, Stocktaking.Sto
         var today = await clock.TodayAsync(cancel);
         IReadOnlyList<PackOffer> Packs(Ingredient i) => known.On(today, i);
         var all = new Span(DateOnly.MinValue, DateOnly.MaxValue);
-        var wants = ShoppingDesk.Wants(open, all, Enumerable.Empty<string>().ToLookup(static s => s));
-        var list = ShoppingList.Of(wants, await keeper.LevelsAsync(cancel), Packs);
+
+        // What is used by now is out of the house: it is not bought again.
+        var levels = await keeper.LevelsAsync(cancel);
+        var list = ShoppingList.Of(ShoppingDesk.Wants(open, all, await stock.UsedByAsync(open, cancel)), levels, Packs);
         return (open, DayCost.Of(open, list, Packs, (await prices.TradeAsync(cancel)).Rates));
     }
 }

@@ -23,7 +23,7 @@ public sealed class PriceMoves(PieShelf shelf, PriceBook prices, CompositionRead
     /// <summary>The most pies that are worked out; those saved last.</summary>
     private const int MostPies = 60;
 
-    /// <summary>The pies that cost another penny since a day, the most moved first.</summary>
+    /// <summary>The pies of which a slice costs a twentieth of a penny more or less since a day, the most moved first.</summary>
     /// <param name="of">The ingredient.</param>
     /// <param name="since">The day before the prices were as they are now.</param>
     /// <param name="today">Today.</param>

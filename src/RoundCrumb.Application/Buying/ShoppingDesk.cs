@@ -87,8 +87,7 @@ public sealed class ShoppingDesk(
         {
             if (await opener.OpenAsync(id, cancel) is not { } open)
                 continue;
-            var used = await stock.UsedAsync(open.Kept.Orders.Select(o => StockKeeper.OwnerOf(o.Id)), cancel);
-            wants.AddRange(Wants(open, span, used));
+            wants.AddRange(Wants(open, span, await stock.UsedByAsync(open, cancel)));
             orders.AddRange(
                 open.Built.Made.Where(m => span.Holds(open.Clock.WallOf(m.Order.Due))).Select(m => $"{m.Order.Count} × {m.Order.Name}"));
             leftOut.AddRange(open.Built.LeftOut.Select(t => $"{t.Order.Name}: {t.Why}"));

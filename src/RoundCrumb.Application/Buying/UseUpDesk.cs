@@ -15,6 +15,7 @@ using RoundCrumb.Data.Buying;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Stocktaking;
 
 namespace RoundCrumb.Application.Buying;
 
@@ -42,7 +43,8 @@ public sealed record OpenUseUp(
 
 /// <summary>Finds what a day leaves over and what would use it up.</summary>
 public sealed class UseUpDesk(
-    DayOpener days, DayBook book, StockKeeper keeper, PriceBook prices, PieShelf shelf, CompositionReader compositions, KitchenClock clock)
+    DayOpener days, DayBook book, StockKeeper keeper, StockBook stock, PriceBook prices, PieShelf shelf, CompositionReader compositions,
+    KitchenClock clock)
 {
     /// <summary>What keeps for longer than this is no leftover but stock, days. Our own choice.</summary>
     private const double FreshDays = 7;
@@ -64,8 +66,9 @@ public sealed class UseUpDesk(
         var today = await clock.TodayAsync(cancel);
         IReadOnlyList<PackOffer> Packs(Ingredient i) => known.On(today, i);
         var levels = await keeper.LevelsAsync(cancel);
+        var used = await stock.UsedByAsync(open, cancel);
         var last = open.Kept.Orders.Count == 0 ? open.Kept.From : DateOnly.FromDateTime(open.Kept.Orders.Max(o => o.Due));
-        var left = Left([.. open.Built.Made.Select(m => m.Pie)], WantsOf(open), levels, open.Kept.From, last, Packs);
+        var left = Left([.. open.Built.Made.Select(m => m.Pie)], WantsOf(open, used), levels, open.Kept.From, last, Packs);
         var pies = (await shelf.AllAsync(cancel)).Take(MostPies).ToList();
         var read = await compositions.BookAsync(pies.Select(p => p.Address), cancel);
         var sheets = pies.Select(p =>
@@ -78,7 +81,7 @@ public sealed class UseUpDesk(
         return new(
             open, left, [.. UseUp.Rank(same, left, last).Take(MostShown)],
             [.. UseUp.Rank(sheets.Where(s => !ordered.Contains(s.p.Address)), left, last).Take(MostShown)], WasteOf(left),
-            Lower(open, levels, last, Packs, WasteOf(left), cancel));
+            Lower(open, levels, used, last, Packs, WasteOf(left), cancel));
     }
 
     /// <summary>Makes another batch of an order.</summary>
@@ -134,8 +137,8 @@ public sealed class UseUpDesk(
         },
         cancel);
 
-    private static List<Want> WantsOf(OpenDay open) =>
-        [.. ShoppingDesk.Wants(open, new(DateOnly.MinValue, DateOnly.MaxValue), Enumerable.Empty<string>().ToLookup(static s => s))];
+    private static List<Want> WantsOf(OpenDay open, ILookup<string, string> used) =>
+        [.. ShoppingDesk.Wants(open, new(DateOnly.MinValue, DateOnly.MaxValue), used)];
 
     private static Waste WasteOf(IReadOnlyList<Leftover> left) =>
         new(new(left.Sum(l => l.Mass.Value)), new(left.Sum(l => l.Worth.Value)));
@@ -213,7 +216,8 @@ public sealed class UseUpDesk(
 
     /// <summary>Tries each way to make each order's batch, and finds the one that leaves the least in money, then in weight.</summary>
     private static OtherBatch? Lower(
-        OpenDay open, StockLevels levels, DateOnly last, Func<Ingredient, IReadOnlyList<PackOffer>> packs, Waste now,
+        OpenDay open, StockLevels levels, ILookup<string, string> used, DateOnly last, Func<Ingredient, IReadOnlyList<PackOffer>> packs,
+        Waste now,
         CancellationToken cancel)
     {
         OtherBatch? best = null;
@@ -233,7 +237,7 @@ public sealed class UseUpDesk(
                     Built =
                     open.Built with { Made = [.. open.Built.Made.Select((m, i) => i == at ? m with { Pie = other } : m)] }
                 };
-                var waste = WasteOf(Left(pies, WantsOf(changed), levels, open.Kept.From, last, packs));
+                var waste = WasteOf(Left(pies, WantsOf(changed, used), levels, open.Kept.From, last, packs));
                 if (IsLess(waste, best?.Waste ?? now))
                     best = new(order, way, waste);
             }

@@ -139,3 +139,14 @@ public sealed class StockKeeper(
         return used;
     }
 }
+
+/// <summary>What a day's orders have used of the house already.</summary>
+public static class UsedByADay
+{
+    extension(StockBook stock)
+    {
+        /// <summary>The lines that a day's orders have used, by what used them.</summary>
+        public Task<ILookup<string, string>> UsedByAsync(OpenDay open, CancellationToken cancel = default) =>
+            stock.UsedAsync(open.Kept.Orders.Select(o => StockKeeper.OwnerOf(o.Id)), cancel);
+    }
+}
