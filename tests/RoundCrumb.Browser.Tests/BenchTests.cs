@@ -22,7 +22,7 @@ public sealed class BenchTests(TeaRoom room)
         baker.Until(_ => baker.Has("#bench-state"));
     }
 
-    /// <summary>The task at hand; what is at hand may be replaced between finding it and reading it, and is looked for again then.</summary>
+    /// <summary>The task at hand; where it is replaced between finding it and reading it, it is looked for again.</summary>
     private static string Task(Baker baker) => baker.Until(_ => baker.Find(Now).GetAttribute("data-task"), "what is at hand")!;
 
     /// <summary>Ticks what is at hand and waits until the next thing is.</summary>
