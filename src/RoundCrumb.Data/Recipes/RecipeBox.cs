@@ -12,7 +12,7 @@ namespace RoundCrumb.Data.Recipes;
 /// <summary>A baker's own parts.</summary>
 public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCache cache, TimeProvider clock)
 {
-    private const string Prefix = "box-";
+    private const string Prefix = Core.Ingredients.OwnPartId.Prefix;
 
     /// <summary>How many parts of each kind are offered in Compose beside the shipped ones.</summary>
     private const int Offered = 8;
