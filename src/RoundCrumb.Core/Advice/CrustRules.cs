@@ -11,18 +11,15 @@ namespace RoundCrumb.Core.Advice;
 /// <summary>Rules about the crust, its seal and the pan it is in.</summary>
 internal static class CrustRules
 {
-    /// <summary>Longer than this an unsealed rolled shell goes soft under a wet filling.</summary>
-    private const double UnsealedHours = 12;
-
     private static readonly Rule Unsealed = new("unsealed", Layer.Seal, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (c.Crust.Family is not (RolledFamily or ShellFamily) || c.Crust.Seal.HoldsWater || !c.Filling.Formula.Family.Shell.Wet
-                || c.Occasion.FilledAhead <= UnsealedHours)
+        if (pie.BaseLife is not { } life || c.Occasion.FilledAhead * 60 <= life.Value.Best)
             return null;
+        var ahead = Math.Max(1, Math.Floor(life.Value.Best / 60 * 5 / 6));
         return new(
             rule, Severity.Disappoints,
-            new("The base goes soft after about {0}; this waits {1}.", Changes.Hours(UnsealedHours), Changes.Hours(c.Occasion.FilledAhead)),
+            new("The base goes soft after about {0}; this waits {1}.", life, Changes.Hours(c.Occasion.FilledAhead)),
             c.Crust.Seal == Seal.None
                 ? "Nothing keeps the filling’s water out of the crust."
                 : "Jam and crumbs only drink what comes through; they keep no water out.",
@@ -34,7 +31,7 @@ internal static class CrustRules
                         new("Seal it with yolk", "2–3 min more, a glossy base", p => p.Seal(Seal.Yolk)),
                     ]
                     : [],
-                new(new("Fill it {0} ahead instead", Changes.Hours(10)), "an earlier morning", p => p.Filled(10)),
+                new(new("Fill it {0} ahead instead", Changes.Hours(ahead)), "an earlier morning", p => p.Filled(ahead)),
             ]);
     });
 

@@ -195,7 +195,7 @@ internal static class FillingRules
         var nearest = double.MaxValue;
         for (var percent = 50; percent <= 200; percent += 5)
         {
-            var away = Math.Abs(formula.Family.Scale.Of(formula, percent / 100.0) - formula.Family.Aim);
+            var away = Math.Abs(formula.Family.Scale.Of(formula, percent / 100.0) + pie.SetShift - formula.Family.Aim);
             if (away < nearest - 1e-9)
                 (nearest, best) = (away, percent / 100.0);
         }

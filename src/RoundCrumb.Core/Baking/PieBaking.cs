@@ -1,6 +1,7 @@
 using System.Collections.Concurrent;
 using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.HeatFlow;
@@ -67,29 +68,35 @@ public static class PieBakings
         var heat = new Worked<OvenCelsius>(
             "filled-oven", "Oven for the filled shell", new(bake.Heat.Usual), "the filling's own heat", bake.Heat);
         var curve = pie.BakingAt();
-        var minutes = curve?.OutAt is { } outAt ? Worked(pie, bake, heat, outAt) : Practice(bake, heat);
-        var chain = new List<Adjustment>(1);
-        if (pie.Card.Load.SlowedBy is { } slowed)
+        Constant?[] links =
+        [
+            pie.Card.Load.SlowedBy,
+            pie.Corrections.Of(CorrectionKey.BakeMinutes(nameof(StageKind.Filled), family.Id, pie.Card.Setting.Oven.Id)),
+        ];
+        var factors = links.OfType<Constant>().ToList();
+        var first = factors.Count == 0 ? BakeId : BakeId + "-one-shelf";
+        var minutes = curve?.OutAt is { } outAt ? Worked(pie, bake, heat, outAt, first) : Practice(bake, heat, first);
+        var table = minutes.Value;
+        var chain = new List<Adjustment>(factors.Count);
+        foreach (var factor in factors)
         {
+            // The last link is the figure itself; those before it open from it.
+            var id = chain.Count == factors.Count - 1 ? BakeId : FormattableString.Invariant($"{BakeId}-{chain.Count + 1}");
             minutes = new(
-                BakeId, "Bake the filled shell", (minutes.Value * slowed.Usual).InWholeMinutes(),
-                "minutes of one shelf × what further shelves add", Term.Of(minutes), slowed);
-            chain.Add(new(slowed.Name, new(slowed.Usual, slowed.Dimension), slowed.Reason, minutes));
+                id, "Bake the filled shell", (minutes.Value * factor.Usual).InWholeMinutes(), "the minutes before × " + factor.Name,
+                Term.Of(minutes), factor);
+            chain.Add(new(factor.Name, new(factor.Usual, factor.Dimension), factor.Reason, minutes));
         }
 
-        var stage = new BakeStage(StageKind.Filled, heat, minutes, false, bake.Cue)
-        {
-            Table = chain.Count > 0 ? minutes.Value * (1 / pie.Card.Load.SlowedBy!.Usual) : minutes.Value,
-            Chain = chain,
-        };
+        var stage = new BakeStage(StageKind.Filled, heat, minutes, false, bake.Cue) { Table = table, Chain = chain };
         return new(stage, curve?.OutAt is null ? null : curve, TakeOutOf(family, curve), ShieldOf(pie, bake, minutes.Value));
     }
 
-    private static Worked<MinuteRange> Worked(Assessment pie, FillingBake bake, Worked<OvenCelsius> heat, double outAt)
+    private static Worked<MinuteRange> Worked(Assessment pie, FillingBake bake, Worked<OvenCelsius> heat, double outAt, string id)
     {
         var family = pie.Composition.Filling.Formula.Family;
         return new(
-            pie.Card.Load.SlowedBy is null ? BakeId : BakeId + "-one-shelf", "Bake the filled shell",
+            id, "Bake the filled shell",
             HeatBand.Of(outAt, false).InWholeMinutes(),
             $"heat through the {pie.Composition.Pan.Name} and its crust, until the rack will bring the middle to done; a fifth less to a "
                 + "third more",
@@ -104,8 +111,8 @@ public static class PieBakings
     }
 
     /// <summary>As practice has it, for what is too deep, or too thin, for a sum.</summary>
-    private static Worked<MinuteRange> Practice(FillingBake bake, Worked<OvenCelsius> heat) => new(
-        BakeId, "Bake the filled shell", MinuteRange.Between(bake.Low.Usual, bake.High.Usual),
+    private static Worked<MinuteRange> Practice(FillingBake bake, Worked<OvenCelsius> heat, string id) => new(
+        id, "Bake the filled shell", MinuteRange.Between(bake.Low.Usual, bake.High.Usual),
         "the family's minutes: this filling is too deep or too thin for a sum, so go by the look of it", bake.Low, bake.High,
         Term.Of(heat));
 

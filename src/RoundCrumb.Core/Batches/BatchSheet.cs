@@ -1,7 +1,6 @@
 using System.Globalization;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
-using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Pairing;
 using RoundCrumb.Core.Quantities;
@@ -147,7 +146,7 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
         new IWorked[] { Serving.Slices }.Concat(Parts.SelectMany(p => p.Lines.Select(l => (IWorked)l.Mass).Append(p.Total)))
         .Concat(Shopping.Of(this).Select(p => (IWorked)p.Mass))
         .Concat(Pie.Chain.Steps.SelectMany((step, i) => new IWorked[] { step.HandsFigure(i), step.WaitFigure(i) }))
-        .Concat(Pie.FiguresWithTimes()).Concat(Firmness.Of(Pie.Composition.Filling.Formula, Pie.Composition.Filling.Setter).Figures())
+        .Concat(Pie.FiguresWithTimes()).Concat(Pie.Firmness.Figures())
             .Concat(Pie.StandInFigures());
 
     /// <summary>How the pies come to the table.</summary>

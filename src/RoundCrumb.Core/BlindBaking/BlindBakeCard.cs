@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.HeatFlow;
@@ -94,6 +95,9 @@ public sealed record BakeStage(StageKind Kind, Worked<OvenCelsius>? Heat, Worked
 /// <param name="Need">What goes in.</param>
 public sealed record BakeSetting(Oven Oven, int Pies, ShellNeed Need)
 {
+    /// <summary>What this kitchen has learned.</summary>
+    public CorrectionSet Corrections => Oven.Corrections;
+
     /// <summary>One, for a cream pie, in an ordinary oven.</summary>
     public static BakeSetting Usual { get; } = new(Oven.Plain, 1, FillingFamilies.StarchCustard.Shell);
 }
@@ -153,7 +157,7 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
                 choice, pan, lined, s, load, BlindBakeConstants.SteadyOven, BlindBakeConstants.SteadyWeighted,
                 s.Need.Bake is ShellBake.Part ? BlindBakeConstants.SteadyOpenPart : BlindBakeConstants.SteadyOpen,
                 "A moderate oven throughout gives an even colour and shrinks least."),
-            Treatment.Baked => Crumb(choice, pan, load),
+            Treatment.Baked => Crumb(choice, pan, s, load),
             Treatment.Ready => Bought(choice),
             _ => Chilled(choice),
         };
@@ -175,12 +179,14 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
         var stages = new List<BakeStage>(4)
         {
             Stage(
-                "bake-weighted", StageKind.Weighted, "Weighted bake", heat, weighted, factors,
+                "bake-weighted", StageKind.Weighted, "Weighted bake", heat, weighted,
+                Learned(factors, StageKind.Weighted, choice, setting),
                 choice.Frozen ? FromFrozen(choice, pan, oven) : null) with
             {
                 Weighted = true, Cue = "edge set and matt, paper lifts clean", Hands = "paper in, weights to the rim",
             },
-            Stage("bake-open", StageKind.Open, part ? "Open bake, for a part bake" : "Open bake", heat, open, factors, null) with
+            Stage("bake-open", StageKind.Open, part ? "Open bake, for a part bake" : "Open bake", heat, open,
+                Learned(factors, StageKind.Open, choice, setting), null) with
             {
                 Cue = part
                     ? "dry and blond; press a puffed base down with a spoon"
@@ -220,14 +226,15 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
         };
     }
 
-    private static BlindBakeCard Crumb(CrustChoice choice, Pan pan, OvenLoad load)
+    private static BlindBakeCard Crumb(CrustChoice choice, Pan pan, BakeSetting setting, OvenLoad load)
     {
         var heat = new Worked<OvenCelsius>(
             "oven", "Oven", new(BlindBakeConstants.CrumbOven.Usual), "the usual heat for crumb", BlindBakeConstants.CrumbOven);
         var stages = new List<BakeStage>(3)
         {
             Stage(
-                "bake-open", StageKind.Crumb, "Bake", heat, BlindBakeConstants.CrumbBake, Factors(choice, pan, load, rolled: false), null)
+                "bake-open", StageKind.Crumb, "Bake", heat, BlindBakeConstants.CrumbBake,
+                Learned(Factors(choice, pan, load, rolled: false), StageKind.Crumb, choice, setting), null)
                 with
                 {
                     Cue = "smells toasted, edge a shade darker, firm when cool",
@@ -291,6 +298,12 @@ public sealed record BlindBakeCard(Treatment Treatment, IReadOnlyList<BakeStage>
             { Hands = seal.Melts ? "brush it on the cold shell" : "spread it as the filling goes in" });
         }
     }
+
+    /// <summary>The same with what this kitchen has learned of the stage, as a link of its own.</summary>
+    private static List<Constant> Learned(List<Constant> factors, StageKind stage, CrustChoice choice, BakeSetting setting) =>
+        setting.Corrections.Of(CorrectionKey.BakeMinutes(stage.ToString(), choice.Family.Id, setting.Oven.Id)) is { } here
+            ? [.. factors, here]
+            : factors;
 
     /// <summary>What this shell's minutes are multiplied by, with reasons; a factor of one is left out.</summary>
     private static List<Constant> Factors(CrustChoice choice, Pan pan, OvenLoad load, bool rolled)

@@ -1,5 +1,6 @@
 using System.Diagnostics.CodeAnalysis;
 using System.Globalization;
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
@@ -83,10 +84,22 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
                 ? Pile.Of<string>()
                 : new(field(KnownRules)!.Split(',').Where(IsName).Distinct().Take(40)),
             Oven = oven,
+            Corrections = ReadLearned(),
             Over = ReadOver(),
             Under = ReadUnder(Math.Max(0, pan.Depth.Value - thick.Value - line.Value)),
         };
         return new(composition.Settled(), _troubles);
+    }
+
+    /// <summary>What the kitchen had learned then; where nobody knows that any more, what it knows now.</summary>
+    private CorrectionSet? ReadLearned()
+    {
+        if (field(Learned) is not { Length: > 0 } typed)
+            return null;
+        if (int.TryParse(typed, NumberStyles.None, CultureInfo.InvariantCulture, out var number) && book.Learned(number) is { } then)
+            return then;
+        Say(Learned, typed, "What the kitchen had learned then is not known here; it is worked out with what it knows now.");
+        return null;
     }
 
     /// <summary>

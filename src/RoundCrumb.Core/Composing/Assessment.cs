@@ -1,5 +1,6 @@
 using System.Collections.Concurrent;
 using RoundCrumb.Core.BlindBaking;
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
@@ -26,6 +27,7 @@ public sealed class Assessment
         Composition = composition;
         Kitchen = kitchen;
         Pies = pies;
+        Corrections = composition.Corrections ?? kitchen.Corrections;
         var pan = composition.Pan;
         Lined = composition.Lined;
 
@@ -37,11 +39,12 @@ public sealed class Assessment
             Term.Given("lining on the wall", composition.Crust.WallThickness),
             Term.Given("it stands", new Millimetres(Lined.LiningHeight)));
 
-        Crust = CrustSums.Of(composition.Crust, pan);
+        Crust = CrustSums.Of(composition.Crust, pan, Corrections);
         Card = BlindBakeCard.For(
-            composition.Crust, pan, Lined, new(composition.Oven ?? kitchen.Oven, pies, composition.Filling.Formula.Family.Shell));
-        Yield = FillingYield.Of(composition.Filling.Formula, composition.Filling.Setter);
-        Layers = LayerSums.Of(composition.Under, Lined);
+            composition.Crust, pan, Lined,
+            new((composition.Oven ?? kitchen.Oven) with { Corrections = Corrections }, pies, composition.Filling.Formula.Family.Shell));
+        Yield = FillingYield.Of(composition.Filling.Formula, composition.Filling.Setter, Corrections);
+        Layers = LayerSums.Of(composition.Under, Lined, Corrections);
         var taken = new Millilitres(Layers.Sum(l => l.Takes.Value.Value));
         Fit = FitOf(composition.Filling, taken);
 
@@ -77,7 +80,8 @@ public sealed class Assessment
             "surface", "Surface to cover", Lined.SurfaceAt(depth), "the area inside the crust, at the filling's top",
             Term.Of(FilledDepth), Term.Given("width there", new Millimetres(2 * Lined.HalfAt(depth))));
         var half = Lined.HalfAt(depth);
-        Toppings = [.. composition.Toppings.Select((t, i) => ToppingSums.Of(t, surface, pan.Inside, half, i == 0 ? "" : $"on{i + 1}-")!)];
+        Toppings = [.. composition.Toppings.Select((t, i) =>
+            ToppingSums.Of(t, surface, pan.Inside, half, i == 0 ? "" : $"on{i + 1}-", Corrections)!)];
         SurfaceHalf = half;
         WhitesLeft = Whites();
         if (composition.Filling.Formula.Family.Rise is { } rise)
@@ -110,6 +114,36 @@ public sealed class Assessment
 
     /// <summary>How many of it.</summary>
     public int Pies { get; }
+
+    /// <summary>
+    /// What this kitchen's own bakes say better than the book: as it stands, or as it stood when the address was written.
+    /// </summary>
+    public CorrectionSet Corrections { get; }
+
+    /// <summary>How long its base stays firm under its filling; none where a seal or a dry filling leaves it so.</summary>
+    public Worked<MinuteRange>? BaseLife
+    {
+        get
+        {
+            var c = Composition;
+            if (c.Crust.Family is not (RolledFamily or ShellFamily) || c.Crust.Seal.HoldsWater || !c.Filling.Formula.Family.Shell.Wet)
+                return null;
+            var here = Corrections.Of(CorrectionKey.BaseLife(c.Crust.Family.Id, c.Crust.Seal.Id, c.Filling.Formula.Family.Id));
+            var book = CrustConstants.UnsealedLife;
+            return new(
+                "base-life", "The base stays firm for", MinuteRange.Of(book.Usual * (here?.Usual ?? 1)),
+                here is null ? "an unsealed base under a wet filling" : "an unsealed base under a wet filling × how long it lasts here",
+                [book, .. here is null ? Array.Empty<Term>() : [here]]);
+        }
+    }
+
+    /// <summary>How soft and how firm the filling can be made by its setter alone.</summary>
+    public Firmness Firmness => Firmness.Of(
+        Composition.Filling.Formula, Composition.Filling.Setter, SetShift);
+
+    /// <summary>What this kitchen's own bakes add to the set index.</summary>
+    public double SetShift => Composition.Filling.Formula.Family.Scale.ShiftOf(
+        Corrections.Of(CorrectionKey.SetShift(Composition.Filling.Formula.Family.Id, Composition.Filling.Formula.Id)));
 
     /// <summary>The pan with its crust in it.</summary>
     public LinedPan Lined { get; }
@@ -205,7 +239,7 @@ public sealed class Assessment
             PanVolume, PanBase, PanWall, PanTop, PanRim, LinedVolume,
             Yield.Weighed, Yield.Volume, Yield.Mass, Yield.SetIndex, Yield.Sugars, Yield.Juice,
             Fit.Needed, Fit.LineDepth, Fit.RunsOver, Fit.Fills, FilledDepth, FilledEach, FilledMass, LeftOver, LeftOverMass, PotMass,
-            WhitesLeft, Risen, Yield.Reducing,
+            WhitesLeft, Risen, Yield.Reducing, BaseLife,
         ];
         var options = new[] { Fit.Exact, Fit.Below, Fit.Above, Fit.Chosen }.OfType<BatchOption>().Distinct()
             .SelectMany(o => new IWorked[] { o.Scale, o.Volume, o.Difference, o.DepthDifference, o.Stands });

@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
@@ -52,6 +53,9 @@ public sealed record Composition(Pan Pan, CrustChoice Crust, FillingChoice Filli
 {
     /// <summary>The oven that this pie says; none for the kitchen's usual one.</summary>
     public Oven? Oven { get; init; }
+
+    /// <summary>What the kitchen had learned when its address was written; none for what it knows now.</summary>
+    public CorrectionSet? Corrections { get; init; }
 
     /// <summary>What lies under the filling, from the base up.</summary>
     public Pile<LayerChoice> Under { get; init; } = Pile.Of<LayerChoice>();

@@ -139,6 +139,9 @@ public static partial class CompositionAddress
     /// <summary>Rules that the baker knows about and does not want to be told again.</summary>
     public const string KnownRules = "known";
 
+    /// <summary>What the kitchen had learned when the address was written, by number.</summary>
+    public const string Learned = "learned";
+
     /// <summary>What a pan of the baker's own is called that has no name.</summary>
     public const string OwnPanName = "Your own pan";
 
@@ -154,7 +157,7 @@ public static partial class CompositionAddress
         PanField, OwnTop, OwnBase, OwnDepth, OwnLength, OwnCorner, OwnWater, OwnName, OwnKind, OwnMaterial, CrustField, Thickness, Height,
         WallThick, BinderField, Browned, Frozen, Unchilled, Bake, EdgeField, SealField, OvenField,
         FillingField, Make, Line, Firmness, ToppingField, Cream, Ahead, Topped, NoOven, Vegetarian, NoAlcohol, NoRawEgg, OnTable,
-        KnownRules, Was, .. Needs.Groups.Select(g => g.Field), .. MoreFields,
+        KnownRules, Learned, Was, .. Needs.Groups.Select(g => g.Field), .. MoreFields,
     ];
 
     internal static readonly (Treatment Value, string Name)[] Treatments =
@@ -276,6 +279,8 @@ public static partial class CompositionAddress
             Add(OnTable, Number(c.Occasion.OnTable));
         if (c.Known.Count > 0)
             Add(KnownRules, string.Join(',', c.Known));
+        if (c.Corrections is { } learned)
+            Add(Learned, learned.Number.ToString(CultureInfo.InvariantCulture));
         return s.ToString();
 
         void Add(string name, string value)

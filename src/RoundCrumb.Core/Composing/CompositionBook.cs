@@ -13,7 +13,8 @@ public static class CompositionBook
         var shipped = PartBook.Shipped;
         var isShipped = shipped.Crust(c.Crust.Family.Id) == c.Crust.Family && c.Fillings.All(f => shipped.Filling(f.Id) == f)
             && c.Toppings.All(t => t.Topping.Id == ToppingBook.Held.Id || shipped.Topping(t.Topping.Id) == t.Topping)
-                && (c.Oven is null || c.Oven == Oven.Plain);
-        return isShipped ? shipped : PartBook.ShippedWith(c.Crust.Family, c.Fillings, c.Toppings.Select(t => t.Topping), c.Oven);
+                && (c.Oven is null || c.Oven == Oven.Plain) && c.Corrections is null;
+        return isShipped ? shipped : PartBook.ShippedWith(c.Crust.Family, c.Fillings, c.Toppings.Select(t => t.Topping), c.Oven)
+            .With(c.Corrections is null ? [] : [c.Corrections]);
     }
 }

@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Pans;
@@ -173,7 +174,7 @@ public sealed record CrumbFamily(
     }
 
     /// <inheritdoc/>
-    public override CrustSums SumsFor(CrustChoice choice, Pan pan)
+    public override CrustSums SumsFor(CrustChoice choice, Pan pan, CorrectionSet corrections)
     {
         var baseArea = pan.Inside.BaseArea;
         var wallArea = pan.Inside.UpTo(choice.Height.Value).WallArea * pan.WallFactor;
@@ -210,9 +211,14 @@ public sealed record CrumbFamily(
         var held = melted <= 0 ? null : new Worked<Grams>(
             "fat-held-back", "Fat to hold back", new Grams(melted) * CrustConstants.FatHeldBack.Usual,
             "fat × the share held back", Term.Given("fat", new Grams(melted)), CrustConstants.FatHeldBack);
+        var here = Crumb is null ? null : corrections.Of(CorrectionKey.OfIngredient(CorrectionKind.BiscuitWeight, Crumb.Id));
         var biscuits = crushed <= 0 || BiscuitMass.Usual <= 0 ? null : new Worked<Number>(
-            "biscuits", "Biscuits to crush", new(Math.Ceiling((crushed / BiscuitMass.Usual) - 1e-9)),
-            "crumbs ÷ one biscuit, rounded up", Term.Given("biscuit crumbs", new Grams(crushed)), BiscuitMass);
+            "biscuits", "Biscuits to crush", new(Math.Ceiling((crushed / (BiscuitMass.Usual * (here?.Usual ?? 1))) - 1e-9)),
+            "crumbs ÷ one biscuit, rounded up",
+            [
+                Term.Given("biscuit crumbs", new Grams(crushed)), BiscuitMass,
+                .. here is null ? Array.Empty<Term>() : [Term.FromConstant(here)],
+            ]);
         var away = browned <= 0 ? null : new Worked<Grams>(
             "browned-away", "Boils off as it browns", new Grams(browned) * CrustConstants.BrownedAway.Usual,
             "butter × what it loses", Term.Given("butter", new Grams(browned)), CrustConstants.BrownedAway);

@@ -1,4 +1,5 @@
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Crusts;
 
@@ -42,6 +43,9 @@ public sealed record CrustChoice(CrustFamily Family, Millimetres Thickness, Mill
     /// <summary>True when a rolled shell is baked as it is lined, without a chill; of no meaning for a frozen one.</summary>
     public bool Unchilled { get; init; }
 
+    /// <summary>How its lined shell is cooled; a frozen one is never unchilled.</summary>
+    public ShellChill Chill => Frozen ? ShellChill.Frozen : Unchilled ? ShellChill.Unchilled : ShellChill.Chilled;
+
     /// <summary>True when it spends time in the oven.</summary>
     public bool IsBaked => Treatment is not (Treatment.Chilled or Treatment.Ready);
 
@@ -50,4 +54,32 @@ public sealed record CrustChoice(CrustFamily Family, Millimetres Thickness, Mill
 
     /// <summary>How thick a pressed crumb stands against the wall unless the baker says.</summary>
     public Millimetres UsualWall => new(Math.Min(Thickness.Value, CrustConstants.CrumbWall.Usual));
+}
+
+/// <summary>How a lined shell was cooled before it went into the oven.</summary>
+public enum ShellChill
+{
+    /// <summary>In the fridge.</summary>
+    Chilled,
+
+    /// <summary>In the freezer.</summary>
+    Frozen,
+
+    /// <summary>Not at all.</summary>
+    Unchilled,
+}
+
+/// <summary>What is known of each way.</summary>
+public static class ShellChills
+{
+    extension(ShellChill chill)
+    {
+        /// <summary>By how much a shell shrinks down the wall, mm.</summary>
+        public Constant Shrinks => chill switch
+        {
+            ShellChill.Chilled => CrustConstants.ShrinksChilled,
+            ShellChill.Frozen => CrustConstants.ShrinksFrozen,
+            ShellChill.Unchilled => CrustConstants.ShrinksUnchilled,
+        };
+    }
 }

@@ -67,6 +67,14 @@ public static class CrustConstants
     public static readonly Constant BakedShell = new(
         "baked shell airtight", 36 * 60, 24 * 60, 48 * 60, Dimension.Time, "Crisp until the air gets at it.");
     public static readonly Constant CrumbShell = Hours("crumb shell covered, cold", 48, "It drinks damp after that.");
+    public static readonly Constant UnsealedLife = new(
+        "an unsealed base under a wet filling", 12 * 60, 8 * 60, 16 * 60, Dimension.Time, "Longer, and it goes soft.");
+    public static readonly Constant ShrinksChilled = new(
+        "a chilled shell shrinks by", 2, 1, 4, Dimension.Length, "Down the wall, where it was rested half an hour or more.");
+    public static readonly Constant ShrinksFrozen = new(
+        "a frozen shell shrinks by", 1, 0, 2, Dimension.Length, "Down the wall; hard dough sets before it can pull back.");
+    public static readonly Constant ShrinksUnchilled = new(
+        "a shell that was not rested shrinks by", 5, 3, 8, Dimension.Length, "Down the wall: what was stretched pulls back.");
     public static readonly Constant FreezeShell = new(
         "freezing a lined shell", 18, 15, 20, Dimension.Time, "Hard right through; a frozen shell shrinks least.");
 

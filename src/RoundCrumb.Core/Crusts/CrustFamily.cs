@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Pans;
@@ -103,7 +104,8 @@ public abstract record CrustFamily(string Id, string Name, string For, IReadOnly
     /// <summary>What one of it weighs and how large it is rolled, for a pan.</summary>
     /// <param name="choice">The crust as it was chosen; of this family.</param>
     /// <param name="pan">The pan.</param>
-    public abstract CrustSums SumsFor(CrustChoice choice, Pan pan);
+    /// <param name="corrections">What this kitchen has learned.</param>
+    public abstract CrustSums SumsFor(CrustChoice choice, Pan pan, CorrectionSet corrections);
 
     /// <summary>What is done until it lies in its pan and waits for the oven, or for its filling.</summary>
     /// <param name="making">What is made.</param>

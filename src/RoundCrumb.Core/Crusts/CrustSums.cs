@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
@@ -60,15 +61,23 @@ public sealed record CrustSums(
     /// <summary>The disc or sheet alone, before rolling and trimming; none for what is not rolled.</summary>
     public Worked<Grams>? Cut { get; init; }
 
+    /// <summary>By how much the shell shrinks down the wall as it bakes; none for what is not rolled.</summary>
+    public Worked<Millimetres>? Shrinks { get; init; }
+
     /// <summary>How many bought sheets line the pan; none for a dough that is made.</summary>
     public BoughtSheets? Sheets { get; init; }
 
     /// <summary>Every figure that can be opened but the lines.</summary>
     public IEnumerable<IWorked> Figures() =>
         (
-            (IWorked?[])[Total, Disc, SheetLength, Cut, Offcuts, HeldBack, Biscuits, BrownedAway, Laid?.Count, Laid?.Gaps, Sheets?.Count])
+            (IWorked?[])[Total, Disc, SheetLength, Cut, Offcuts, HeldBack, Biscuits, BrownedAway, Laid?.Count, Laid?.Gaps, Sheets?.Count,
+                Shrinks])
             .OfType<IWorked>();
 
     /// <summary>The sums for a crust in a pan.</summary>
-    public static CrustSums Of(CrustChoice choice, Pan pan) => choice.Family.SumsFor(choice, pan);
+    /// <param name="choice">The crust as it was chosen.</param>
+    /// <param name="pan">The pan.</param>
+    /// <param name="corrections">What this kitchen has learned; the book where there is none.</param>
+    public static CrustSums Of(CrustChoice choice, Pan pan, CorrectionSet? corrections = null) =>
+        choice.Family.SumsFor(choice, pan, corrections ?? CorrectionSet.Book);
 }

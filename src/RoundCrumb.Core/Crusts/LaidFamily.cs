@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Pans;
@@ -76,7 +77,7 @@ public sealed record LaidFamily(
     }
 
     /// <inheritdoc/>
-    public override CrustSums SumsFor(CrustChoice choice, Pan pan)
+    public override CrustSums SumsFor(CrustChoice choice, Pan pan, CorrectionSet corrections)
     {
         var laid = LaidBiscuits.Of(this, choice, pan);
         var whole = laid.Count.Value.Value * Biscuit.GramsEach;

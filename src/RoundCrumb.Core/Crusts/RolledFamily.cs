@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Pans;
@@ -207,7 +208,7 @@ public sealed record RolledFamily(
     }
 
     /// <inheritdoc/>
-    public override CrustSums SumsFor(CrustChoice choice, Pan pan)
+    public override CrustSums SumsFor(CrustChoice choice, Pan pan, CorrectionSet corrections)
     {
         var wall = pan.Inside.UpTo(choice.Height.Value);
         var allowance = CrustConstants.Allowance(choice.Edge);
@@ -243,19 +244,33 @@ public sealed record RolledFamily(
             sheet is null ? "dough to mix − the disc itself" : "dough to mix − the sheet itself",
             Term.Of(total), Term.Of(itself));
 
-        var flour = total.Value * (1 / TotalOfFlour);
+        // Flour that drinks more gets more water, and the whole is as much as before.
+        var drinks = corrections.Of(CorrectionKey.DoughWater(Id));
+        Constant Percent(DoughPart part) => drinks is not null && part.Ingredient.Is(Traits.PlainWater)
+            ? part.Percent with { Usual = part.Percent.Usual * drinks.Usual }
+            : part.Percent;
+        var ofFlour = Dough.Sum(d => Percent(d).Usual);
+        var flour = total.Value * (1 / ofFlour);
         var lines = new WeighedLine[Dough.Count];
         var keys = WeighedLine.Keys([.. Dough.Select(d => d.Ingredient)]);
         for (var i = 0; i < lines.Length; i++)
         {
             var part = Dough[i];
             lines[i] = new(part.Ingredient, new Worked<Grams>(
-                "crust-" + keys[i], part.Ingredient.Name, flour * part.Percent.Usual,
+                "crust-" + keys[i], part.Ingredient.Name, flour * Percent(part).Usual,
                 "dough to mix ÷ all the percentages together × its own percentage",
-                Term.Of(total), Term.Given("all the percentages together", TotalOfFlour, Dimension.Share), part.Percent), part.Note)
+                [
+                    Term.Of(total), Term.Given("all the percentages together", ofFlour, Dimension.Share), Percent(part),
+                    .. drinks is not null && part.Ingredient.Is(Traits.PlainWater)
+                        ? [Term.FromConstant(drinks)]
+                        : Array.Empty<Term>(),
+                ]), part.Note)
             {
                 StopInside = part.Ingredient.Is(Traits.PlainWater) && part.Percent.Low < part.Percent.High
-                    ? new(flour.Value * part.Percent.Usual, Dimension.Mass, flour.Value * part.Percent.Low, flour.Value * part.Percent.High)
+                    ? new(
+                        flour.Value * Percent(part).Usual, Dimension.Mass,
+                        Math.Min(flour.Value * part.Percent.Low, flour.Value * Percent(part).Usual),
+                        Math.Max(flour.Value * part.Percent.High, flour.Value * Percent(part).Usual))
                     : null,
             };
         }
@@ -264,8 +279,20 @@ public sealed record RolledFamily(
         {
             SheetLength = sheet,
             Cut = itself,
+            Shrinks = ShrinksBy(choice, corrections),
             Sheets = Sheet is { } bought ? BoughtSheets.For(bought, disc, sheet, total, 1) : null,
         };
+    }
+
+    /// <summary>A shell shrinks by how it was cooled, and by the hand that rolled it; never by less than nothing.</summary>
+    private Worked<Millimetres> ShrinksBy(CrustChoice choice, CorrectionSet corrections)
+    {
+        var book = choice.Chill.Shrinks;
+        var here = corrections.Of(CorrectionKey.Shrinkage(Id, choice.Chill.ToString()));
+        return new(
+            "shrinks", "It shrinks down the wall by", new(Math.Max(0, book.Usual + (here?.Usual ?? 0))),
+            here is null ? "as it was cooled" : "as it was cooled + what it does here",
+            [book, .. here is null ? Array.Empty<Term>() : [here]]);
     }
 }
 

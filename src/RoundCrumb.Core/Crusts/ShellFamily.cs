@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
@@ -68,7 +69,7 @@ public sealed record ShellFamily(
     public override IEnumerable<CrustStep> Method(CrustMaking making) => [];
 
     /// <inheritdoc/>
-    public override CrustSums SumsFor(CrustChoice choice, Pan pan)
+    public override CrustSums SumsFor(CrustChoice choice, Pan pan, CorrectionSet corrections)
     {
         var total = new Worked<Grams>(
             "bought-shell", "One bought shell", new(Shell.GramsEach), "from the packet",

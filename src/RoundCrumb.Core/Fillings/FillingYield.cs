@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Cutting;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
@@ -50,10 +51,13 @@ public sealed record FillingYield(
     /// <summary>The yield of a formula.</summary>
     /// <param name="formula">As written.</param>
     /// <param name="setter">How much of the written setter goes in: 1 leaves it, 0.8 is silkier, 1.2 firmer.</param>
-    public static FillingYield Of(FillingFormula formula, double setter)
+    /// <param name="corrections">What this kitchen has learned; the book where there is none.</param>
+    public static FillingYield Of(FillingFormula formula, double setter, CorrectionSet? corrections = null)
     {
+        var known = corrections ?? CorrectionSet.Book;
         double weighed = 0, volume = 0, steeped = 0, sugars = 0, juice = 0, sets = 0, against = 0, reduced = 0, spirit = 0;
         var scale = formula.Family.Scale;
+        var here = known.Of(CorrectionKey.Yield(formula.Family.Id, formula.Id));
         var volumes = new Term[formula.Lines.Count + 2];
         var masses = new Term[formula.Lines.Count];
         for (var i = 0; i < formula.Lines.Count; i++)
@@ -61,7 +65,7 @@ public sealed record FillingYield(
             var line = formula.Lines[i];
             var g = formula.GramsOf(line, setter);
             var kept = g * KeptOf(line);
-            var ml = VolumeOf(line, g);
+            var ml = VolumeOf(line, g, known);
             volumes[i] = Term.Given(line.Ingredient.Name, ml, Dimension.Volume);
             masses[i] = Term.Given(line.Ingredient.Name, kept, Dimension.Mass);
             volume += ml;
@@ -89,21 +93,23 @@ public sealed record FillingYield(
         var method = 1 - family.MethodLoss.Usual;
         var pot = 1 - family.PotLoss.Usual;
         var yield = new Worked<Millilitres>(
-            "yield", "One batch as written gives", new(volume * method * pot),
-            "all volumes in the mixture added up, − what simmers away, − what stays in the pot", volumes);
+            "yield", "One batch as written gives", new(volume * method * pot * (here?.Usual ?? 1)),
+            "all volumes in the mixture added up, − what simmers away, − what stays in the pot" + (here is null ? "" : TimesHere),
+            [.. volumes, .. Here(here)]);
 
         var inPot = new Worked<Grams>(
             "weighed", "One batch as written weighs", new(weighed), "all lines added up; what is strained out does not count",
             masses);
-        var mass = MassOf(inPot, volume * family.MethodLoss.Usual, steeped * FillingConstants.SteepedDrinks.Usual, family.PotLoss);
+        var mass = MassOf(inPot, volume * family.MethodLoss.Usual, steeped * FillingConstants.SteepedDrinks.Usual, family.PotLoss, here);
         var juiceShare = new Worked<Share>(
             "juice", "Sharp juice", new(juice / weighed), "juice ÷ all that is weighed", Term.Given("juice", new Grams(juice)),
             Term.Of(inPot));
-        var index = scale.Of(formula, setter);
+        var shift = known.Of(CorrectionKey.SetShift(family.Id, formula.Id));
+        var index = scale.Of(formula, setter) + scale.ShiftOf(shift);
         var band = CutBands.Of(family.Bands, index);
         var bandFrom = Term.Given($"{band.Name} from", band.From, Dimension.Count);
         var bandTo = Term.Given("and the next band from", CutBands.EndOf(family.Bands, band) ?? band.From, Dimension.Count);
-        var set = SetOf(scale, index, sets, against, juiceShare, spirit / weighed, bandFrom, bandTo);
+        var set = SetOf(scale, index, sets, against, juiceShare, spirit / weighed, shift, bandFrom, bandTo);
 
         return new(
             inPot, yield, mass, set, band,
@@ -126,20 +132,30 @@ public sealed record FillingYield(
     ];
 
     /// <summary>What leaves the pot by weight: all that is weighed, less grams of steam and what leaves carry off.</summary>
-    private static Worked<Grams> MassOf(Worked<Grams> inPot, double steamed, double carried, Constant potLoss) => new(
-        "yield-mass", "Filling from the pot, by weight", new((inPot.Value.Value - steamed - carried) * (1 - potLoss.Usual)),
-        "(weighed − steam at 1 g/ml − liquid carried off by leaves) × what leaves the pot",
-        Term.Of(inPot), Term.Given("steam", new Grams(steamed)), Term.Given("carried off by leaves", new Grams(carried)), potLoss);
+    private static Worked<Grams> MassOf(Worked<Grams> inPot, double steamed, double carried, Constant potLoss, Constant? here) => new(
+        "yield-mass", "Filling from the pot, by weight",
+        new((inPot.Value.Value - steamed - carried) * (1 - potLoss.Usual) * (here?.Usual ?? 1)),
+        "(weighed − steam at 1 g/ml − liquid carried off by leaves) × what leaves the pot" + (here is null ? "" : TimesHere),
+        [
+            Term.Of(inPot), Term.Given("steam", new Grams(steamed)), Term.Given("carried off by leaves", new Grams(carried)), potLoss,
+            .. Here(here),
+        ]);
+
+    private const string TimesHere = ", × what this kitchen gets of it";
+
+    private static Term[] Here(Constant? here) => here is null ? [] : [Term.FromConstant(here)];
 
     /// <summary>The set index, with what weakens it.</summary>
     private static Worked<Number> SetOf(
-        SetScale scale, double index, double sets, double against, Worked<Share> juiceShare, double spirit, Term bandFrom, Term bandTo)
+        SetScale scale, double index, double sets, double against, Worked<Share> juiceShare, double spirit, Constant? shift, Term bandFrom,
+        Term bandTo)
     {
         var weakened = scale == SetScale.Gelatine && juiceShare.Value.Value > FillingConstants.StrongAcid.Usual;
         var spirited = scale == SetScale.Gelatine && spirit >= FillingConstants.Spirit.Usual;
         return new(
             "set", "Set index", new(index),
-            scale.Words + (weakened ? " × weakening by strong acid" : "") + (spirited ? " × weakening by spirit" : ""),
+            scale.Words + (weakened ? " × weakening by strong acid" : "") + (spirited ? " × weakening by spirit" : "")
+                + (shift is null ? "" : " + how it sets in this kitchen × the width of a clean slice’s band"),
             [
                 Term.Given("what sets", new Grams(sets)), Term.Given(scale.Base, new Grams(against)),
                 .. scale.Constants.Select(Term.FromConstant),
@@ -148,6 +164,9 @@ public sealed record FillingYield(
                 .. spirited
                     ? [Term.Given("alcohol", spirit, Dimension.Share), FillingConstants.SpiritWeakens]
                     : Array.Empty<Term>(),
+                .. shift is null
+                    ? Array.Empty<Term>()
+                    : [Term.FromConstant(shift), Term.Given("a clean slice’s band is wide", scale.CleanWidth, Dimension.Count)],
                 bandFrom, bandTo,
             ]);
     }
@@ -160,11 +179,13 @@ public sealed record FillingYield(
         "what boils off ÷ what boils off in a minute; an estimate", Term.Given("what boils off", new Millilitres(reduced)),
         FillingConstants.BoiledOff);
 
-    private static double VolumeOf(FormulaLine line, double grams) => line.GoesIn switch
+    private static double VolumeOf(FormulaLine line, double grams, CorrectionSet known) => line.GoesIn switch
     {
-        GoesIn.WhippedAndFolded => grams / line.Ingredient.BulkDensity * FillingConstants.SoftPeak.Usual * FillingConstants.Folded.Usual,
+        GoesIn.WhippedAndFolded => grams / line.Ingredient.BulkDensity * FillingConstants.SoftPeak.Usual * FillingConstants.Folded.Usual
+            * Swells(line, known),
         GoesIn.Beaten => grams * line.Ingredient.InMixture * FillingConstants.BeatenCheese.Usual,
-        GoesIn.WhippedStiff => grams / line.Ingredient.BulkDensity * FillingConstants.StiffPeak.Usual * FillingConstants.Folded.Usual,
+        GoesIn.WhippedStiff => grams / line.Ingredient.BulkDensity * FillingConstants.StiffPeak.Usual * FillingConstants.Folded.Usual
+            * Swells(line, known),
         GoesIn.WhitesFolded => grams * line.Ingredient.InMixture * FillingConstants.FrenchMeringue.Usual * FillingConstants.Folded.Usual,
         GoesIn.Ribbon => grams * line.Ingredient.InMixture * FillingConstants.Ribbon.Usual,
         GoesIn.Reduced => grams * line.Ingredient.InMixture * BoiledDownTo(line),
@@ -173,4 +194,7 @@ public sealed record FillingYield(
         GoesIn.Steeped => -grams * FillingConstants.SteepedDrinks.Usual,
         _ => grams * line.Ingredient.InMixture,
     };
+
+    private static double Swells(FormulaLine line, CorrectionSet known) =>
+        known.Of(CorrectionKey.OfIngredient(CorrectionKind.WhippedVolume, line.Ingredient.Id))?.Usual ?? 1;
 }

@@ -53,20 +53,23 @@ public sealed record Firmness(FirmnessEnd Silk, FirmnessEnd Slice, FirmnessEnd F
     /// <summary>The ends for a formula that is made with some of its setter.</summary>
     /// <param name="formula">The formula.</param>
     /// <param name="setter">How much of the written setter goes in now.</param>
-    public static Firmness Of(FillingFormula formula, double setter)
+    /// <param name="shift">What this kitchen’s own bakes add to the index.</param>
+    public static Firmness Of(FillingFormula formula, double setter, double shift = 0)
     {
         var bands = formula.Family.Bands;
         var at = bands.ToList().FindIndex(b => b.Verdict == 0);
         var (from, to) = (bands[at].From, at + 1 < bands.Count ? bands[at + 1].From : bands[at].From * 1.3);
         var below = at > 0 ? bands[at - 1].From : 0;
         var silk = bands[Math.Max(0, at - 1)].Verdict == -1 ? (below + from) / 2 : from + ((to - from) * 0.1);
-        var now = formula.Family.Scale.Of(formula, setter);
+        var now = formula.Family.Scale.Of(formula, setter) + shift;
         var step = (to - from) * Nudge;
-        return new(For(formula, silk), For(formula, from + ((to - from) * 0.85)), For(formula, now + step), For(formula, now - step));
+        return new(
+            For(formula, silk, shift), For(formula, from + ((to - from) * 0.85), shift), For(formula, now + step, shift),
+            For(formula, now - step, shift));
     }
 
     /// <summary>The setter that comes nearest to an index; in steps of one per cent.</summary>
-    private static FirmnessEnd For(FillingFormula formula, double index)
+    private static FirmnessEnd For(FillingFormula formula, double index, double shift)
     {
         var scale = formula.Family.Scale;
         var (near, far) = (Least, Most);
@@ -75,13 +78,13 @@ public sealed record Firmness(FirmnessEnd Silk, FirmnessEnd Slice, FirmnessEnd F
         for (var i = 0; i < 24; i++)
         {
             var middle = (near + far) / 2;
-            if (scale.Of(formula, middle) < index)
+            if (scale.Of(formula, middle) + shift < index)
                 near = middle;
             else
                 far = middle;
         }
 
         var setter = Math.Round(Math.Clamp((near + far) / 2, Least, Most), 2);
-        return new(setter, scale.Of(formula, setter));
+        return new(setter, scale.Of(formula, setter) + shift);
     }
 }

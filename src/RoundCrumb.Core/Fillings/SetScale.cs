@@ -229,6 +229,20 @@ public sealed record SetScale(
         77, l => l.Ingredient.Shelf is PantryShelf.Sugars && !l.Ingredient.Is(Traits.CondensedMilk), [],
         Technique.Caramel, null);
 
+    /// <summary>How wide the band of a clean slice is on this scale.</summary>
+    public double CleanWidth
+    {
+        get
+        {
+            var clean = Bands.First(b => b.Verdict == 0);
+            return (CutBands.EndOf(Bands, clean) ?? (clean.From * 1.3)) - clean.From;
+        }
+    }
+
+    /// <summary>What a correction adds to the index.</summary>
+    /// <param name="shift">In bands of a clean slice; none for nothing.</param>
+    public double ShiftOf(Constant? shift) => (shift?.Usual ?? 0) * CleanWidth;
+
     /// <summary>The index of a formula.</summary>
     /// <param name="formula">The formula.</param>
     /// <param name="setter">How much of what sets it goes in: 1 as written.</param>

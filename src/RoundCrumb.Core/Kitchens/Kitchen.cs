@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
@@ -72,6 +73,9 @@ public sealed record Kitchen(IReadOnlyList<PanPlace> Pans, IReadOnlyList<Oven> O
 
     /// <summary>How well a rack in this room takes heat, as readings here have it.</summary>
     public PlaceHeat Rack { get; init; } = PlaceHeat.Book;
+
+    /// <summary>What its own bakes say better than the book.</summary>
+    public CorrectionSet Corrections { get; init; } = CorrectionSet.Book;
 
     /// <summary>The oven used unless a pie says another.</summary>
     public Oven Oven => Ovens[0];

@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
@@ -17,23 +18,39 @@ public sealed record Oven(string Id, string Name, Millimetres Width, Millimetres
     /// <summary>Minutes from switching it on, or from another heat, until it bakes evenly.</summary>
     public double WarmUp { get; init; } = OvenConstants.WarmUp.Usual;
 
+    /// <summary>What its own bakes say better than the book and its label.</summary>
+    public CorrectionSet Corrections { get; init; } = CorrectionSet.Book;
+
+    /// <summary>Minutes until it bakes evenly, as this kitchen has it.</summary>
+    public double HotAfter => WarmUp * (Corrections.Of(CorrectionKey.WarmUp(Id))?.Usual ?? 1);
+
     /// <summary>What is reckoned with while nothing is known of the kitchen: no fan, no error.</summary>
     public static readonly Oven Plain = new("plain", "An ordinary oven", new(440), new(360), 2, false, 0);
 
     /// <summary>True when its dial says what a conventional oven's does.</summary>
-    public bool DialIsHeat => !Fan && RunsHot == 0;
+    public bool DialIsHeat => !Fan && RunsHot == 0
+        && !Corrections.All.Any(c => c.Key.Kind is CorrectionKind.OvenOffset && c.Key.Of == Id);
 
     /// <summary>What its dial is turned to for a heat, with the chain from one to the other.</summary>
     /// <param name="heat">The heat.</param>
     /// <param name="id">A short stable name within one composition.</param>
-    public Worked<OvenDial> DialFor(Worked<OvenCelsius> heat, string id = "oven-dial") => new(
-        id, $"{Name}: set it to", new(heat.Value.Value - (Fan ? OvenConstants.FanAllowance.Usual : 0) - RunsHot),
-        "the heat wanted" + (Fan ? " − the fan's share" : "") + (RunsHot == 0 ? "" : " − what it runs hot by"),
-        [
-            Term.Of(heat),
-            .. Fan ? [Term.FromConstant(OvenConstants.FanAllowance)] : Array.Empty<Term>(),
-            .. RunsHot == 0 ? Array.Empty<Term>() : [Term.Given("it runs hot by", RunsHot, Dimension.HeatDifference)],
-        ]);
+    public Worked<OvenDial> DialFor(Worked<OvenCelsius> heat, string id = "oven-dial")
+    {
+        // A thermometer in it knows better than what was once said of it.
+        var read = Corrections.Of(CorrectionKey.OvenOffset(Id, heat.Value.Value));
+        var hot = read?.Usual ?? RunsHot;
+        return new(
+            id, $"{Name}: set it to", new(heat.Value.Value - (Fan ? OvenConstants.FanAllowance.Usual : 0) - hot),
+            "the heat wanted" + (Fan ? " − the fan's share" : "")
+                + (read is not null ? " − what a thermometer here says it runs hot by" : hot == 0 ? "" : " − what it runs hot by"),
+            [
+                Term.Of(heat),
+                .. Fan ? [Term.FromConstant(OvenConstants.FanAllowance)] : Array.Empty<Term>(),
+                .. read is not null ? [Term.FromConstant(read)]
+                    : hot == 0 ? Array.Empty<Term>()
+                    : [Term.Given("it runs hot by", hot, Dimension.HeatDifference)],
+            ]);
+    }
 
     /// <summary>How many of a pan stand on one shelf: square or staggered, whichever takes more. Trays count as their wells.</summary>
     public int OnOneShelf(Pan pan)

@@ -1,4 +1,5 @@
 using RoundCrumb.Core.Arranging;
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Pans;
@@ -38,7 +39,8 @@ public sealed record LayerSums(
     /// <summary>The layers of a pie from the base up.</summary>
     /// <param name="layers">What was chosen.</param>
     /// <param name="lined">The lined pan.</param>
-    public static IReadOnlyList<LayerSums> Of(Pile<LayerChoice> layers, LinedPan lined)
+    /// <param name="corrections">What this kitchen has learned; the book where there is none.</param>
+    public static IReadOnlyList<LayerSums> Of(Pile<LayerChoice> layers, LinedPan lined, CorrectionSet? corrections = null)
     {
         if (layers.Count == 0)
             return [];
@@ -46,7 +48,9 @@ public sealed record LayerSums(
         var at = 0.0;
         for (var i = 0; i < all.Length; i++)
         {
-            all[i] = layers[i] is FillingLayer filling ? Levelled(filling, lined, at, i) : Laid((PieceLayer)layers[i], lined, at, i);
+            all[i] = layers[i] is FillingLayer filling
+                ? Levelled(filling, lined, at, i, corrections)
+                : Laid((PieceLayer)layers[i], lined, at, i);
             if (layers[i] is FillingLayer)
                 at = all[i].To;
         }
@@ -54,7 +58,7 @@ public sealed record LayerSums(
         return all;
     }
 
-    private static LayerSums Levelled(FillingLayer layer, LinedPan lined, double from, int index)
+    private static LayerSums Levelled(FillingLayer layer, LinedPan lined, double from, int index, CorrectionSet? corrections)
     {
         var key = $"under{index + 1}-";
         var to = from + layer.Thickness.Value;
@@ -63,7 +67,7 @@ public sealed record LayerSums(
             "room inside the lining from where it begins to where it ends",
             Term.Given("begins above the base", new Millimetres(from)), Term.Given("thick", layer.Thickness),
             Term.Given("room to its top", lined.VolumeTo(to)));
-        var yield = FillingYield.Of(layer.Formula, 1);
+        var yield = FillingYield.Of(layer.Formula, 1, corrections);
         var scale = new Worked<Factor>(
             key + "scale", "Times the formula, each pie", new(takes.Value / yield.Volume.Value), "what is in each ÷ what one batch gives",
             Term.Of(takes), Term.Given("one batch gives", yield.Volume.Value));

@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Pans;
@@ -76,10 +77,12 @@ public sealed record PourPlan(
     /// <param name="orders">The pans; one at least.</param>
     /// <param name="line">Fill line below the rim.</param>
     /// <param name="choice">What is made.</param>
+    /// <param name="corrections">What this kitchen has learned; the book where there is none.</param>
     public static PourPlan Of(
-        FillingFormula formula, double setter, ShellWish crust, IReadOnlyList<PourOrder> orders, Millimetres line, BatchChoice choice)
+        FillingFormula formula, double setter, ShellWish crust, IReadOnlyList<PourOrder> orders, Millimetres line, BatchChoice choice,
+        CorrectionSet? corrections = null)
     {
-        var yield = FillingYield.Of(formula, setter);
+        var yield = FillingYield.Of(formula, setter, corrections);
         var perMl = yield.Mass.Value.Value / yield.Volume.Value.Value;
         var pans = orders.Select(o => (Order: o, Lined: Line(crust, o.Pan))).OrderByDescending(p => p.Lined.Volume.Value).ToList();
         double To(LinedPan lined, double below) => Math.Max(0, lined.Depth.Value - line.Value - below);

@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
@@ -48,6 +49,13 @@ public sealed class PartBook
     /// <summary>What the house has settled where bakers differ: the usual way of a crust follows it.</summary>
     public Schools Schools { get; private init; } = Schools.None;
 
+    /// <summary>What the kitchen had learned at some times, by number; the book is always among it.</summary>
+    public IReadOnlyList<CorrectionSet> States { get; private init; } = [];
+
+    /// <summary>What the kitchen had learned, by number; or none.</summary>
+    public CorrectionSet? Learned(int number) =>
+        number == CorrectionSet.Book.Number ? CorrectionSet.Book : States.FirstOrDefault(s => s.Number == number);
+
     /// <summary>The oven with this id, or none.</summary>
     public Oven? Oven(string id) => id == Kitchens.Oven.Plain.Id ? Kitchens.Oven.Plain : Ovens.FirstOrDefault(o => o.Id == id);
 
@@ -56,11 +64,19 @@ public sealed class PartBook
 
     /// <summary>The same with the baker's own pans and the ovens of a kitchen.</summary>
     public PartBook With(IReadOnlyList<Pan> kitchen, IReadOnlyList<Oven> ovens) =>
-        kitchen.Count == 0 && ovens.Count == 0 ? this : new(Crusts, Fillings, Toppings, kitchen, ovens) { Schools = Schools };
+        kitchen.Count == 0 && ovens.Count == 0 ? this : new(Crusts, Fillings, Toppings, kitchen, ovens)
+        {
+            Schools = Schools,
+            States = States,
+        };
 
     /// <summary>The same for a house that has settled some of what bakers differ on.</summary>
     public PartBook With(Schools schools) =>
-        schools == Schools ? this : new(Crusts, Fillings, Toppings, Kitchen, Ovens) { Schools = schools };
+        schools == Schools ? this : new(Crusts, Fillings, Toppings, Kitchen, Ovens) { Schools = schools, States = States };
+
+    /// <summary>The same with what the kitchen had learned at some times.</summary>
+    public PartBook With(IReadOnlyList<CorrectionSet> states) =>
+        states.Count == 0 ? this : new(Crusts, Fillings, Toppings, Kitchen, Ovens) { Schools = Schools, States = states };
 
     /// <summary>The same with more of the baker's own; what can't be used is left out, and what is here already stays.</summary>
     public PartBook With(IEnumerable<PartRecipe> parts)
@@ -72,7 +88,7 @@ public sealed class PartBook
             Toppings.Concat(own.Where(p => !p.Trouble.Exists).Select(p => p.AsTopping()).OfType<Topping>()).DistinctBy(t => t.Id),
             Kitchen,
             Ovens)
-        { Schools = Schools };
+        { Schools = Schools, States = States };
     }
 
     /// <summary>The shipped book with some more parts, and one oven, in it.</summary>

@@ -1,4 +1,5 @@
 using RoundCrumb.Core.Arranging;
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Pans;
@@ -42,7 +43,9 @@ public sealed record ToppingSums(
     /// <param name="pan">The pan, whose shape the surface has.</param>
     /// <param name="half">Half the width of the surface.</param>
     /// <param name="key">What its figures are called by: empty for the first topping.</param>
-    public static ToppingSums? Of(ToppingChoice choice, Worked<SquareMillimetres> surface, Tub pan, double half, string key = "")
+    /// <param name="corrections">What this kitchen has learned; the book where there is none.</param>
+    public static ToppingSums? Of(
+        ToppingChoice choice, Worked<SquareMillimetres> surface, Tub pan, double half, string key = "", CorrectionSet? corrections = null)
     {
         var topping = choice.Topping;
         if (choice.IsNone)
@@ -56,7 +59,7 @@ public sealed record ToppingSums(
         // How much room it takes: spread over the surface, or piped piece by piece.
         var room = piped ? Piped(laying, arranged, count!, key) : null;
         var style = topping.Kind is ToppingKind.Whipped ? piped ? LayerStyle.All[^1] : LayerStyle.Nearest(choice.Height) : null;
-        var cream = style is null ? null : CreamOf(choice, surface, room, style, key);
+        var cream = style is null ? null : CreamOf(choice, surface, room, style, key, corrections ?? CorrectionSet.Book);
         var mass = MassOf(choice, surface, room, cream, count, key);
         var note = topping.Kind switch
         {
@@ -161,18 +164,20 @@ public sealed record ToppingSums(
 
     /// <summary>The cream that is whipped: cheese folded into it adds its own room; sugar and gelatine hardly any.</summary>
     private static Worked<Millilitres> CreamOf(
-        ToppingChoice choice, Worked<SquareMillimetres> surface, Worked<Millilitres>? room, LayerStyle style, string key)
+        ToppingChoice choice, Worked<SquareMillimetres> surface, Worked<Millilitres>? room, LayerStyle style, string key,
+        CorrectionSet corrections)
     {
+        var here = corrections.Of(CorrectionKey.OfIngredient(CorrectionKind.WhippedVolume, choice.Topping.Base.Id));
         var added = choice.Topping.With.Where(p => p.Ingredient.Shelf is PantryShelf.Dairy)
             .Sum(p => p.PerBase.Usual * p.Ingredient.InMixture);
         var swells = style.WhipFactor;
         return new(
             key + "cream", "Cream to whip",
-            new((room?.Value.Value ?? (surface.Value.Value * choice.Height.Value / 1000)) / (swells.Usual + added)),
+            new((room?.Value.Value ?? (surface.Value.Value * choice.Height.Value / 1000)) / ((swells.Usual * (here?.Usual ?? 1)) + added)),
             (room is null ? "surface × mean thickness" : "all that is piped")
                 + (added > 0 ? " ÷ (how much it swells + what is folded in)" : " ÷ how much it swells"),
             [
-                .. Spread(choice, surface, room), swells,
+                .. Spread(choice, surface, room), swells, .. here is null ? Array.Empty<Term>() : [Term.FromConstant(here)],
                 .. added > 0 ? [Term.Given("folded in, ml to one ml of cream", new Factor(added))] : Array.Empty<Term>()
             ]);
     }

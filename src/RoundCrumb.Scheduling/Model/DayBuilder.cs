@@ -148,7 +148,7 @@ public static class DayBuilder
         var day = new Day
         {
             Shifts = setting.Shifts,
-            Ovens = [.. kitchen.Ovens.Select(o => new DayOven(o.Id, o.Name, o.Shelves, Slot.Up(o.WarmUp)))],
+            Ovens = [.. kitchen.Ovens.Select(o => new DayOven(o.Id, o.Name, o.Shelves, Slot.Up(o.HotAfter)))],
             Cold = cold,
             Pans = pans,
             Heats = HeatsOf(made, at),

@@ -196,7 +196,7 @@ public sealed class ComposeView
     }
 
     /// <summary>How soft and how firm this filling can be made.</summary>
-    public Firmness Firmness => Core.Fillings.Firmness.Of(C.Filling.Formula, C.Filling.Setter);
+    public Firmness Firmness => Pie.Firmness;
 
     /// <summary>The address with another firmness.</summary>
     public string WithSetter(FirmnessEnd end) =>

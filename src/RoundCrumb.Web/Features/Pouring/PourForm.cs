@@ -16,7 +16,7 @@ namespace RoundCrumb.Web.Features.Pouring;
 /// <summary>A batch to be shared out, read from an address. Reading never fails.</summary>
 public sealed class PourForm
 {
-    private PourForm(PanRows rows, Composition composed, IReadOnlyList<Trouble> troubles)
+    private PourForm(PanRows rows, Composition composed, Kitchen kitchen, IReadOnlyList<Trouble> troubles)
     {
         Pans = rows;
         C = composed;
@@ -24,7 +24,7 @@ public sealed class PourForm
         Crust = new(composed.Crust.Family, composed.Crust.Treatment, Edge.Trimmed, Seal.None, composed.Filling.Formula.Family.Shell);
         Plan = PourPlan.Of(
             composed.Filling.Formula, composed.Filling.Setter, Crust, [.. rows.Orders.Select(o => new PourOrder(o.Pan, o.Count))],
-            composed.Filling.Line, composed.Filling.Batch);
+            composed.Filling.Line, composed.Filling.Batch, composed.Corrections ?? kitchen.Corrections);
     }
 
     /// <summary>The rows of pans.</summary>
@@ -87,6 +87,6 @@ public sealed class PourForm
                 _ => null,
             },
             bare, book);
-        return new(rows, composed.Composition, composed.Troubles);
+        return new(rows, composed.Composition, kitchen, composed.Troubles);
     }
 }
