@@ -3,11 +3,13 @@ using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
 using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 using RoundCrumb.Core.Bench;
+using RoundCrumb.Core.Trials;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Buying;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Demo;
 using RoundCrumb.Data.Kitchens;
+using RoundCrumb.Data.Learning;
 using RoundCrumb.Data.Pans;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
@@ -69,6 +71,18 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
 
     public DbSet<KitchenTrade> KitchenTrades => Set<KitchenTrade>();
 
+    public DbSet<BakePhoto> Photos => Set<BakePhoto>();
+
+    public DbSet<ObservationRow> Observations => Set<ObservationRow>();
+
+    public DbSet<CorrectionChoiceRow> CorrectionChoices => Set<CorrectionChoiceRow>();
+
+    public DbSet<BakeSaidRow> BakesSaid => Set<BakeSaidRow>();
+
+    public DbSet<Trial> Trials => Set<Trial>();
+
+    public DbSet<LearnedState> LearnedStates => Set<LearnedState>();
+
     public DbSet<DataMark> Marks => Set<DataMark>();
 
     /// <inheritdoc/>
@@ -126,6 +140,7 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
         OfDays(modelBuilder);
         OfRuns(modelBuilder);
         OfStockAndPrices(modelBuilder);
+        OfLearning(modelBuilder);
         modelBuilder.Entity<DataMark>().HasKey(m => m.Name);
     }
 
@@ -145,7 +160,10 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
         modelBuilder.Entity<Bake>(bake =>
         {
             bake.HasIndex(b => b.MadeAt);
+            bake.Property(b => b.Arm).HasConversion<string>().HasDefaultValue(TrialArm.AsItIs);
+            bake.HasIndex(b => b.TrialId);
             bake.HasMany(b => b.Uses).WithOne().HasForeignKey(u => u.BakeId).OnDelete(DeleteBehavior.Cascade);
+            bake.HasMany(b => b.Photos).WithOne().HasForeignKey(p => p.BakeId).OnDelete(DeleteBehavior.Cascade);
             bake.HasMany(b => b.Ticks).WithOne().HasForeignKey(t => t.BakeId).OnDelete(DeleteBehavior.Cascade);
             bake.HasOne(b => b.Log).WithOne().HasForeignKey<BakeLog>(l => l.BakeId).OnDelete(DeleteBehavior.Cascade);
         });
@@ -154,6 +172,57 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
         {
             log.HasKey(l => l.BakeId);
             log.Property(l => l.Version).IsConcurrencyToken();
+            log.HasIndex(l => l.WrittenAt);
+            log.ComplexProperty(l => l.Measures, measures =>
+            {
+                measures.ToJson();
+                measures.ComplexCollection(m => m.Tastes, t => t.Property(x => x.Scale).HasConversion<string>());
+                measures.ComplexCollection(m => m.Hands, h => h.Property(x => x.Step).HasConversion<string>());
+                measures.ComplexCollection(m => m.Weighed, w => w.Property(x => x.Kind).HasConversion<string>());
+            });
+        });
+        modelBuilder.Entity<BakePhoto>(photo =>
+        {
+            photo.Property(p => p.Caption).HasMaxLength(BakePhoto.LongestCaption);
+            photo.HasIndex(p => p.BakeId);
+        });
+    }
+
+    private static void OfLearning(ModelBuilder modelBuilder)
+    {
+        modelBuilder.Entity<ObservationRow>(row =>
+        {
+            row.Property(r => r.Kind).HasConversion<string>();
+            row.HasIndex(r => r.BakeId);
+            row.HasIndex(r => new { r.Kind, r.Of });
+            row.HasOne<Bake>().WithMany().HasForeignKey(r => r.BakeId).OnDelete(DeleteBehavior.Cascade);
+        });
+        modelBuilder.Entity<CorrectionChoiceRow>(row =>
+        {
+            row.HasKey(r => new { r.Kind, r.Of, r.Under });
+            row.Property(r => r.Kind).HasConversion<string>();
+            row.Property(r => r.Mode).HasConversion<string>();
+        });
+        modelBuilder.Entity<BakeSaidRow>(row =>
+        {
+            row.HasKey(r => new { r.Kind, r.Of, r.Under, r.BakeId });
+            row.Property(r => r.Kind).HasConversion<string>();
+            row.Property(r => r.Said).HasConversion<string>();
+        });
+        modelBuilder.Entity<Trial>(trial =>
+        {
+            trial.Property(t => t.Name).HasMaxLength(Trial.LongestName);
+            trial.Property(t => t.Measure).HasConversion<string>();
+        });
+        modelBuilder.Entity<LearnedState>(state =>
+        {
+            state.HasKey(s => s.Number);
+            state.HasIndex(s => s.BakeId);
+            state.OwnsMany(s => s.Corrections, corrections =>
+            {
+                corrections.ToJson();
+                corrections.Property(c => c.Kind).HasConversion<string>();
+            });
         });
     }
 

@@ -9,12 +9,14 @@ using RoundCrumb.Application.Box;
 using RoundCrumb.Application.Buying;
 using RoundCrumb.Application.Days;
 using RoundCrumb.Application.Labelling;
+using RoundCrumb.Application.Learning;
 using RoundCrumb.Application.Reading;
 using RoundCrumb.Application.Stocktaking;
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Data.Learning;
 using RoundCrumb.Data;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Buying;
@@ -76,6 +78,11 @@ builder.Services.AddSingleton(TimeProvider.System);
 builder.Services.AddDbContextPool<RoundCrumbContext>(options => options.UseRoundCrumbFile(file));
 builder.Services.AddScoped<PieShelf>();
 builder.Services.AddScoped<BakeBook>();
+builder.Services.AddScoped<LearningBook>();
+builder.Services.AddScoped<KitchenLearner>();
+builder.Services.AddScoped<LearnedDesk>();
+builder.Services.AddScoped<PartNames>();
+builder.Services.AddScoped<PhotoBook>();
 builder.Services.AddSingleton(typeof(Remembered<>));
 builder.Services.AddSingleton<RecipeCache>();
 builder.Services.AddSingleton<FinderCache>();
@@ -220,6 +227,7 @@ try
                     static text =>
                 CompositionReader.Understood(new LineReader(IngredientFinder.Shipped, new(CupSize.Metric)).ReadAll(text))))
             Log.Information("Marrowby Lock, the demo tea room, is loaded.");
+        await scope.ServiceProvider.GetRequiredService<KitchenLearner>().CatchUpAsync();
     }
 
     await RoundCrumbFile.TidyAsync(file);

@@ -36,6 +36,11 @@ public static class Routes
     public const string NewIngredient = Pantry + "/new";
     public const string Bakes = "/bakes";
     public const string Notebook = "/notebook";
+    public const string Learned = Notebook + "/learned";
+    public const string BakesBeside = Notebook + "/compare";
+    public const string Market = Notebook + "/market";
+    public const string Trials = Notebook + "/trials";
+    public const string YearBook = Notebook + "/year";
     public const string Bench = "/bench";
     public const string Devices = Bench + "/devices";
     public const string Units = "/units";
@@ -46,6 +51,13 @@ public static class Routes
 
     /// <summary>A page about something that went wrong; the status follows.</summary>
     public const string Trouble = "/trouble";
+
+    /// <summary>One thing that was learned.</summary>
+    public static string LearnedOf(Core.Corrections.CorrectionKey key) => Learned + "/of?of=" + Uri.EscapeDataString(key.Write());
+
+    /// <summary>A photograph of a bake.</summary>
+    public static string Photo(int bake, int photo, bool small) =>
+        string.Create(CultureInfo.InvariantCulture, $"{Log(bake)}?handler=Photo&photo={photo}&small={(small ? "true" : "false")}");
 
     /// <summary>A part of the box.</summary>
     public static string Part(int id) => NewPart + "/" + Number(id);

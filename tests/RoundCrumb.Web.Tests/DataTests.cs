@@ -6,6 +6,7 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Records;
 using RoundCrumb.Core.Working;
+using RoundCrumb.Data.Learning;
 using RoundCrumb.Data;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Demo;
@@ -173,12 +174,13 @@ public sealed class DataTests : IAsyncLifetime
     {
         var cancel = TestContext.Current.CancellationToken;
         await using var context = Open();
-        var book = new BakeBook(context, TimeProvider.System);
+        var book = new BakeBook(context, new LearningBook(context, new(), TimeProvider.System), TimeProvider.System);
         var bake = await book.StartAsync("Malt pie", "pan=plate-23", 2, cancel);
         var entry = new BakeEntry
         {
             OvenSet = new(220),
-            StageMinutes = new Dictionary<string, double> { ["Weighted"] = 17.5 },
+            StageMinutes = new Dictionary<RoundCrumb.Core.BlindBaking.StageKind,
+            double> { [RoundCrumb.Core.BlindBaking.StageKind.Weighted] = 17.5 },
             FromPot = new(1400),
             Set = SetVerdict.Clean,
             Notes = "Rim ran ahead.",
@@ -186,7 +188,7 @@ public sealed class DataTests : IAsyncLifetime
         (await book.WriteAsync(bake.Id, entry, 0, cancel)).ShouldBeTrue();
         (await book.WriteAsync(bake.Id, entry with { Notes = "Other window." }, 0, cancel)).ShouldBeFalse();
         var back = BakeBook.EntryOf((await book.FindAsync(bake.Id, cancel))!.Log);
-        (back.OvenSet, back.OvenRead, back.StageMinutes["Weighted"], back.FromPot, back.Set, back.Notes)
+        (back.OvenSet, back.OvenRead, back.StageMinutes[RoundCrumb.Core.BlindBaking.StageKind.Weighted], back.FromPot, back.Set, back.Notes)
             .ShouldBe((entry.OvenSet, null, 17.5, entry.FromPot, SetVerdict.Clean, "Rim ran ahead."));
     }
 
@@ -195,7 +197,7 @@ public sealed class DataTests : IAsyncLifetime
     {
         var cancel = TestContext.Current.CancellationToken;
         await using var context = Open();
-        var book = new BakeBook(context, TimeProvider.System);
+        var book = new BakeBook(context, new LearningBook(context, new(), TimeProvider.System), TimeProvider.System);
         var bake = await book.StartAsync("Malt pie", "pan=plate-23", 1, cancel);
         await book.TickAsync(bake.Id, "crust.butter", true, cancel);
         await book.TickAsync(bake.Id, "crust.butter", true, cancel);

@@ -1,4 +1,5 @@
 using RoundCrumb.Application.Days;
+using RoundCrumb.Application.Learning;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Bench;
 using RoundCrumb.Core.Records;
@@ -29,7 +30,7 @@ public sealed record OrderToLog(DayOrder Order, Prepared Made, BakeEntry Entry, 
 public sealed record Verdicts(BaseVerdict Base, SetVerdict Set, TopVerdict Top, string Notes);
 
 /// <summary>Makes log entries of what was done at the bench.</summary>
-public sealed class RunLog(BakeBook bakes, DayBook days)
+public sealed class RunLog(BakeBook bakes, KitchenLearner learner, DayBook days)
 {
     /// <summary>The orders of a run of which anything was done.</summary>
     public async Task<IReadOnlyList<OrderToLog>> OrdersAsync(OpenBench open, CancellationToken cancel = default)
@@ -89,6 +90,6 @@ public sealed class RunLog(BakeBook bakes, DayBook days)
             Top = verdicts.Top,
             Notes = notes.Length > BakeEntryReader.LongestNotes ? notes[..BakeEntryReader.LongestNotes] : notes,
         };
-        return await bakes.WriteAsync(bake.Id, entry, bake.Log?.Version ?? 0, cancel) ? bake.Id : null;
+        return await learner.WriteAsync(bake.Id, entry, bake.Log?.Version ?? 0, cancel) ? bake.Id : null;
     }
 }

@@ -3,6 +3,7 @@ using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Data.Kitchens;
+using RoundCrumb.Data.Learning;
 using RoundCrumb.Data.Pans;
 using RoundCrumb.Data.Recipes;
 using RoundCrumb.Formats.Reading;
@@ -26,7 +27,8 @@ public sealed class FinderCache
 }
 
 /// <summary>Where reading, the larder and the box come together: what the pages and the API read compositions and lines with.</summary>
-public sealed class CompositionReader(Larder larder, RecipeBox box, PanRack rack, KitchenBook kitchen, FinderCache finders)
+public sealed class CompositionReader(Larder larder, RecipeBox box, PanRack rack, KitchenBook kitchen, LearningBook learning,
+    FinderCache finders)
 {
     /// <summary>Everything that is known of ingredients.</summary>
     public Task<KnownIngredients> KnownAsync(CancellationToken cancel = default) => larder.KnownAsync(cancel);
@@ -39,14 +41,19 @@ public sealed class CompositionReader(Larder larder, RecipeBox box, PanRack rack
         new(await FinderAsync(cancel), measures);
 
     /// <summary>The shipped parts and those that some addresses name.</summary>
-    public async Task<PartBook> BookAsync(IEnumerable<string> addresses, CancellationToken cancel = default) =>
-        PartBook.Shipped.With(await box.NamedInAsync(addresses, cancel)).With(await OwnPansAsync(cancel), await OvensAsync(cancel))
-            .With(await SchoolsAsync(cancel));
+    public async Task<PartBook> BookAsync(IEnumerable<string> addresses, CancellationToken cancel = default)
+    {
+        var all = addresses as IReadOnlyCollection<string> ?? [.. addresses];
+        var learned = all.Select(CompositionAddress.LearnedIn).OfType<int>().Distinct().ToList();
+        return PartBook.Shipped.With(await box.NamedInAsync(all, cancel)).With(await OwnPansAsync(cancel), await OvensAsync(cancel))
+            .With(await SchoolsAsync(cancel)).With(await learning.StatesAsync(learned, cancel));
+    }
 
     /// <summary>The shipped parts, those that an address names, and the ones changed last.</summary>
     public async Task<PartBook> OfferedAsync(string address, CancellationToken cancel = default) =>
         PartBook.Shipped.With([.. await box.NamedInAsync([address], cancel), .. await box.RecentAsync(cancel)])
-            .With(await OwnPansAsync(cancel), await OvensAsync(cancel)).With(await SchoolsAsync(cancel));
+            .With(await OwnPansAsync(cancel), await OvensAsync(cancel)).With(await SchoolsAsync(cancel))
+            .With(await learning.StatesAsync([.. new[] { CompositionAddress.LearnedIn(address) }.OfType<int>()], cancel));
 
     /// <summary>This kitchen; what nobody has said of it is as usual.</summary>
     public Task<Kitchen> KitchenAsync(CancellationToken cancel = default) => kitchen.KitchenAsync(cancel);

@@ -35,12 +35,34 @@ public static class RunEntry
 
             // What was read stands beside what was wanted, or it says nothing.
             OvenSet = read is null ? null : baked?.Baking!.Heat,
-            StageMinutes = Minutes(run, order, pie.Card, chain),
+            StageMinutes = Minutes(run, order, Weighable.StagesOf(pie), chain),
+            HandsMinutes = Hands(run, order, pie, chain),
+            Baker = MostlyBy(run, order, chain),
             FromPot = Last(run, order, ReadingOf.Pot) is { } pot ? new Grams(pot) : null,
             LeftOver = Last(run, order, ReadingOf.LeftOver) is { } left ? new Grams(left) : null,
             Notes = notes.Length > BakeEntryReader.LongestNotes ? notes[..BakeEntryReader.LongestNotes] : notes,
         };
     }
+
+    /// <summary>
+    /// Minutes of hands by kind of step, for all of it: what was taken in hand and ticked, in proportion to what was planned for it.
+    /// </summary>
+    private static Dictionary<StepKind, double> Hands(RunState run, string order, Assessment pie, WorkChain chain)
+    {
+        var planned = pie.Chain.Steps.GroupBy(s => s.Kind).ToDictionary(g => g.Key, g => g.Sum(s => s.HandsOn));
+        return chain.Works.Where(w => w.Baking is null && w.Join is null && w.Steps.Count == 1 && w.Minutes > 0)
+            .Select(w => (Work: w, At: run.Of(new TaskKey(new(order, w.Id)))))
+            .Where(x => x.At is { StartedAt: { } from, DoneAt: { } to } && to > from)
+            .GroupBy(x => x.Work.Id.Step.Kind)
+            .Where(g => planned.GetValueOrDefault(g.Key) > 0)
+            .ToDictionary(g => g.Key, g => Math.Round(
+                planned[g.Key] * g.Sum(x => (x.At.DoneAt!.Value - x.At.StartedAt!.Value).TotalMinutes) / g.Sum(x => x.Work.Minutes), 1));
+    }
+
+    /// <summary>In whose lane most of it was ticked, by id; empty where nobody was named.</summary>
+    private static string MostlyBy(RunState run, string order, WorkChain chain) =>
+        chain.Works.Select(w => run.Of(new TaskKey(new(order, w.Id))).DoneBy).Where(b => b.Length > 0).GroupBy(b => b)
+            .OrderByDescending(g => g.Count()).ThenBy(g => g.Key, StringComparer.Ordinal).Select(g => g.Key).FirstOrDefault() ?? "";
 
     private static double? Last(RunState run, string order, ReadingOf of) =>
         run.Readings.LastOrDefault(r => r.Of == of && r.Task.Work.Order == order)?.Value;
@@ -48,16 +70,16 @@ public static class RunEntry
     /// <summary>
     /// Minutes that each stage in an oven took, from what was done at its door; the mean where several loads went in.
     /// </summary>
-    private static Dictionary<string, double> Minutes(RunState run, string order, BlindBakeCard card, WorkChain chain)
+    private static Dictionary<StageKind, double> Minutes(RunState run, string order, IReadOnlyList<BakeStage> all, WorkChain chain)
     {
-        var took = new List<(string Stage, double Minutes)>();
+        var took = new List<(StageKind Stage, double Minutes)>();
         foreach (var work in chain.Works.Where(w => w.Baking is not null))
         {
             var load = new TaskKey(new(order, work.Id));
             if (run.Of(load).DoneAt is not { } from)
                 continue;
             var kind = work.Id.Step.Kind;
-            var stages = card.Stages
+            var stages = all
                 .Where(s => kind is StepKind.BakeFilled ? s.Kind is StageKind.Filled : s.Heat is not null && s.Kind is not StageKind.Filled)
                 .ToList();
             for (var touch = 0; touch < work.Baking!.Touches.Count; touch++)
@@ -68,11 +90,11 @@ public static class RunEntry
                 // It was out of the heat when somebody took it in hand, where that was said.
                 var to = at.StartedAt ?? done;
                 if (kind is StepKind.BakeShell or StepKind.BakeFilled && touch < stages.Count && to > from)
-                    took.Add((stages[touch].Name, (to - from).TotalMinutes));
+                    took.Add((stages[touch].Kind, (to - from).TotalMinutes));
                 from = done;
             }
         }
 
-        return took.GroupBy(t => t.Stage).ToDictionary(g => g.Key, g => Math.Round(g.Average(t => t.Minutes), 1), StringComparer.Ordinal);
+        return took.GroupBy(t => t.Stage).ToDictionary(g => g.Key, g => Math.Round(g.Average(t => t.Minutes), 1));
     }
 }

@@ -50,6 +50,11 @@ public enum StageKind
 /// <summary>What is known of a stage.</summary>
 public static class StageKinds
 {
+    /// <summary>The stage of a name: of its kind, or as it is called on the card; or none.</summary>
+    public static StageKind? Find(string name) => Enum.TryParse<StageKind>(name, out var kind) && Enum.IsDefined(kind)
+        ? kind
+        : Enum.GetValues<StageKind>().Where(k => k.Name == name).Select(k => (StageKind?)k).FirstOrDefault();
+
     extension(StageKind kind)
     {
         /// <summary>What it is called.</summary>

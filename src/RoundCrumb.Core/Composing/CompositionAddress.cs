@@ -291,6 +291,25 @@ public static partial class CompositionAddress
         }
     }
 
+    /// <summary>The same address for what the kitchen knew at a time; it keeps the one that it names already.</summary>
+    /// <param name="address">As <see cref="Write"/> makes it.</param>
+    /// <param name="number">What was known, by number; 0 for the book.</param>
+    public static string WithLearned(string address, int number) =>
+        FieldsOf(address).ContainsKey(Learned)
+            ? address
+            : address + string.Create(CultureInfo.InvariantCulture, $"{(address.Length > 0 ? "&" : "")}{Learned}={number}");
+
+    /// <summary>The same pie for what the kitchen knows now.</summary>
+    /// <param name="address">As <see cref="Write"/> makes it.</param>
+    public static string WithoutLearned(string address) => string.Join(
+        '&', address.Split('&').Where(f => !f.StartsWith(Learned + "=", StringComparison.Ordinal)));
+
+    /// <summary>What the kitchen knew when an address was written, by number; none for what it knows now.</summary>
+    /// <param name="address">As <see cref="Write"/> makes it.</param>
+    public static int? LearnedIn(string address) =>
+        FieldsOf(address).TryGetValue(Learned, out var typed)
+            && int.TryParse(typed, NumberStyles.None, CultureInfo.InvariantCulture, out var number) ? number : null;
+
     /// <summary>The fields of a pan alone.</summary>
     public static string WritePan(Pan pan)
     {

@@ -17,6 +17,21 @@ public readonly record struct CorrectionKey(CorrectionKind Kind, string Of, stri
     /// <summary>As it is called: kind and ids, parted by blanks.</summary>
     public override string ToString() => Under.Length == 0 ? $"{Kind} {Of}" : $"{Kind} {Of} {Under}";
 
+    /// <summary>As an address has it; see <see cref="TryRead"/>.</summary>
+    public string Write() => Under.Length == 0 ? $"{Kind}~{Of}" : $"{Kind}~{Of}~{Under}";
+
+    /// <summary>Reads what <see cref="Write"/> wrote.</summary>
+    /// <returns>False where it is no correction.</returns>
+    public static bool TryRead(string? text, out CorrectionKey key)
+    {
+        key = default;
+        if ((text ?? "").Split('~') is not { Length: 2 or 3 } parts || parts[1].Length == 0 || text!.Length > 200
+                || !Enum.TryParse<CorrectionKind>(parts[0], out var kind) || !Enum.IsDefined(kind))
+            return false;
+        key = new(kind, parts[1], parts.Length == 3 ? parts[2] : "");
+        return true;
+    }
+
     /// <summary>The ids in the name of its family.</summary>
     public string[] Parts => Of.Split(Between);
 

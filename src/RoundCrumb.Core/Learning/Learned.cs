@@ -54,10 +54,20 @@ public sealed record Learned(CorrectionKey Key, double Mean, double Deviation, d
     /// <summary>Sure enough to be put on: until then it is a hint.</summary>
     public bool IsSure => Bakes >= CorrectionConstants.LeastBakes.Usual && DoubtGone >= CorrectionConstants.DoubtGone.Usual;
 
+    /// <summary>
+    /// True where it lies further from the book than kitchens do: rather a slip at the scale or a misread line than a kitchen. It is asked
+    /// about, and not put on until a baker says so.
+    /// </summary>
+    public bool IsBeyondTheBook => Bakes > 0 && Math.Abs(Mean) > CorrectionConstants.OddBeyond.Usual * Prior;
+
+    /// <summary>True where that has to be asked.</summary>
+    public bool IsAsked => IsBeyondTheBook && Choice.Mode is CorrectionMode.On && Bakes >= CorrectionConstants.LeastBakes.Usual;
+
     /// <summary>True where it is put on.</summary>
     public bool IsOn => Choice.Mode switch
     {
-        CorrectionMode.On => IsSure,
+        CorrectionMode.On => IsSure && !IsBeyondTheBook,
+        CorrectionMode.Accepted => IsSure,
         CorrectionMode.Off => false,
         CorrectionMode.Pinned => true,
     };
@@ -66,12 +76,20 @@ public sealed record Learned(CorrectionKey Key, double Mean, double Deviation, d
     public Correction? Correction => !IsOn ? null
         : Choice.Mode is CorrectionMode.Pinned
             ? new(Key, Choice.Pinned, Choice.Pinned, Choice.Pinned, Bakes, IsPinned: true)
-            : new(Key, Rounded(Value), Rounded(Low), Rounded(High), Bakes);
+            : IsTheBook ? null : new(Key, Rounded(Value), Rounded(Low), Rounded(High), Bakes);
+
+    /// <summary>
+    /// True where it comes to what the book says: by its rounding, or, where words are all there is, because they say nothing against it.
+    /// </summary>
+    public bool IsTheBook => Rounded(Value) == Back(0) || (IsOfWords && Math.Abs(Mean) < Deviation);
+
+    /// <summary>True where it was learned from words and not from measures.</summary>
+    public bool IsOfWords { get; init; }
 
     /// <summary>From the scale that it is learned on to a factor, or what is added.</summary>
     private double Back(double on) => Key.Kind.Facts.Scale is CorrectionScale.Times ? Math.Exp(on) : on;
 
     /// <summary>No baker weighs finer than this: half a per cent, a tenth of a degree.</summary>
     private double Rounded(double value) =>
-        Key.Kind.Facts.Dimension is Dimension.HeatDifference or Dimension.Length ? Math.Round(value, 1) : Math.Round(value * 200) / 200;
+        Key.Kind.Facts.Dimension is Dimension.HeatDifference or Dimension.Length ? Math.Round(value, 1) : Math.Round(value * (Key.Kind.Facts.Dimension is Dimension.Count ? 20 : 200)) / (Key.Kind.Facts.Dimension is Dimension.Count ? 20 : 200);
 }

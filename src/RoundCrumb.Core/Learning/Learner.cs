@@ -71,6 +71,7 @@ public static class Learner
                 yield return new(family, mean, deviation, spread, counted.Select(o => o.Bake).Distinct().Count())
                 {
                     Choice = ChoiceOf(family),
+                    IsOfWords = verdicts,
                 };
             }
 
@@ -88,6 +89,7 @@ public static class Learner
                 yield return new(key, mean, deviation, prior, group.Ones.Select(o => o.One.Bake).Distinct().Count())
                 {
                     Choice = ChoiceOf(key),
+                    IsOfWords = verdicts,
                     ChangedAt = group.ChangedAt,
                     Odd = verdicts ? OddVerdicts(group.Ones, mean, deviation) : OddMeasures(group.Ones, heaps[at], prior),
                     Heaps = verdicts ? null : HeapsOf(key, group.Ones),

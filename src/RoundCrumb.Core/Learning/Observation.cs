@@ -34,6 +34,9 @@ public enum CorrectionMode
 
     /// <summary>At what the baker has set.</summary>
     Pinned,
+
+    /// <summary>As soon as it is sure enough, though it lies further from the book than kitchens do.</summary>
+    Accepted,
 }
 
 /// <summary>What a baker has decided about one correction.</summary>

@@ -1,3 +1,6 @@
+using RoundCrumb.Core.BlindBaking;
+using RoundCrumb.Core.Corrections;
+using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
 
 namespace RoundCrumb.Core.Records;
@@ -62,6 +65,25 @@ public enum TopVerdict
     Overwhipped,
 }
 
+/// <summary>The small scales that a taste is put on, each from far too little to far too much.</summary>
+public enum TasteScale
+{
+    /// <summary>How sweet.</summary>
+    Sweet,
+
+    /// <summary>How sharp.</summary>
+    Sharp,
+
+    /// <summary>How rich.</summary>
+    Rich,
+
+    /// <summary>How much it tastes of what it is named for.</summary>
+    Flavour,
+
+    /// <summary>How crisp.</summary>
+    Crisp,
+}
+
 /// <summary>What happened at a bake. Everything is optional: a baker writes down what was noticed.</summary>
 public sealed record BakeEntry
 {
@@ -71,8 +93,23 @@ public sealed record BakeEntry
     /// <summary>What a thermometer in it read, reckoned like the setting.</summary>
     public OvenCelsius? OvenRead { get; init; }
 
-    /// <summary>Minutes taken, by the name of the stage.</summary>
-    public IReadOnlyDictionary<string, double> StageMinutes { get; init; } = new Dictionary<string, double>();
+    /// <summary>Minutes taken, by stage.</summary>
+    public IReadOnlyDictionary<StageKind, double> StageMinutes { get; init; } = new Dictionary<StageKind, double>();
+
+    /// <summary>Minutes of hands for one, by kind of step, as the bench timed them.</summary>
+    public IReadOnlyDictionary<StepKind, double> HandsMinutes { get; init; } = new Dictionary<StepKind, double>();
+
+    /// <summary>Minutes from switching the oven on until a thermometer said that it was hot.</summary>
+    public double? WarmUp { get; init; }
+
+    /// <summary>By how much the shell shrank down the wall.</summary>
+    public Millimetres? Shrank { get; init; }
+
+    /// <summary>Hours from filling to the first cut.</summary>
+    public double? Stood { get; init; }
+
+    /// <summary>What was weighed or measured of ingredients, in the measure of <see cref="Weighable"/>.</summary>
+    public IReadOnlyDictionary<CorrectionKey, double> Weighed { get; init; } = new Dictionary<CorrectionKey, double>();
 
     /// <summary>Filling from the pot, all of it.</summary>
     public Grams? FromPot { get; init; }
@@ -89,10 +126,30 @@ public sealed record BakeEntry
     /// <summary>How the top was.</summary>
     public TopVerdict Top { get; init; }
 
+    /// <summary>How it tasted: −2 far too little, 0 right, 2 far too much.</summary>
+    public IReadOnlyDictionary<TasteScale, int> Tastes { get; init; } = new Dictionary<TasteScale, int>();
+
+    /// <summary>How it tasted, in the baker's own words.</summary>
+    public string TasteWords { get; init; } = "";
+
+    /// <summary>Pies sold, halves and slices as shares of one.</summary>
+    public double? Sold { get; init; }
+
+    /// <summary>Pies left at the end of the day and kept.</summary>
+    public double? Unsold { get; init; }
+
+    /// <summary>Pies thrown away.</summary>
+    public double? ThrownAway { get; init; }
+
+    /// <summary>Who made it, by id; empty where nobody was named.</summary>
+    public string Baker { get; init; } = "";
+
     /// <summary>Anything else, up to <see cref="BakeEntryReader.LongestNotes"/> characters.</summary>
     public string Notes { get; init; } = "";
 
     /// <summary>True when nothing at all was written.</summary>
     public bool IsEmpty => OvenSet is null && OvenRead is null && StageMinutes.Count == 0 && FromPot is null && LeftOver is null
-        && Base == BaseVerdict.NotSaid && Set == SetVerdict.NotSaid && Top == TopVerdict.NotSaid && Notes.Length == 0;
+        && Base == BaseVerdict.NotSaid && Set == SetVerdict.NotSaid && Top == TopVerdict.NotSaid && Notes.Length == 0
+        && HandsMinutes.Count == 0 && WarmUp is null && Shrank is null && Stood is null && Weighed.Count == 0 && Tastes.Count == 0
+        && TasteWords.Length == 0 && Sold is null && Unsold is null && ThrownAway is null && Baker.Length == 0;
 }

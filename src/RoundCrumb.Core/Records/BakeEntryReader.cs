@@ -1,5 +1,7 @@
+using System.Globalization;
 using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
 
@@ -40,22 +42,77 @@ public static class BakeEntryReader
     /// <summary>The longest note that is kept, characters.</summary>
     public const int LongestNotes = 4000;
 
+    /// <summary>The field for how long the oven took to be hot.</summary>
+    public const string WarmUp = "warm-up";
+
+    /// <summary>The field for how much the shell shrank.</summary>
+    public const string Shrank = "shrank";
+
+    /// <summary>The field for hours from filling to the first cut.</summary>
+    public const string Stood = "stood";
+
+    /// <summary>The field for how it tasted, in words.</summary>
+    public const string Taste = "taste";
+
+    /// <summary>The field for how many were sold.</summary>
+    public const string Sold = "sold";
+
+    /// <summary>The field for how many were left and kept.</summary>
+    public const string Unsold = "unsold";
+
+    /// <summary>The field for how many were thrown away.</summary>
+    public const string Thrown = "thrown";
+
+    /// <summary>The field for who made it.</summary>
+    public const string Baker = "baker";
+
+    /// <summary>The longest words of taste that are kept, characters.</summary>
+    public const int LongestTaste = 400;
+
     /// <summary>The field of a stage's minutes.</summary>
-    public static string StageField(string stage) => "min-" + stage.ToLowerInvariant();
+    public static string StageField(StageKind stage) => "min-" + stage.Name.ToLowerInvariant();
+
+    /// <summary>The field of a small scale of taste.</summary>
+    public static string TasteField(TasteScale scale) => "taste-" + scale.Name;
+
+    /// <summary>The field of something weighed.</summary>
+    public static string WeighedField(Weighable what) => $"w-{what.Key.Kind}-{what.Key.Of}".ToLowerInvariant();
 
     /// <summary>Reads an entry.</summary>
     /// <param name="field">The text of a field, null when it is missing.</param>
-    /// <param name="stages">The stages that were planned.</param>
+    /// <param name="pie">The pie as it was planned.</param>
     /// <param name="units">The baker's units.</param>
-    public static ReadEntry Read(Func<string, string?> field, IEnumerable<BakeStage> stages, UnitChoice units)
+    public static ReadEntry Read(Func<string, string?> field, Assessment pie, UnitChoice units)
     {
         var troubles = new List<Trouble>();
-        var minutes = new Dictionary<string, double>();
-        foreach (var stage in stages)
+        var minutes = new Dictionary<StageKind, double>();
+        foreach (var stage in Weighable.StagesOf(pie))
         {
-            if (Number(StageField(stage.Name), 0, 24 * 60, "Minutes from 0 to 1440.", ["", "min", "minutes", "m"]) is { } m)
-                minutes[stage.Name] = m;
+            if (Number(StageField(stage.Kind), 0, 24 * 60, "Minutes from 0 to 1440.", ["", "min", "minutes", "m"]) is { } m)
+                minutes[stage.Kind] = m;
         }
+
+        var weighed = new Dictionary<CorrectionKey, double>();
+        foreach (var what in Weighable.Of(pie))
+        {
+            var most = what.Book.Amount * 5;
+            var got = what.Book.Dimension is Dimension.Mass
+                ? Mass(WeighedField(what), most)?.Value
+                : Number(WeighedField(what), 0, most, FormattableString.Invariant($"From 0 to {most:0.#} times."), ["", "x", "×"]);
+            if (got is > 0)
+                weighed[what.Key] = got.Value;
+        }
+
+        var tastes = new Dictionary<TasteScale, int>();
+        foreach (var scale in Enum.GetValues<TasteScale>())
+        {
+            if (int.TryParse(field(TasteField(scale)), CultureInfo.InvariantCulture, out var step) && step is >= -2 and <= 2)
+                tastes[scale] = step;
+        }
+
+        var taste = (field(Taste) ?? "").Trim();
+        if (taste.Length > LongestTaste)
+            troubles.Add(new(Taste, taste, $"That is {taste.Length} characters; {LongestTaste} can be kept. Put the rest in the notes."));
 
         var notes = (field(Notes) ?? "").Trim();
         if (notes.Length > LongestNotes)
@@ -74,13 +131,42 @@ public static class BakeEntryReader
             Set = Verdict<SetVerdict>(Set),
             Top = Verdict<TopVerdict>(Top),
             Notes = notes,
+            WarmUp = Number(WarmUp, 1, 180, "Minutes from 1 to 180.", ["", "min", "minutes", "m"]),
+            Shrank = Shrunk(),
+            Stood = Number(Stood, 0, 240, "Hours from 0 to 240.", ["", "h", "hours"]),
+            Weighed = weighed,
+            Tastes = tastes,
+            TasteWords = taste,
+            Sold = Pies(Sold),
+            Unsold = Pies(Unsold),
+            ThrownAway = Pies(Thrown),
+            Baker = (field(Baker) ?? "").Trim() is { Length: <= 40 } who ? who : "",
         };
+        if ((entry.Sold ?? 0) + (entry.Unsold ?? 0) + (entry.ThrownAway ?? 0) is var told && told > pie.Pies + 0.01)
+        {
+            troubles.Add(new(
+                Sold, field(Sold) ?? "",
+                FormattableString.Invariant($"Sold, left and thrown away come to {told:0.##}, and {pie.Pies} were made.")));
+        }
+
         return new(entry, troubles);
+
+        double? Pies(string name) => Number(name, 0, 2000, "How many pies, from 0; half a pie is 0.5.", ["", "pies", "pie"]);
+
+        Millimetres? Shrunk()
+        {
+            if (!Written(Shrank, out var typed))
+                return null;
+            if (!BakersNumber.TryRead(typed, out var value, out var unit) || unit is not ("" or "mm" or "cm" or "in"))
+                return Trouble<Millimetres>(Shrank, typed, "That isn’t a length I can read; try 3 or 3 mm.");
+            var mm = value * (unit switch { "cm" => 10, "in" => 25.4, "mm" => 1, _ => units.Length is LengthUnit.Inches ? 25.4 : 1 });
+            return mm is < 0 or > 60 ? Trouble<Millimetres>(Shrank, typed, "From nothing to 60 mm.") : new Millimetres(mm);
+        }
 
         T Verdict<T>(string name)
             where T : struct, Enum => Enum.TryParse<T>(field(name), ignoreCase: true, out var v) && Enum.IsDefined(v) ? v : default;
 
-        Grams? Mass(string name)
+        Grams? Mass(string name, double most = 200_000)
         {
             var per = units.Mass is MassUnit.Grams ? 1 : KitchenMeasures.GramsPerOunce;
             if (!Written(name, out var typed))
@@ -96,7 +182,12 @@ public static class BakeEntryReader
                     "lb" => KitchenMeasures.GramsPerPound,
                     _ => per
                 };
-            return g is < 0 or > 200_000 ? Trouble<Grams>(name, typed, "A weight from nothing to 200 kg.") : new Grams(g);
+            return g >= 0 && g <= most
+                ? new Grams(g)
+                : Trouble<Grams>(
+                    name, typed,
+                    most >= 1000 ? "A weight from nothing to 200 kg."
+                        : FormattableString.Invariant($"A weight from nothing to {most:0} g."));
         }
 
         OvenCelsius? Oven(string name, bool dial)

@@ -36,10 +36,10 @@ public sealed record Compared(string Name, Phrase Planned, Phrase Actual, Phrase
                         : default));
         }
 
-        foreach (var stage in pie.Card.Stages)
+        foreach (var stage in Weighable.StagesOf(pie))
         {
             var plan = stage.Minutes.Value;
-            var known = entry.StageMinutes.TryGetValue(stage.Name, out var took);
+            var known = entry.StageMinutes.TryGetValue(stage.Kind, out var took);
             var off = took < plan.Least ? took - plan.Least : took > plan.Most ? took - plan.Most : 0;
             rows.Add(
                 new(

@@ -28,6 +28,14 @@ public readonly record struct Hands(double SetUp, double PerPie, int Pies)
 {
     /// <summary>All of it.</summary>
     public double Minutes => SetUp + (PerPie * Pies);
+
+    /// <summary>What this kitchen has learned of such hands, reckoned in already; none where the book stands.</summary>
+    public Constant? Here { get; private init; }
+
+    /// <summary>The same as this kitchen has it.</summary>
+    /// <param name="here">What the book's minutes are multiplied by; none where the book stands.</param>
+    public Hands As(Constant? here) =>
+        here is null ? this : this with { SetUp = SetUp * here.Usual, PerPie = PerPie * here.Usual, Here = here };
 }
 
 /// <summary>One thing to do, or one thing to wait for.</summary>
@@ -74,9 +82,13 @@ public sealed record Step(
     /// <summary>The hands as a figure that can be opened.</summary>
     /// <param name="index">Where the step stands in its chain.</param>
     public Worked<MinuteRange> HandsFigure(int index) => new(
-        $"hands-{index}", "Hands for this step", MinuteRange.Of(Math.Round(HandsOn)), "setting up + each pie × pies",
-        Term.Given("setting up", MinuteRange.Of(Hands.SetUp)), Term.Given("each pie", MinuteRange.Of(Hands.PerPie)),
-        Term.Given("pies", Hands.Pies, Dimension.Count));
+        $"hands-{index}", "Hands for this step", MinuteRange.Of(Math.Round(HandsOn)),
+        Hands.Here is null ? "setting up + each pie × pies" : "(setting up + each pie × pies) × what it takes in this kitchen",
+        [
+            Term.Given("setting up", MinuteRange.Of(Hands.SetUp / (Hands.Here?.Usual ?? 1))),
+            Term.Given("each pie", MinuteRange.Of(Hands.PerPie / (Hands.Here?.Usual ?? 1))), Term.Given("pies", Hands.Pies, Dimension.Count),
+            .. Hands.Here is null ? Array.Empty<Term>() : [Term.FromConstant(Hands.Here)],
+        ]);
 
     /// <summary>The waiting as a figure that can be opened.</summary>
     /// <param name="index">Where the step stands in its chain.</param>

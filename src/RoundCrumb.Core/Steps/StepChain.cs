@@ -3,6 +3,7 @@ using RoundCrumb.Core.Baking;
 using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Cooling;
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Kitchens;
@@ -48,6 +49,15 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                 {
                     Hands = steps[i].Hands with { PerPie = steps[i].Hands.PerPie * StepConstants.SmallHands.Usual },
                 };
+        }
+
+        if (pie.Corrections.All.Count > 0)
+        {
+            for (var i = 0; i < steps.Count; i++)
+            {
+                var here = pie.Corrections.Of(CorrectionKey.HandsMinutes(steps[i].Kind.ToString()));
+                steps[i] = steps[i] with { Hands = steps[i].Hands.As(here) };
+            }
         }
 
         // What may hurt is said once, at the first step where it may.

@@ -1,12 +1,16 @@
 using System.Text.Json;
 using Microsoft.EntityFrameworkCore;
+using RoundCrumb.Core.BlindBaking;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Records;
+using RoundCrumb.Data.Learning;
 
 namespace RoundCrumb.Data.Bakes;
 
 /// <summary>The bakes: sheets, ticks and what was written down.</summary>
-public sealed class BakeBook(RoundCrumbContext context, TimeProvider clock)
+public sealed class BakeBook(RoundCrumbContext context, LearningBook learning, TimeProvider clock)
 {
     /// <summary>The last so many, newest first.</summary>
     public Task<List<Bake>> LastAsync(int most, CancellationToken cancel = default) =>
@@ -33,10 +37,17 @@ public sealed class BakeBook(RoundCrumbContext context, TimeProvider clock)
     public Task<Bake?> FindAsync(int id, CancellationToken cancel = default) =>
         context.Bakes.AsNoTracking().Include(b => b.Ticks).Include(b => b.Log).FirstOrDefaultAsync(b => b.Id == id, cancel);
 
-    /// <summary>Starts a bake.</summary>
+    /// <summary>Starts a bake. It keeps what the kitchen knows now: its sheet stays what it is.</summary>
     public async Task<Bake> StartAsync(string pieName, string address, int pies, CancellationToken cancel = default)
     {
-        var bake = new Bake { PieName = pieName, Address = address, Pies = pies, MadeAt = clock.GetUtcNow() };
+        var known = (await learning.NowAsync(cancel)).Number;
+        var bake = new Bake
+        {
+            PieName = pieName,
+            Address = CompositionAddress.WithLearned(address, known),
+            Pies = pies,
+            MadeAt = clock.GetUtcNow(),
+        };
         context.Bakes.Add(bake);
         await context.SaveChangesAsync(cancel);
         return bake;
@@ -78,13 +89,24 @@ public sealed class BakeBook(RoundCrumbContext context, TimeProvider clock)
     {
         log.OvenSet = entry.OvenSet?.Value;
         log.OvenRead = entry.OvenRead?.Value;
-        log.StageMinutes = JsonSerializer.Serialize(entry.StageMinutes);
+        log.StageMinutes = JsonSerializer.Serialize(entry.StageMinutes.ToDictionary(m => m.Key.ToString(), m => m.Value));
         log.FromPot = entry.FromPot?.Value;
         log.LeftOver = entry.LeftOver?.Value;
         log.Base = entry.Base.ToString();
         log.Set = entry.Set.ToString();
         log.Top = entry.Top.ToString();
         log.Notes = entry.Notes;
+        (log.Baker, log.Sold, log.Unsold, log.ThrownAway) = (entry.Baker, entry.Sold, entry.Unsold, entry.ThrownAway);
+        log.Measures = new()
+        {
+            WarmUp = entry.WarmUp,
+            Shrank = entry.Shrank?.Value,
+            Stood = entry.Stood,
+            TasteWords = entry.TasteWords,
+            Tastes = [.. entry.Tastes.Select(t => new LoggedTaste { Scale = t.Key, Step = t.Value })],
+            Hands = [.. entry.HandsMinutes.Select(h => new LoggedHands { Step = h.Key, Minutes = h.Value })],
+            Weighed = [.. entry.Weighed.Select(w => new LoggedWeight { Kind = w.Key.Kind, Of = w.Key.Of, Amount = w.Value })],
+        };
         log.WrittenAt = at;
         return log;
     }
@@ -94,7 +116,20 @@ public sealed class BakeBook(RoundCrumbContext context, TimeProvider clock)
     {
         OvenSet = log.OvenSet is { } s ? new OvenCelsius(s) : null,
         OvenRead = log.OvenRead is { } r ? new OvenCelsius(r) : null,
-        StageMinutes = JsonSerializer.Deserialize<Dictionary<string, double>>(log.StageMinutes) ?? [],
+        StageMinutes = (JsonSerializer.Deserialize<Dictionary<string, double>>(log.StageMinutes) ?? [])
+            .Where(m => StageKinds.Find(m.Key) is not null).ToDictionary(m => StageKinds.Find(m.Key)!.Value, m => m.Value),
+        WarmUp = log.Measures.WarmUp,
+        Shrank = log.Measures.Shrank is { } mm ? new Millimetres(mm) : null,
+        Stood = log.Measures.Stood,
+        TasteWords = log.Measures.TasteWords,
+        Tastes = log.Measures.Tastes.DistinctBy(t => t.Scale).ToDictionary(t => t.Scale, t => t.Step),
+        HandsMinutes = log.Measures.Hands.DistinctBy(h => h.Step).ToDictionary(h => h.Step, h => h.Minutes),
+        Weighed = log.Measures.Weighed.Select(w => (Key: new CorrectionKey(w.Kind, w.Of), w.Amount)).DistinctBy(w => w.Key)
+            .ToDictionary(w => w.Key, w => w.Amount),
+        Baker = log.Baker,
+        Sold = log.Sold,
+        Unsold = log.Unsold,
+        ThrownAway = log.ThrownAway,
         FromPot = log.FromPot is { } p ? new Grams(p) : null,
         LeftOver = log.LeftOver is { } l ? new Grams(l) : null,
         Base = Enum.TryParse<BaseVerdict>(log.Base, out var b) ? b : default,

@@ -1,4 +1,5 @@
 using Microsoft.EntityFrameworkCore;
+using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Kitchens;
@@ -170,7 +171,13 @@ public static class DemoData
         {
             OvenSet = new OvenCelsius(220),
             OvenRead = new OvenCelsius(229),
-            StageMinutes = new Dictionary<string, double> { ["Weighted"] = 17, ["Open"] = 9, ["Seal"] = 6, ["Cool"] = 50 },
+            StageMinutes = new Dictionary<StageKind, double>
+            {
+                [StageKind.Weighted] = 17,
+                [StageKind.Open] = 9,
+                [StageKind.Seal] = 6,
+                [StageKind.Cool] = 50,
+            },
             FromPot = new Grams(1400),
             LeftOver = new Grams(0),
             Base = BaseVerdict.Crisp,
@@ -181,7 +188,7 @@ public static class DemoData
         }));
         context.Bakes.Add(Made(3, 1, now.AddDays(-3), new BakeEntry
         {
-            StageMinutes = new Dictionary<string, double> { ["Chill"] = 60 },
+            StageMinutes = new Dictionary<StageKind, double> { [StageKind.Chill] = 60 },
             FromPot = new Grams(1180),
             LeftOver = new Grams(40),
             Base = BaseVerdict.Firm,
@@ -203,6 +210,7 @@ public static class DemoData
         await context.SaveChangesAsync(cancel);
 
         var pies = await context.Pies.ToListAsync(cancel);
+        context.Bakes.AddRange(DemoLogs.All(now, pies.ToDictionary(p => p.Name, p => p.Address, StringComparer.Ordinal)));
         var weekend = Saturday(now, clock.LocalTimeZone, pies);
         context.BakeDays.AddRange(weekend, Wednesday(weekend.From.AddDays(2), now, pies));
 
@@ -322,7 +330,7 @@ public static class DemoData
     private static Bake Made(int pie, int count, DateTimeOffset at, BakeEntry? entry) => new()
     {
         PieName = Pies[pie].Name,
-        Address = Pies[pie].Address,
+        Address = CompositionAddress.WithLearned(Pies[pie].Address, 0),
         Pies = count,
         MadeAt = at,
         Log = entry is null ? null : BakeBook.LogOf(entry, new BakeLog(), at.AddHours(20)),

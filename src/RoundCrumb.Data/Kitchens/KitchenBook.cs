@@ -3,6 +3,7 @@ using RoundCrumb.Core.Cooling;
 using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Data.Learning;
 using RoundCrumb.Data.Pans;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Storage;
@@ -40,7 +41,8 @@ public sealed record EquipmentOnHand(
 }
 
 /// <summary>The ovens, cold places and room of this kitchen.</summary>
-public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentOnHand> cache, PanRack rack, TimeProvider clock)
+public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentOnHand> cache, PanRack rack, LearningBook learning,
+    TimeProvider clock)
 {
     /// <summary>What there is besides pans.</summary>
     public Task<EquipmentOnHand> EquipmentAsync(CancellationToken cancel = default) => cache.ReadAsync(async () =>
@@ -77,10 +79,13 @@ public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentO
     {
         var pans = await rack.AllAsync(cancel);
         var equipment = await EquipmentAsync(cancel);
+        var known = await learning.NowAsync(cancel);
         return Kitchen.Of(
-            [.. pans.Select(p => new PanPlace(p.Pan, p.Owned))], [.. equipment.Ovens.Select(o => o.Item)],
+            [.. pans.Select(p => new PanPlace(p.Pan, p.Owned))],
+            [.. equipment.Ovens.Select(o => o.Item with { Corrections = known })],
             [.. equipment.Cold.Select(c => c.Item)], equipment.Room) with
         {
+            Corrections = known,
             Schools = equipment.Schools,
             Rack = equipment.Rack,
             Burners = equipment.Burners,

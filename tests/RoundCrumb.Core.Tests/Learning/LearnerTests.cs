@@ -209,6 +209,18 @@ public sealed class LearnerTests
             .Correction.ShouldNotBeNull().Value.ShouldBe(0.9);
     }
 
+    /// <summary>Two pots that weigh a third less than planned: rather a misread line than a kitchen, so it is asked and not put on.</summary>
+    [Fact]
+    public void What_lies_beyond_the_book_is_asked_and_not_put_on()
+    {
+        var all = Enumerable.Range(1, 3).Select(b => Measure(Custard, -0.4, b)).ToList();
+        Learned With(CorrectionMode mode) => Of(Custard, new(all, [new(Custard, mode)], LearningCase.Of([]).Said));
+        With(CorrectionMode.On).Correction.ShouldBeNull();
+        With(CorrectionMode.On).IsAsked.ShouldBeTrue();
+        With(CorrectionMode.Accepted).Correction.ShouldNotBeNull().Value.ShouldBe(0.69, 0.02);
+        With(CorrectionMode.Accepted).IsAsked.ShouldBeFalse();
+    }
+
     [Fact]
     public void A_bake_that_is_far_off_is_asked_about_once_and_never_dropped()
     {

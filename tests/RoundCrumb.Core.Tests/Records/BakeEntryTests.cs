@@ -1,3 +1,4 @@
+using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Records;
@@ -64,7 +65,7 @@ public class BakeEntryTests
         {
             OvenSet = new(220),
             OvenRead = new(232),
-            StageMinutes = new Dictionary<string, double> { ["Weighted"] = 25, ["Open"] = 12 },
+            StageMinutes = new Dictionary<StageKind, double> { [StageKind.Weighted] = 25, [StageKind.Open] = 12 },
             FromPot = new(760),
             Set = SetVerdict.Runny,
             Base = BaseVerdict.Soggy,
@@ -81,5 +82,5 @@ public class BakeEntryTests
     }
 
     private static ReadEntry Read(Dictionary<string, string> fields, UnitChoice units) =>
-        BakeEntryReader.Read(fields.GetValueOrDefault, Sheet.Pie.Card.Stages, units);
+        BakeEntryReader.Read(fields.GetValueOrDefault, Sheet.Pie, units);
 }

@@ -1,17 +1,23 @@
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
+using RoundCrumb.Application.Learning;
+using RoundCrumb.Application.Photographs;
 using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Records;
 using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Features.Bakes;
 
 /// <summary>What happened, beside what was planned.</summary>
-public sealed class LogModel(BakeBook bakes, CompositionReader compositions, Preferences baker) : PageModel
+[RequestSizeLimit(Photograph.LargestFile + (1024 * 1024))]
+public sealed class LogModel(
+    BakeBook bakes, PhotoBook photos, KitchenLearner learner, LearnedDesk learned, CompositionReader compositions, Preferences baker) : PageModel
 {
     private readonly Dictionary<string, string> _typed = [];
 
@@ -20,6 +26,26 @@ public sealed class LogModel(BakeBook bakes, CompositionReader compositions, Pre
 
     /// <summary>What is written.</summary>
     public BakeEntry Entry { get; private set; } = new();
+
+    /// <summary>What this log moved, in one sentence; empty where it moved nothing.</summary>
+    public Phrase Moved { get; private set; }
+
+    /// <summary>Who may have made it.</summary>
+    public IReadOnlyList<Baker> Bakers { get; private set; } = [];
+
+    /// <summary>Its photographs.</summary>
+    public IReadOnlyList<PhotoFacts> Photos { get; private set; } = [];
+
+    /// <summary>Why a photograph could not be taken; empty where all were.</summary>
+    public string PhotoTrouble { get; private set; } = "";
+
+    /// <summary>What of its ingredients could be weighed.</summary>
+    public IReadOnlyList<Weighable> Weighables { get; private set; } = [];
+
+    /// <summary>True where more was measured than is asked first, or something is wrong there.</summary>
+    public bool MoreIsOpen => Entry.WarmUp is not null || Entry.Shrank is not null || Entry.Stood is not null || Entry.Weighed.Count > 0
+        || Troubles.Any(t => t.Field is BakeEntryReader.WarmUp or BakeEntryReader.Shrank or BakeEntryReader.Stood
+            || t.Field.StartsWith("w-", StringComparison.Ordinal));
 
     /// <summary>What could not be read.</summary>
     public IReadOnlyList<Trouble> Troubles { get; private set; } = [];
@@ -46,11 +72,22 @@ public sealed class LogModel(BakeBook bakes, CompositionReader compositions, Pre
             BakeEntryReader.Set => Entry.Set.ToString(),
             BakeEntryReader.Top => Entry.Top.ToString(),
             BakeEntryReader.Notes => Entry.Notes,
-            _ =>
-                Entry.StageMinutes.Where(m => BakeEntryReader.StageField(m.Key) == name)
-                    .Select(m => m.Value.ToString("0.##", System.Globalization.CultureInfo.InvariantCulture)).FirstOrDefault()
-                    ?? "",
+            BakeEntryReader.WarmUp => Plain(Entry.WarmUp),
+            BakeEntryReader.Shrank => Entry.Shrank is { } mm ? Plain(s.Units.Length is LengthUnit.Inches ? mm.Value / 25.4 : mm.Value) : "",
+            BakeEntryReader.Stood => Plain(Entry.Stood),
+            BakeEntryReader.Taste => Entry.TasteWords,
+            BakeEntryReader.Sold => Plain(Entry.Sold),
+            BakeEntryReader.Unsold => Plain(Entry.Unsold),
+            BakeEntryReader.Thrown => Plain(Entry.ThrownAway),
+            BakeEntryReader.Baker => Entry.Baker,
+            _ => Entry.StageMinutes.Where(m => BakeEntryReader.StageField(m.Key) == name).Select(m => Plain(m.Value))
+                .Concat(Entry.Tastes.Where(t => BakeEntryReader.TasteField(t.Key) == name).Select(t => Plain(t.Value)))
+                .Concat(Weighables.Where(w => BakeEntryReader.WeighedField(w) == name && Entry.Weighed.ContainsKey(w.Key)).Select(w =>
+                    w.Book.Dimension is Dimension.Mass ? Mass(new Grams(Entry.Weighed[w.Key])) : Plain(Entry.Weighed[w.Key])))
+                .FirstOrDefault() ?? "",
         };
+
+        static string Plain(double? value) => value is { } v ? v.ToString("0.##", System.Globalization.CultureInfo.InvariantCulture) : "";
 
         // The unit stands behind the field; only where it does not, as for a gas mark, the heat carries its own.
         string Heat(OvenCelsius? heat) => heat is not { } h ? ""
@@ -72,7 +109,61 @@ public sealed class LogModel(BakeBook bakes, CompositionReader compositions, Pre
         if (await bakes.FindAsync(id, cancel) is not { } bake)
             return NotFound();
         await ShowAsync(bake, cancel);
+        if (Request.Query.ContainsKey("kept"))
+            Moved = await learned.MovedByAsync(id, cancel);
         return Page();
+    }
+
+    /// <summary>Takes a photograph.</summary>
+    public async Task<IActionResult> OnPostPhotoAsync(int id, IFormFile? file, string? caption, CancellationToken cancel)
+    {
+        if (await bakes.FindAsync(id, cancel) is not { } bake)
+            return NotFound();
+        var trouble = "Choose a picture first.";
+        if (file is { Length: > 0 and <= Photograph.LargestFile })
+        {
+            using var sent = new MemoryStream((int)file.Length);
+            await file.CopyToAsync(sent, cancel);
+            trouble = await photos.CountAsync(id, cancel) >= PhotoBook.Most
+                ? $"{PhotoBook.Most} photographs are kept with a bake; take one away first."
+                : "";
+            if (trouble.Length == 0 && Photograph.Make(sent.GetBuffer().AsMemory(0, (int)sent.Length), out trouble) is { } photo)
+            {
+                await photos.AddAsync(id, photo.Jpeg, photo.Small, photo.Width, photo.Height, caption, cancel);
+                return Redirect(Routes.Log(id) + "#photos");
+            }
+        }
+        else if (file is { Length: > Photograph.LargestFile })
+        {
+            trouble = "That file is larger than 15 MB; a phone can send it smaller.";
+        }
+
+        await ShowAsync(bake, cancel);
+        PhotoTrouble = trouble;
+        return Page();
+    }
+
+    /// <summary>Takes a photograph away.</summary>
+    public async Task<IActionResult> OnPostPhotoAwayAsync(int id, int photo, CancellationToken cancel)
+    {
+        await photos.RemoveAsync(id, photo, cancel);
+        return Redirect(Routes.Log(id) + "#photos");
+    }
+
+    /// <summary>A photograph itself.</summary>
+    public async Task<IActionResult> OnGetPhotoAsync(int id, int photo, bool small, CancellationToken cancel)
+    {
+        if (await photos.PictureAsync(id, photo, small, cancel) is not { } picture)
+            return NotFound();
+        Response.Headers.CacheControl = "private, max-age=31536000, immutable";
+        return File(picture, "image/jpeg");
+    }
+
+    /// <summary>Lets nothing be learned from it, or lets it count again.</summary>
+    public async Task<IActionResult> OnPostLeaveOutAsync(int id, bool leaveOut, CancellationToken cancel)
+    {
+        await learner.LeaveOutAsync(id, leaveOut, cancel);
+        return Redirect(Routes.Log(id));
     }
 
     /// <summary>Writes the log.</summary>
@@ -83,7 +174,7 @@ public sealed class LogModel(BakeBook bakes, CompositionReader compositions, Pre
         await ShowAsync(bake, cancel);
         foreach (var field in Request.Form)
             _typed[field.Key] = field.Value.ToString();
-        var read = BakeEntryReader.Read(_typed.GetValueOrDefault, View.Sheet.Pie.Card.Stages, baker.Units);
+        var read = BakeEntryReader.Read(_typed.GetValueOrDefault, View.Sheet.Pie, baker.Units);
         Troubles = read.Troubles;
         if (Troubles.Count > 0)
         {
@@ -91,7 +182,7 @@ public sealed class LogModel(BakeBook bakes, CompositionReader compositions, Pre
             return Page();
         }
 
-        if (await bakes.WriteAsync(id, read.Entry, version, cancel))
+        if (await learner.WriteAsync(id, read.Entry with { HandsMinutes = Entry.HandsMinutes }, version, cancel))
             return Redirect($"{Routes.Log(id)}?kept=1");
         if (await bakes.FindAsync(id, cancel) is not { } now)
             return NotFound();
@@ -111,9 +202,13 @@ public sealed class LogModel(BakeBook bakes, CompositionReader compositions, Pre
     private IEnumerable<(string Field, string Name)> Named() =>
     [
         (BakeEntryReader.OvenSet, "Set to"), (BakeEntryReader.OvenRead, "It read"),
-        .. View.Sheet.Pie.Card.Stages.Select(s => (BakeEntryReader.StageField(s.Name), s.Name)),
+        .. Weighable.StagesOf(View.Sheet.Pie).Select(s => (BakeEntryReader.StageField(s.Kind), s.Name)),
         (BakeEntryReader.FromPot, "From the pot"), (BakeEntryReader.LeftOver, "Left over"), (BakeEntryReader.Base, "Base"),
-        (BakeEntryReader.Set, "Set"), (BakeEntryReader.Top, "Top"), (BakeEntryReader.Notes, "Notes"),
+        (BakeEntryReader.Set, "Set"), (BakeEntryReader.Top, "Top"), (BakeEntryReader.Notes, "Notes"), (BakeEntryReader.Taste, "Taste"),
+        .. Enum.GetValues<TasteScale>().Select(t => (BakeEntryReader.TasteField(t), t.Name)), (BakeEntryReader.Sold, "Sold"),
+        (BakeEntryReader.Unsold, "Left"), (BakeEntryReader.Thrown, "Thrown away"), (BakeEntryReader.Baker, "Made by"),
+        (BakeEntryReader.WarmUp, "Hot after"), (BakeEntryReader.Shrank, "Shrank"), (BakeEntryReader.Stood, "Stood"),
+        .. Weighables.Select(w => (BakeEntryReader.WeighedField(w), w.Name)),
     ];
 
     private async Task ShowAsync(Bake bake, CancellationToken cancel)
@@ -121,5 +216,8 @@ public sealed class LogModel(BakeBook bakes, CompositionReader compositions, Pre
         View = await BakeView.OfAsync(bake, baker.Shown, compositions, cancel);
         Entry = BakeBook.EntryOf(bake.Log);
         Version = bake.Log?.Version ?? 0;
+        Weighables = Weighable.Of(View.Sheet.Pie);
+        Bakers = (await compositions.KitchenAsync(cancel)).Bakers;
+        Photos = await photos.OfAsync(bake.Id, cancel);
     }
 }

@@ -100,6 +100,9 @@ public static class Bar
     /// <summary>What was made and is not written down yet.</summary>
     public static Spot ToLog { get; } = new("To log", Routes.Notebook + "?show=open");
 
+    /// <summary>What this kitchen does otherwise than the book.</summary>
+    public static Spot Learned { get; } = new("Learned", Routes.Learned);
+
     /// <summary>The five places.</summary>
     public static IReadOnlyList<BarPlace> All { get; } =
     [
@@ -107,6 +110,6 @@ public static class Bar
         new("Pies", [Box, Compose, Pairings, WhatIf, Above, Baking, Cooling, Cost, Pour, Shells, Import]),
         new("Days", [Days, Shopping, Bench, Devices]),
         new("Kitchen", [Kitchen, Pantry, Stock, Prices, Cold, Soften]),
-        new("Notebook", [Bakes, ToLog]),
+        new("Notebook", [Bakes, ToLog, Learned]),
     ];
 }

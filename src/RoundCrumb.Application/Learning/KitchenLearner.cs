@@ -1,0 +1,64 @@
+using RoundCrumb.Application.Reading;
+using RoundCrumb.Core.Learning;
+using RoundCrumb.Core.Records;
+using RoundCrumb.Data.Bakes;
+using RoundCrumb.Data.Learning;
+
+namespace RoundCrumb.Application.Learning;
+
+/// <summary>
+/// Learns this kitchen: what a log says is held against the book and written down as observations, and from all of them is worked out anew
+/// what is put on.
+/// </summary>
+public sealed class KitchenLearner(BakeBook bakes, LearningBook book, CompositionReader compositions)
+{
+    /// <summary>What is known now, of everything that something is known of.</summary>
+    public async Task<IReadOnlyList<Learned>> KnownAsync(CancellationToken cancel = default) => Learner.Learn(await book.CaseAsync(cancel));
+
+    /// <summary>Writes the log of a bake, if nobody has since <paramref name="version"/> (0 for none yet), and learns from it.</summary>
+    /// <returns>False when somebody has.</returns>
+    public async Task<bool> WriteAsync(int bake, BakeEntry entry, int version, CancellationToken cancel = default)
+    {
+        if (!await bakes.WriteAsync(bake, entry, version, cancel))
+            return false;
+        await ReadAsync(bake, cancel);
+        await PutOnAsync(bake, cancel);
+        return true;
+    }
+
+    /// <summary>Lets nothing be learned from a bake, or lets it count again.</summary>
+    public async Task LeaveOutAsync(int bake, bool leaveOut, CancellationToken cancel = default)
+    {
+        await book.LeaveOutAsync(bake, leaveOut, cancel);
+        await PutOnAsync(null, cancel);
+    }
+
+    /// <summary>Learns from every log that was not read yet.</summary>
+    /// <returns>How many there were.</returns>
+    public async Task<int> CatchUpAsync(CancellationToken cancel = default)
+    {
+        var unread = await book.UnreadAsync(cancel);
+        foreach (var bake in unread)
+            await ReadAsync(bake, cancel);
+        if (unread.Count > 0)
+            await PutOnAsync(null, cancel);
+        return unread.Count;
+    }
+
+    /// <summary>Works out anew what is put on.</summary>
+    /// <param name="bake">The bake whose log may have moved it; none where a baker decided.</param>
+    /// <param name="cancel">Cancels it.</param>
+    /// <returns>True where it is another than before.</returns>
+    public async Task<bool> PutOnAsync(int? bake, CancellationToken cancel = default) =>
+        await book.PutOnAsync(await KnownAsync(cancel), bake, cancel);
+
+    /// <summary>Holds one log against the book, and writes down what it says.</summary>
+    private async Task ReadAsync(int id, CancellationToken cancel)
+    {
+        if (await bakes.FindAsync(id, cancel) is not { Log: { } log } bake)
+            return;
+        var read = await compositions.ReadAsync(bake.Address, cancel);
+        var pie = Evidence.ByTheBook(read.Composition, Math.Max(1, bake.Pies), await compositions.KitchenAsync(cancel));
+        await book.ObserveAsync(id, Evidence.Of(pie, BakeBook.EntryOf(log), id, log.WrittenAt), cancel);
+    }
+}

@@ -1,0 +1,149 @@
+using System.Globalization;
+using Microsoft.AspNetCore.Html;
+using Microsoft.AspNetCore.Mvc;
+using Microsoft.AspNetCore.Mvc.RazorPages;
+using RoundCrumb.Application.Learning;
+using RoundCrumb.Core.Corrections;
+using RoundCrumb.Core.Learning;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Units;
+using RoundCrumb.Data.Kitchens;
+using RoundCrumb.Web.Drawing;
+using RoundCrumb.Web.Hosting;
+
+namespace RoundCrumb.Web.Features.Learned;
+
+/// <summary>One correction: its bakes, what it changed, and what the baker decides about it.</summary>
+public sealed class OneModel(LearnedDesk desk, KitchenClock clock, Preferences baker) : PageModel
+{
+    private CorrectionKey _key;
+
+    /// <summary>What is shown.</summary>
+    public LearnedDetail Detail { get; private set; } = null!;
+
+    /// <summary>What is known.</summary>
+    public Core.Learning.Learned Learned => Detail.Of.Learned;
+
+    /// <summary>The baker's units.</summary>
+    public QuantityFormatter Shown => baker.Shown;
+
+    /// <summary>Where the kitchen is.</summary>
+    public TimeZoneInfo Zone { get; private set; } = TimeZoneInfo.Utc;
+
+    /// <summary>What was typed to be pinned.</summary>
+    public string Pin { get; private set; } = "";
+
+    /// <summary>Why that could not be read; empty where it could.</summary>
+    public string Trouble { get; private set; } = "";
+
+    /// <summary>What a pinned value is typed in: %, or the measure of what is added.</summary>
+    public string PinUnit => Times ? "% of the book" : Learned.Key.Kind.Facts.Dimension switch
+    {
+        Dimension.HeatDifference => "°C hotter",
+        Dimension.Length => "mm more",
+        _ => "bands firmer",
+    };
+
+    private bool Times => Learned.Key.Kind.Facts.Scale is CorrectionScale.Times;
+
+    /// <summary>The chart of its bakes.</summary>
+    public IHtmlContent Chart
+    {
+        get
+        {
+            double Back(double on) => Times ? Math.Exp(on) : on;
+            var points = Detail.Bakes.Reverse().Select(b => new RunPoint(
+                Back(b.One.From), Back(b.One.To), When(b.One.At), Says(b.One), b.Said is not BakeSaid.LeftOut && !b.Bake.Log!.IsLeftOut))
+                .ToList();
+            return points.Count == 0 ? HtmlString.Empty : RunChart.Draw(
+                Detail.Of.Name + ", bake after bake", points, new(Learned.BookLow, Learned.BookHigh, "the book"),
+                new(Learned.Low, Learned.High, "this kitchen"), [], v => Shown.Say(CorrectionWords.Briefly(Learned.Key.Kind, v)).Split(' ') is
+                    [var number, "%", ..] ? (v >= 1 ? "+" : "−") + number + " %" : Plain(v));
+        }
+    }
+
+    /// <summary>Shows it.</summary>
+    public async Task<IActionResult> OnGetAsync(string? of, CancellationToken cancel) =>
+        CorrectionKey.TryRead(of, out _key) && await ShowAsync(cancel) ? Page() : NotFound();
+
+    /// <summary>Puts it on or off, or pins it.</summary>
+    public async Task<IActionResult> OnPostAsync(string? of, CorrectionMode mode, string? pin, CancellationToken cancel)
+    {
+        if (!CorrectionKey.TryRead(of, out _key) || !await ShowAsync(cancel) || !Enum.IsDefined(mode))
+            return NotFound();
+        var value = Learned.Choice.Pinned;
+        if (mode is CorrectionMode.Pinned && Read(pin) is not { } pinned)
+            return Page();
+        else if (mode is CorrectionMode.Pinned)
+            value = Read(pin)!.Value;
+        await desk.ChooseAsync(Learned.Choice with { Mode = mode, Pinned = value }, cancel);
+        return Redirect(Routes.LearnedOf(_key));
+    }
+
+    /// <summary>Forgets what was observed until now, or remembers it again.</summary>
+    public async Task<IActionResult> OnPostForgetAsync(string? of, bool forget, CancellationToken cancel)
+    {
+        if (!CorrectionKey.TryRead(of, out _key) || !await ShowAsync(cancel))
+            return NotFound();
+        await desk.ChooseAsync(Learned.Choice with { ForgottenUntil = forget ? clock.Now : null }, cancel);
+        return Redirect(Routes.LearnedOf(_key));
+    }
+
+    /// <summary>Leaves a bake out of it, or lets it count again.</summary>
+    public async Task<IActionResult> OnPostSayAsync(string? of, int bake, bool leaveOut, CancellationToken cancel)
+    {
+        if (!CorrectionKey.TryRead(of, out _key) || !await ShowAsync(cancel) || Detail.Bakes.FirstOrDefault(b => b.Bake.Id == bake) is not { } one)
+            return NotFound();
+        await desk.SayAsync(one.One.Key, bake, leaveOut ? BakeSaid.LeftOut : null, cancel);
+        return Redirect(Routes.LearnedOf(_key) + "#bakes");
+    }
+
+    /// <summary>What one bake says, in words.</summary>
+    public string Says(Observation one)
+    {
+        double Back(double on) => Times ? Math.Exp(on) : on;
+        if (one.IsMeasure)
+            return Shown.Say(CorrectionWords.Briefly(one.Key.Kind, Back(one.From)));
+        var kind = one.Key.Kind;
+        if (double.IsNegativeInfinity(one.From))
+            return "at most " + Shown.Say(CorrectionWords.Briefly(kind, Back(one.To)));
+        return double.IsPositiveInfinity(one.To)
+            ? "at least " + Shown.Say(CorrectionWords.Briefly(kind, Back(one.From)))
+            : Shown.Say(CorrectionWords.Briefly(kind, Back(one.From))) + " to " + Shown.Say(CorrectionWords.Briefly(kind, Back(one.To)));
+    }
+
+    /// <summary>A day.</summary>
+    public string When(DateTimeOffset at) => TimeZoneInfo.ConvertTime(at, Zone).ToString("d MMM", CultureInfo.InvariantCulture);
+
+    private static string Plain(double value) => value.ToString("+0.##;−0.##;0", CultureInfo.InvariantCulture);
+
+    private double? Read(string? pin)
+    {
+        Pin = (pin ?? "").Trim();
+        if (!BakersNumber.TryRead(Pin.TrimStart('-', '−', '+'), out var value, out var unit) || unit is not ("" or "%" or "c" or "°c" or "mm"))
+            return Wrong(Times ? "A number in per cent; 95 is 5 % less than the book." : "A number; less than nothing with a minus.");
+        if (Pin.StartsWith('-') || Pin.StartsWith('−'))
+            value = -value;
+        if (Times)
+            return value is >= 30 and <= 300 ? value / 100 : Wrong("From 30 to 300 % of the book.");
+        var most = Learned.Key.Kind.Facts.Dimension switch { Dimension.HeatDifference => 80.0, Dimension.Length => 30, _ => 3 };
+        return Math.Abs(value) <= most ? value : Wrong(FormattableString.Invariant($"From −{most:0} to {most:0}."));
+    }
+
+    private double? Wrong(string says)
+    {
+        Trouble = says;
+        return null;
+    }
+
+    private async Task<bool> ShowAsync(CancellationToken cancel)
+    {
+        if (await desk.OneAsync(_key, cancel) is not { } detail)
+            return false;
+        Detail = detail;
+        Zone = await clock.ZoneAsync(cancel);
+        Pin = Plain(Times ? (Learned.Choice.Mode is CorrectionMode.Pinned ? Learned.Choice.Pinned : Learned.Value) * 100 : Learned.Value)
+            .TrimStart('+');
+        return true;
+    }
+}
