@@ -83,6 +83,12 @@ builder.Services.AddScoped<KitchenLearner>();
 builder.Services.AddScoped<LearnedDesk>();
 builder.Services.AddScoped<PartNames>();
 builder.Services.AddScoped<PhotoBook>();
+builder.Services.AddScoped<LogParts>();
+builder.Services.AddScoped<BesideDesk>();
+builder.Services.AddScoped<TrialDesk>();
+builder.Services.AddScoped<TrialBook>();
+builder.Services.AddScoped<MarketDesk>();
+builder.Services.AddScoped<LogTransfer>();
 builder.Services.AddSingleton(typeof(Remembered<>));
 builder.Services.AddSingleton<RecipeCache>();
 builder.Services.AddSingleton<FinderCache>();
@@ -205,6 +211,7 @@ app.MapRazorPages();
 app.MapApi();
 app.MapBench();
 app.MapTrade();
+app.MapLogs();
 
 try
 {

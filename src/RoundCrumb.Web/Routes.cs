@@ -41,6 +41,9 @@ public static class Routes
     public const string Market = Notebook + "/market";
     public const string Trials = Notebook + "/trials";
     public const string YearBook = Notebook + "/year";
+    public const string LogImport = Notebook + "/import";
+    public const string LogTable = Api + "/log.csv";
+    public const string LogDocument = Api + "/log.json";
     public const string Bench = "/bench";
     public const string Devices = Bench + "/devices";
     public const string Units = "/units";
@@ -54,6 +57,9 @@ public static class Routes
 
     /// <summary>One thing that was learned.</summary>
     public static string LearnedOf(Core.Corrections.CorrectionKey key) => Learned + "/of?of=" + Uri.EscapeDataString(key.Write());
+
+    /// <summary>A planned trial.</summary>
+    public static string Trial(int id) => Trials + "/" + Number(id);
 
     /// <summary>A photograph of a bake.</summary>
     public static string Photo(int bake, int photo, bool small) =>

@@ -17,7 +17,7 @@ public sealed class CoreOrderTests
         ["Quantities"],
         ["Ingredients"],
         ["Working"],
-        ["Corrections", "Cutting", "Layouts", "Methods", "Pans", "Stocktaking", "Units"],
+        ["Corrections", "Cutting", "Layouts", "Market", "Methods", "Pans", "Stocktaking", "Units"],
         ["Arranging", "Crusts", "Learning"],
         ["Fillings", "HeatFlow"],
         ["Kitchens"],

@@ -37,7 +37,11 @@ public sealed class EveryScreenTests(TeaRoom room)
         "/kitchen/soften?room=14&grams=x",
         "/compose/cooling?fill=rhubarb-buttermilk&where=StillFridge&many=x",
         "/compose/cooling?pan=springform-20&fill=lemon-cheese&where=BlastChiller&many=8",
-        "/notebook", "/notebook?show=open", "/bench", "/bench/devices", "/pantry", "/pantry?q=zzz", "/pantry/butter",
+        "/notebook", "/notebook?show=open", "/notebook?family=baked-custard&set=Clean&from=x", "/notebook?pie=nothing",
+        "/notebook/learned", "/notebook/learned/of?of=Yield~baked-custard~rhubarb-buttermilk",
+        "/notebook/learned/of?of=BaseLife~butter-flaky%2Fnone%2Fstarch-custard", "/notebook/compare", "/notebook/compare?b=4&b=8&b=12",
+        "/notebook/trials", "/notebook/market", "/notebook/import", "/notebook/year", "/bakes/12/log", "/bakes/4", "/bench",
+        "/bench/devices", "/pantry", "/pantry?q=zzz", "/pantry/butter",
         "/pantry/new?from=butter", "/stock", "/shopping", "/shopping?from=x&to=2026-01-01", "/prices", "/prices?of=butter",
         "/prices?of=zzz",
         "/compose/cost?pie=1&if-of=butter&if-by=20", "/compose/cost?pan=tray-28&crust=plain-crumb&fill=lemon-cheese&cut=15&n=x&if-by=900",
@@ -77,7 +81,7 @@ public sealed class EveryScreenTests(TeaRoom room)
         foreach (
             var screen in (string[])[
                 "/", "/compose", "/bakes/1", "/box", "/kitchen", "/crusts", "/pour", "/pairings", "/days", "/days/1", "/days/2",
-                "/pantry", "/stock", "/shopping",
+                "/pantry", "/stock", "/shopping", "/notebook", "/notebook/learned", "/notebook/market", "/bakes/12/log",
                 "/prices?of=butter", "/days/1/use-up", "/compose/cost?pie=1"])
         {
             baker.Open(screen);

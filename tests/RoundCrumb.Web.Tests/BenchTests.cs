@@ -320,7 +320,8 @@ public sealed partial class BenchTests : IAsyncLifetime
         await using var scope = kitchen.Services.CreateAsyncScope();
         var bake = (await scope.ServiceProvider.GetRequiredService<BakeBook>().FindAsync(3, Cancel))!;
         var entry = BakeBook.EntryOf(bake.Log);
-        (entry.StageMinutes[RoundCrumb.Core.BlindBaking.StageKind.Crumb], entry.FromPot!.Value.Value, entry.Set.ToString()).ShouldBe((15.0, 2000.0, "Clean"));
+        (entry.StageMinutes[RoundCrumb.Core.BlindBaking.StageKind.Crumb], entry.FromPot!.Value.Value, entry.Set.ToString())
+            .ShouldBe((15.0, 2000.0, "Clean"));
         entry.Notes.ShouldContain("a little sweet");
         (await baker.PageAsync("/bakes/3")).ShouldContain("See the log");
         (await baker.PageAsync("/notebook?show=open")).ShouldNotContain("Coffee cream pie on crumb");

@@ -70,7 +70,7 @@ public sealed class RehearsalTests : IAsyncLifetime
     public async Task A_whole_day_is_done_without_a_hand_and_leaves_the_day_as_it_was()
     {
         var before = await AskAsync(s => s.GetRequiredService<DayBook>().FindAsync(1, Cancel));
-        var bakes = await AskAsync(s => s.GetRequiredService<BakeBook>().CountAsync(false, Cancel));
+        var bakes = await AskAsync(s => s.GetRequiredService<BakeBook>().CountAsync(new(), Cancel));
         var run = await RehearseAsync("Nobody", RehearsalClock.Fastest, "Bad");
         var page = await _baker.PageAsync($"/bench/{run}");
         page.ShouldContain("Simulated bakers do all of it");
@@ -94,7 +94,7 @@ public sealed class RehearsalTests : IAsyncLifetime
         var after = await AskAsync(s => s.GetRequiredService<DayBook>().FindAsync(1, Cancel));
         after!.Plan.ShouldBe(before!.Plan);
         after.Version.ShouldBe(before.Version);
-        (await AskAsync(s => s.GetRequiredService<BakeBook>().CountAsync(false, Cancel))).ShouldBe(bakes);
+        (await AskAsync(s => s.GetRequiredService<BakeBook>().CountAsync(new(), Cancel))).ShouldBe(bakes);
         (await _baker.PageAsync("/")).ShouldNotContain("Under way");
         using var log = await _baker.GetAsync($"/bench/{run}/log", Cancel);
         log.Headers.Location!.ToString().ShouldBe($"/bench/{run}/rehearsed");

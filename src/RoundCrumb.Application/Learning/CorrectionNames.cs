@@ -43,9 +43,12 @@ public sealed class CorrectionNames
         CorrectionKind.JuiceOfFruit or CorrectionKind.ZestOfFruit => Capital(
             _known.Find(key.Of) is { PartOf.Length: > 0 } part ? "one " + Ingredient(part.PartOf) : Ingredient(key.Of)),
         CorrectionKind.DoughWater => Crust(key.Of),
-        CorrectionKind.Shrinkage => Crust(key.Parts[0]) + (Enum.TryParse<ShellChill>(key.Parts[^1], out var chill) ? ", " + ChillOf(chill) + "," : ""),
+        CorrectionKind.Shrinkage => Crust(key.Parts[0])
+            + (Enum.TryParse<ShellChill>(key.Parts[^1], out var chill) ? ", " + ChillOf(chill) + "," : ""),
         CorrectionKind.BaseLife => Crust(key.Parts[0]) + " under " + FillingFamily(key.Parts[^1]).ToLowerInvariant()
-            + (Seal.Find(key.Parts[1]) is { } seal && seal != Seal.None ? ", sealed with " + seal.Name.ToLowerInvariant() + "," : ", unsealed,"),
+            + (Seal.Find(key.Parts[1]) is { } seal && seal != Seal.None
+                ? ", sealed with " + seal.Name.ToLowerInvariant() + ","
+                : ", unsealed,"),
     };
 
     private string StageOf(string[] parts)

@@ -23,7 +23,7 @@ public sealed record NamedLearned(Learned Learned, string Name)
     public Phrase Said => CorrectionWords.Said(Learned.Key, Name, Put?.Value ?? Learned.Value);
 
     /// <summary>What is put on; none where the book stands.</summary>
-    public Correction? Put => Learned.Correction;
+    public Correction? Put => Learned.Correction is { IsBook: false } put ? put : null;
 }
 
 /// <summary>A bake that is asked about once.</summary>
@@ -105,7 +105,8 @@ public sealed class LearnedDesk(
 
         return new(
             named, odd, [.. named.Where(n => n.Learned.Heaps is not null)],
-            [.. named.Where(n => n.Learned.IsAsked && (n.Learned.Key.Under.Length > 0 || !n.Learned.Key.Kind.HasTwoLevels))], from.Observations.Select(o => o.Bake).Distinct().Count());
+            [.. named.Where(n => n.Learned.IsAsked && (n.Learned.Key.Under.Length > 0 || !n.Learned.Key.Kind.HasTwoLevels))],
+            from.Observations.Select(o => o.Bake).Distinct().Count());
     }
 
     /// <summary>One correction, or none.</summary>
@@ -160,7 +161,8 @@ public sealed class LearnedDesk(
     private async Task<IReadOnlyList<MovedFigure>> MovedAsync(Learned learned, CancellationToken cancel)
     {
         var kitchen = await compositions.KitchenAsync(cancel);
-        var put = learned.Correction ?? new Correction(learned.Key, learned.Value, learned.Low, learned.High, learned.Bakes);
+        var put = learned.Correction is { IsBook: false } known ? known
+            : new Correction(learned.Key, learned.Value, learned.Low, learned.High, learned.Bakes);
         var others = kitchen.Corrections.All.Where(c => c.Key != learned.Key).ToList();
         var without = new CorrectionSet(0, others);
         var with = new CorrectionSet(0, [.. others, put]);

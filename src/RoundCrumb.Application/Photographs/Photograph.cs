@@ -41,7 +41,9 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
         if ((long)codec.Info.Width * codec.Info.Height > MostPixels || codec.Info.Width < 1 || codec.Info.Height < 1)
             return Refused("That picture has more than 60 million pixels; send it smaller.", out trouble);
         var scale = Math.Min(1f, (float)LongSide / Math.Max(codec.Info.Width, codec.Info.Height));
-        var size = codec.GetScaledDimensions(scale);
+
+        // A decoder makes it smaller by eighths: the next one up, so that nothing is lost that is kept.
+        var size = codec.GetScaledDimensions((float)(Math.Ceiling(scale * 8) / 8));
         using var bitmap = new SKBitmap(new SKImageInfo(size.Width, size.Height, SKColorType.Rgba8888, SKAlphaType.Premul));
         if (codec.GetPixels(bitmap.Info, bitmap.GetPixels()) is not SKCodecResult.Success)
             return Refused("That picture is broken: only part of it arrived, or it was never whole.", out trouble);
@@ -78,7 +80,8 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
     /// <summary>As it was held: what a camera only notes beside the picture is done to it.</summary>
     private static SKBitmap Upright(SKBitmap of, SKEncodedOrigin origin)
     {
-        var turned = origin is SKEncodedOrigin.LeftTop or SKEncodedOrigin.RightTop or SKEncodedOrigin.RightBottom or SKEncodedOrigin.LeftBottom;
+        var turned = origin
+            is SKEncodedOrigin.LeftTop or SKEncodedOrigin.RightTop or SKEncodedOrigin.RightBottom or SKEncodedOrigin.LeftBottom;
         var (wide, high) = turned ? (of.Height, of.Width) : (of.Width, of.Height);
         var to = new SKBitmap(wide, high);
         using var canvas = new SKCanvas(to);

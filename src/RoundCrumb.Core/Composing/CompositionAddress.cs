@@ -215,24 +215,7 @@ public static partial class CompositionAddress
     public static string Write(Composition c)
     {
         var s = new StringBuilder(256);
-        Add(PanField, c.Pan.Id);
-        if (c.Pan.Id == PanCupboard.OwnId)
-        {
-            Add(OwnTop, Number(c.Pan.Top.Value));
-            Add(OwnBase, Number(c.Pan.Base.Value));
-            Add(OwnDepth, Number(c.Pan.Depth.Value));
-            if (c.Pan.Length is { } length)
-                Add(OwnLength, Number(length.Value));
-            if (c.Pan.Corner is { } corner)
-                Add(OwnCorner, Number(corner.Value));
-            if (c.Pan.Water is { } water)
-                Add(OwnWater, Number(water.Value));
-            if (c.Pan.Name != OwnPanName)
-                Add(OwnName, Uri.EscapeDataString(c.Pan.Name));
-            Add(OwnKind, NameOf(c.Pan.Kind));
-            Add(OwnMaterial, NameOf(c.Pan.Material));
-        }
-
+        WritePan(c.Pan, Add);
         Add(CrustField, c.Crust.Family.Id);
         Add(Thickness, Number(c.Crust.Thickness.Value));
         Add(Height, Number(c.Crust.Height.Value));
@@ -288,6 +271,27 @@ public static partial class CompositionAddress
             if (s.Length > 0)
                 s.Append('&');
             s.Append(name).Append('=').Append(value);
+        }
+    }
+
+    private static void WritePan(Pan pan, Action<string, string> add)
+    {
+        add(PanField, pan.Id);
+        if (pan.Id == PanCupboard.OwnId)
+        {
+            add(OwnTop, Number(pan.Top.Value));
+            add(OwnBase, Number(pan.Base.Value));
+            add(OwnDepth, Number(pan.Depth.Value));
+            if (pan.Length is { } length)
+                add(OwnLength, Number(length.Value));
+            if (pan.Corner is { } corner)
+                add(OwnCorner, Number(corner.Value));
+            if (pan.Water is { } water)
+                add(OwnWater, Number(water.Value));
+            if (pan.Name != OwnPanName)
+                add(OwnName, Uri.EscapeDataString(pan.Name));
+            add(OwnKind, NameOf(pan.Kind));
+            add(OwnMaterial, NameOf(pan.Material));
         }
     }
 

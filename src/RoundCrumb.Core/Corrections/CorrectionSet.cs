@@ -13,6 +13,9 @@ namespace RoundCrumb.Core.Corrections;
 /// <param name="IsPinned">True where the baker has set it by hand.</param>
 public sealed record Correction(CorrectionKey Key, double Value, double Low, double High, int Bakes, bool IsPinned = false)
 {
+    /// <summary>True where it only says that the book stands, whatever its family does.</summary>
+    public bool IsBook => !IsPinned && Low.Equals(High) && Value.Equals(Key.Kind.Facts.Scale is CorrectionScale.Times ? 1 : 0);
+
     /// <summary>As a figure of the craft, for the working of what it is put on.</summary>
     public Constant AsConstant() => new(
         IsPinned
@@ -52,5 +55,5 @@ public sealed class CorrectionSet
 
     /// <summary>The same as a figure to multiply by or to add; none where the book stands.</summary>
     /// <param name="key">Of what.</param>
-    public Constant? Of(CorrectionKey key) => _byKey.Count == 0 ? null : Find(key)?.AsConstant();
+    public Constant? Of(CorrectionKey key) => _byKey.Count == 0 || Find(key) is not { IsBook: false } known ? null : known.AsConstant();
 }

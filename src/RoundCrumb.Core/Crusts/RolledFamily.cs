@@ -244,6 +244,19 @@ public sealed record RolledFamily(
             sheet is null ? "dough to mix − the disc itself" : "dough to mix − the sheet itself",
             Term.Of(total), Term.Of(itself));
 
+        var lines = LinesOf(total, corrections);
+        return new(total, lines, disc, offcuts, null, null)
+        {
+            SheetLength = sheet,
+            Cut = itself,
+            Shrinks = ShrinksBy(choice, corrections),
+            Sheets = Sheet is { } bought ? BoughtSheets.For(bought, disc, sheet, total, 1) : null,
+        };
+    }
+
+    /// <summary>What is weighed for so much dough.</summary>
+    private WeighedLine[] LinesOf(Worked<Grams> total, CorrectionSet corrections)
+    {
         // Flour that drinks more gets more water, and the whole is as much as before.
         var drinks = corrections.Of(CorrectionKey.DoughWater(Id));
         Constant Percent(DoughPart part) => drinks is not null && part.Ingredient.Is(Traits.PlainWater)
@@ -275,13 +288,7 @@ public sealed record RolledFamily(
             };
         }
 
-        return new(total, lines, disc, offcuts, null, null)
-        {
-            SheetLength = sheet,
-            Cut = itself,
-            Shrinks = ShrinksBy(choice, corrections),
-            Sheets = Sheet is { } bought ? BoughtSheets.For(bought, disc, sheet, total, 1) : null,
-        };
+        return lines;
     }
 
     /// <summary>A shell shrinks by how it was cooled, and by the hand that rolled it; never by less than nothing.</summary>

@@ -42,7 +42,8 @@ public static class CorrectionWords
     /// <summary>What is off, as it is measured.</summary>
     private static Quantity Amount(CorrectionKind kind, double off) => kind.Facts.Dimension switch
     {
-        Dimension.Factor => new(off, Dimension.Share),
+        // No baker says half a per cent, but of what is nearly nothing.
+        Dimension.Factor => new(off < 0.02 ? off : Math.Round(off, 2), Dimension.Share),
         var other => new(off, other),
     };
 
@@ -62,7 +63,8 @@ public static class CorrectionWords
     private static (string More, string Less) Ends(CorrectionKind kind) => kind switch
     {
         CorrectionKind.OvenOffset => ("hotter than its dial", "cooler than its dial"),
-        CorrectionKind.BakeMinutes or CorrectionKind.HandsMinutes or CorrectionKind.WarmUp => ("longer than planned", "shorter than planned"),
+        CorrectionKind.BakeMinutes or CorrectionKind.HandsMinutes or CorrectionKind.WarmUp =>
+            ("longer than planned", "shorter than planned"),
         CorrectionKind.Yield => ("more from the pot", "less from the pot"),
         CorrectionKind.SetShift => ("of a clean slice’s band firmer", "of a clean slice’s band softer"),
         CorrectionKind.WhippedVolume => ("more when it is whipped", "less when it is whipped"),

@@ -73,7 +73,8 @@ public sealed record Learned(CorrectionKey Key, double Mean, double Deviation, d
     };
 
     /// <summary>The correction that is put on; none where the book stands.</summary>
-    public Correction? Correction => !IsOn ? null
+    public Correction? Correction => Choice.Mode is CorrectionMode.Off ? new(Key, Back(0), Back(0), Back(0), Bakes)
+        : !IsOn ? null
         : Choice.Mode is CorrectionMode.Pinned
             ? new(Key, Choice.Pinned, Choice.Pinned, Choice.Pinned, Bakes, IsPinned: true)
             : IsTheBook ? null : new(Key, Rounded(Value), Rounded(Low), Rounded(High), Bakes);
@@ -91,5 +92,7 @@ public sealed record Learned(CorrectionKey Key, double Mean, double Deviation, d
 
     /// <summary>No baker weighs finer than this: half a per cent, a tenth of a degree.</summary>
     private double Rounded(double value) =>
-        Key.Kind.Facts.Dimension is Dimension.HeatDifference or Dimension.Length ? Math.Round(value, 1) : Math.Round(value * (Key.Kind.Facts.Dimension is Dimension.Count ? 20 : 200)) / (Key.Kind.Facts.Dimension is Dimension.Count ? 20 : 200);
+        Key.Kind.Facts.Dimension is Dimension.HeatDifference or Dimension.Length ? Math.Round(value, 1)
+            : Math.Round(value * (Key.Kind.Facts.Dimension is Dimension.Count ? 20 : 200)) / (Key.Kind.Facts.Dimension is Dimension.Count
+            ? 20 : 200);
 }

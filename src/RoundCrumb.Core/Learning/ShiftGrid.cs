@@ -1,4 +1,4 @@
-using MathNet.Numerics;
+using RoundCrumb.Core.Quantities;
 
 namespace RoundCrumb.Core.Learning;
 
@@ -16,8 +16,6 @@ internal static class ShiftGrid
 
     /// <summary>Words there are to choose from, over which a slip falls evenly.</summary>
     private const double Words = 5;
-
-    private static readonly double Root2 = Math.Sqrt(2);
 
     /// <summary>What each group, and the family as a whole, comes to.</summary>
     /// <param name="groups">The observations of each group with their weights.</param>
@@ -65,11 +63,8 @@ internal static class ShiftGrid
     public static double Likelihood(Observation one, double truth, double doubt = 0)
     {
         var noise = Math.Sqrt((one.Noise * one.Noise) + (doubt * doubt));
-        return Below((one.To - truth) / noise) - Below((one.From - truth) / noise);
+        return NormalCurve.Below(truth, noise, one.To) - NormalCurve.Below(truth, noise, one.From);
     }
-
-    private static double Below(double z) =>
-        double.IsNegativeInfinity(z) ? 0 : double.IsPositiveInfinity(z) ? 1 : 0.5 * SpecialFunctions.Erfc(-z / Root2);
 
     /// <summary>The largest is 1, so that many observations do not run out of digits.</summary>
     private static double[] LikelihoodOf(IReadOnlyList<(Observation One, double Weight)> group, double[] at)

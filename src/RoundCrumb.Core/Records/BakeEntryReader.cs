@@ -78,6 +78,18 @@ public static class BakeEntryReader
     /// <summary>The field of something weighed.</summary>
     public static string WeighedField(Weighable what) => $"w-{what.Key.Kind}-{what.Key.Of}".ToLowerInvariant();
 
+    private static Dictionary<TasteScale, int> TastesOf(Func<string, string?> field)
+    {
+        var tastes = new Dictionary<TasteScale, int>();
+        foreach (var scale in Enum.GetValues<TasteScale>())
+        {
+            if (int.TryParse(field(TasteField(scale)), CultureInfo.InvariantCulture, out var step) && step is >= -2 and <= 2)
+                tastes[scale] = step;
+        }
+
+        return tastes;
+    }
+
     /// <summary>Reads an entry.</summary>
     /// <param name="field">The text of a field, null when it is missing.</param>
     /// <param name="pie">The pie as it was planned.</param>
@@ -90,24 +102,6 @@ public static class BakeEntryReader
         {
             if (Number(StageField(stage.Kind), 0, 24 * 60, "Minutes from 0 to 1440.", ["", "min", "minutes", "m"]) is { } m)
                 minutes[stage.Kind] = m;
-        }
-
-        var weighed = new Dictionary<CorrectionKey, double>();
-        foreach (var what in Weighable.Of(pie))
-        {
-            var most = what.Book.Amount * 5;
-            var got = what.Book.Dimension is Dimension.Mass
-                ? Mass(WeighedField(what), most)?.Value
-                : Number(WeighedField(what), 0, most, FormattableString.Invariant($"From 0 to {most:0.#} times."), ["", "x", "×"]);
-            if (got is > 0)
-                weighed[what.Key] = got.Value;
-        }
-
-        var tastes = new Dictionary<TasteScale, int>();
-        foreach (var scale in Enum.GetValues<TasteScale>())
-        {
-            if (int.TryParse(field(TasteField(scale)), CultureInfo.InvariantCulture, out var step) && step is >= -2 and <= 2)
-                tastes[scale] = step;
         }
 
         var taste = (field(Taste) ?? "").Trim();
@@ -134,8 +128,8 @@ public static class BakeEntryReader
             WarmUp = Number(WarmUp, 1, 180, "Minutes from 1 to 180.", ["", "min", "minutes", "m"]),
             Shrank = Shrunk(),
             Stood = Number(Stood, 0, 240, "Hours from 0 to 240.", ["", "h", "hours"]),
-            Weighed = weighed,
-            Tastes = tastes,
+            Weighed = Weights(),
+            Tastes = TastesOf(field),
             TasteWords = taste,
             Sold = Pies(Sold),
             Unsold = Pies(Unsold),
@@ -150,6 +144,22 @@ public static class BakeEntryReader
         }
 
         return new(entry, troubles);
+
+        Dictionary<CorrectionKey, double> Weights()
+        {
+            var weighed = new Dictionary<CorrectionKey, double>();
+            foreach (var what in Weighable.Of(pie))
+            {
+                var most = what.Book.Amount * 5;
+                var got = what.Book.Dimension is Dimension.Mass
+                    ? Mass(WeighedField(what), most)?.Value
+                    : Number(WeighedField(what), 0, most, FormattableString.Invariant($"From 0 to {most:0.#} times."), ["", "x", "×"]);
+                if (got is > 0)
+                    weighed[what.Key] = got.Value;
+            }
+
+            return weighed;
+        }
 
         double? Pies(string name) => Number(name, 0, 2000, "How many pies, from 0; half a pie is 0.5.", ["", "pies", "pie"]);
 

@@ -86,7 +86,8 @@ public sealed record Step(
         Hands.Here is null ? "setting up + each pie × pies" : "(setting up + each pie × pies) × what it takes in this kitchen",
         [
             Term.Given("setting up", MinuteRange.Of(Hands.SetUp / (Hands.Here?.Usual ?? 1))),
-            Term.Given("each pie", MinuteRange.Of(Hands.PerPie / (Hands.Here?.Usual ?? 1))), Term.Given("pies", Hands.Pies, Dimension.Count),
+            Term.Given("each pie", MinuteRange.Of(Hands.PerPie / (Hands.Here?.Usual ?? 1))),
+            Term.Given("pies", Hands.Pies, Dimension.Count),
             .. Hands.Here is null ? Array.Empty<Term>() : [Term.FromConstant(Hands.Here)],
         ]);
 

@@ -1,4 +1,3 @@
-using MathNet.Numerics.Distributions;
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
@@ -23,6 +22,9 @@ public sealed record NextTry(Phrase Change, Composition After, TrialMeasure Meas
 {
     /// <summary>What it promises: so much more often right.</summary>
     public double Gain => Then - Now;
+
+    /// <summary>Nothing is sure, and nothing hopeless.</summary>
+    internal static double Fair(double chance) => Math.Clamp(chance, 0.05, 0.95);
 }
 
 /// <summary>What a kitchen knows of a figure beyond what is put on: how sure it is.</summary>
@@ -34,7 +36,8 @@ public readonly record struct Doubt(double Mean, double Deviation);
 public static class NextTries
 {
     private static readonly Constant SealedLife = new(
-        "a sealed base under a wet filling", 30 * 60, 20 * 60, 48 * 60, Dimension.Time, "A seal holds a day and more; then it drinks through.");
+        "a sealed base under a wet filling", 30 * 60, 20 * 60, 48 * 60, Dimension.Time,
+        "A seal holds a day and more; then it drinks through.");
 
     private static readonly Constant FivePastBook = new(
         "soggy though sealed: not baked through", 0.4, 0.25, 0.5, Dimension.Share,
@@ -44,7 +47,8 @@ public static class NextTries
         "a step of sweetness", 0.05, 0.03, 0.08, Dimension.Share, "So much of the bite in sugar is noticed as a step; our own choice.");
 
     private static readonly Constant SharpStep = new(
-        "a step of sharpness", 0.02, 0.01, 0.03, Dimension.Share, "So much of the bite in sharp juice is noticed as a step; our own choice.");
+        "a step of sharpness", 0.02, 0.01, 0.03, Dimension.Share,
+        "So much of the bite in sharp juice is noticed as a step; our own choice.");
 
     /// <summary>The changes that promise something, the most first; nothing where what was written down is what was wanted.</summary>
     /// <param name="pie">The pie as it would be made again, with what is put on now.</param>
@@ -58,7 +62,8 @@ public static class NextTries
             .. OfTheCut(pie, last, doubt), .. OfTheBase(pie, last, doubt), OfTheTop(pie, last), OfSweetness(pie, last),
             .. OfSharpness(pie, last), OfTheRim(pie, last),
         ];
-        return [.. all.OfType<NextTry>().Where(t => t.Gain > 0.03).OrderByDescending(t => t.Gain)];
+        return [.. all.OfType<NextTry>().Select(t => t with { Now = NextTry.Fair(t.Now), Then = NextTry.Fair(t.Then) }).Where(t =>
+            t.Gain > 0.03).OrderByDescending(t => t.Gain)];
     }
 
     /// <summary>
@@ -79,7 +84,7 @@ public static class NextTries
         double Chance(double setter)
         {
             var index = scale.Of(choice.Formula, setter) + (known.Mean * scale.CleanWidth);
-            return Normal.CDF(index, spread, to) - Normal.CDF(index, spread, from);
+            return NormalCurve.Below(index, spread, to) - NormalCurve.Below(index, spread, from);
         }
 
         var now = Chance(choice.Setter);
@@ -89,10 +94,11 @@ public static class NextTries
             yield break;
         var moved = scale.Of(choice.Formula, best) - scale.Of(choice.Formula, choice.Setter);
         yield return new(
-            new($"Set it {(moved > 0 ? "firmer" : "softer")}: {scale.Name} at {{0}} of what is written", new Quantity(best, Dimension.Share)),
+            new($"Set it {(moved > 0 ? "firmer" : "softer")}: {scale.Name} at {{0}} of what is written",
+                new Quantity(best, Dimension.Share)),
             pie.Composition with { Filling = choice with { Setter = best } }, TrialMeasure.Set, now, Chance(best),
             new(
-                $"It cut {Said(words)}; the set index goes {(moved > 0 ? "up" : "down")} by {{0}}, towards the middle of a clean slice as this kitchen has it.",
+                $"It cut {Said(words)}; the set index goes {Way(moved)} by {{0}}, to the middle of a clean slice as this kitchen has it.",
                 new Quantity(Math.Abs(moved), Dimension.Count)));
     }
 
@@ -121,14 +127,15 @@ public static class NextTries
         var known = doubt(key) ?? new Doubt(0, key.Kind.Facts.Spread);
         var spread = Math.Sqrt((known.Deviation * known.Deviation) + Math.Pow(key.Kind.Facts.Noise.Usual, 2));
         var hours = said[^1].Stood ?? c.Occasion.FilledAhead;
-        double Firm(double minutes, double h) => 1 - Normal.CDF(Math.Log(minutes / 60), spread, Math.Log(Math.Max(0.1, h)));
+        double Firm(double minutes, double h) => 1 - NormalCurve.Below(Math.Log(minutes / 60), spread, Math.Log(Math.Max(0.1, h)));
         var book = CrustConstants.UnsealedLife.Usual * Math.Exp(known.Mean);
         var asItIs = Firm(book, hours);
         if (c.Crust.Family is RolledFamily)
         {
             var seal = c.Occasion.Needs.Allow(Ingredients.Pantry.EggWhite) ? Seal.White : Seal.CocoaButter;
             yield return new(
-                $"Seal the shell with {seal.Name.ToLowerInvariant()}", c with { Crust = c.Crust with { Seal = seal } }, TrialMeasure.Base, asItIs,
+                $"Seal the shell with {seal.Name.ToLowerInvariant()}", c with { Crust = c.Crust with { Seal = seal } }, TrialMeasure.Base,
+                asItIs,
                 Firm(SealedLife.Usual * Math.Exp(known.Mean / 2), hours),
                 new("Nothing kept the filling’s water out of it for {0}.", new Quantity(hours * 60, Dimension.Time)));
         }
@@ -137,7 +144,8 @@ public static class NextTries
         if (ahead < c.Occasion.FilledAhead)
         {
             yield return new(
-                new("Fill it {0} ahead instead of {1}", new Quantity(ahead * 60, Dimension.Time), new Quantity(c.Occasion.FilledAhead * 60, Dimension.Time)),
+                new("Fill it {0} ahead instead of {1}", new Quantity(ahead * 60, Dimension.Time),
+                    new Quantity(c.Occasion.FilledAhead * 60, Dimension.Time)),
                 c.Filled(ahead), TrialMeasure.Base, asItIs, Firm(book, ahead),
                 new("Here such a base stays firm for about {0}.", life));
         }
@@ -200,7 +208,7 @@ public static class NextTries
                 || c.Crust.Family is not RolledFamily || c.Crust.Chill is ShellChill.Frozen)
             return null;
         var noise = TrialMeasure.Shrank.Noise.Usual;
-        double Less(double mm) => Normal.CDF(mm, noise, 4);
+        double Less(double mm) => NormalCurve.Below(mm, noise, 4);
         return new(
             "Freeze the lined shell before it is baked", c with { Crust = c.Crust with { Frozen = true, Unchilled = false } },
             TrialMeasure.Shrank, Less(shrank.Average()),
@@ -218,7 +226,7 @@ public static class NextTries
     private static double Right(double step)
     {
         var noise = TrialMeasure.Sweet.Noise.Usual;
-        return Normal.CDF(step, noise, 0.5) - Normal.CDF(step, noise, -0.5);
+        return NormalCurve.Below(step, noise, 0.5) - NormalCurve.Below(step, noise, -0.5);
     }
 
     /// <summary>How likely something that holds from least to most still does after so many hours.</summary>
@@ -226,6 +234,8 @@ public static class NextTries
         holds.Most <= holds.Least
             ? (hours * 60 <= holds.Most ? 1 : 0)
             : Math.Clamp((holds.Most - (hours * 60)) / (holds.Most - holds.Least), 0, 1);
+
+    private static string Way(double moved) => moved > 0 ? "up" : "down";
 
     private static string Said(List<int> words) => words[^1] switch
     {

@@ -1,4 +1,3 @@
-using MathNet.Numerics.Distributions;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Records;
 using RoundCrumb.Core.Working;
@@ -121,9 +120,6 @@ public enum TrialSays
 /// <param name="Needed">So many bakes of each side would tell, where these cannot.</param>
 public sealed record TrialReading(TrialSays Says, double? Difference, double Band, int Needed)
 {
-    /// <summary>How sure a reading has to be: nine in ten.</summary>
-    private const double Sure = 0.95;
-
     /// <summary>Reads a trial.</summary>
     /// <param name="measure">What is looked at.</param>
     /// <param name="asItIs">What was found of the pie as it is, one for each bake.</param>
@@ -131,7 +127,7 @@ public sealed record TrialReading(TrialSays Says, double? Difference, double Ban
     public static TrialReading Of(TrialMeasure measure, IReadOnlyList<double> asItIs, IReadOnlyList<double> changed)
     {
         var noise = measure.Noise.Usual;
-        var z = Normal.InvCDF(0, 1, Sure);
+        const double z = NormalCurve.NineInTen;
 
         // So many of each, that a difference worth a change lies outside the band.
         var needed = (int)Math.Ceiling(2 * Math.Pow(z * noise / measure.Worth, 2) + 1e-9);

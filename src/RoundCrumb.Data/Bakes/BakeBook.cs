@@ -17,21 +17,43 @@ public sealed class BakeBook(RoundCrumbContext context, LearningBook learning, T
         context.Bakes.AsNoTracking().Include(b => b.Ticks).Include(b => b.Log).AsSplitQuery().OrderByDescending(b => b.MadeAt).Take(most)
             .ToListAsync(cancel);
 
-    /// <summary>A stretch of all bakes, newest first.</summary>
-    /// <param name="onlyOpen">True for those without a log.</param>
+    /// <summary>A stretch of some bakes, newest first.</summary>
+    /// <param name="query">Which.</param>
     /// <param name="skip">How many to pass over.</param>
     /// <param name="take">How many at the most.</param>
     /// <param name="cancel">Cancels it.</param>
-    public Task<List<Bake>> ListAsync(bool onlyOpen, int skip, int take, CancellationToken cancel = default) =>
-        Those(onlyOpen).AsNoTracking().Include(b => b.Ticks).Include(b => b.Log).AsSplitQuery().OrderByDescending(b => b.MadeAt)
+    public Task<List<Bake>> ListAsync(LogQuery query, int skip, int take, CancellationToken cancel = default) =>
+        query.In(context).AsNoTracking().Include(b => b.Ticks).Include(b => b.Log).AsSplitQuery().OrderByDescending(b => b.MadeAt)
             .ThenByDescending(b => b.Id).Skip(skip).Take(take).ToListAsync(cancel);
 
-    /// <summary>How many bakes there are.</summary>
-    /// <param name="onlyOpen">True for those without a log.</param>
+    /// <summary>How many such bakes there are.</summary>
+    /// <param name="query">Which.</param>
     /// <param name="cancel">Cancels it.</param>
-    public Task<int> CountAsync(bool onlyOpen, CancellationToken cancel = default) => Those(onlyOpen).CountAsync(cancel);
+    public Task<int> CountAsync(LogQuery query, CancellationToken cancel = default) => query.In(context).CountAsync(cancel);
 
-    private IQueryable<Bake> Those(bool onlyOpen) => context.Bakes.Where(b => !onlyOpen || b.Log == null);
+    /// <summary>Such bakes with their logs, the oldest first, without ticks.</summary>
+    /// <param name="query">Which.</param>
+    /// <param name="most">The last so many.</param>
+    /// <param name="cancel">Cancels it.</param>
+    public async Task<List<Bake>> LoggedAsync(LogQuery query, int most, CancellationToken cancel = default)
+    {
+        var last = await query.In(context).AsNoTracking().Where(b => b.Log != null).Include(b => b.Log).OrderByDescending(b => b.MadeAt)
+            .ThenByDescending(b => b.Id).Take(most).ToListAsync(cancel);
+        last.Reverse();
+        return last;
+    }
+
+    /// <summary>Some bakes by their numbers, with logs, in the order asked for; those that are not there are left out.</summary>
+    public async Task<IReadOnlyList<Bake>> SomeAsync(IReadOnlyList<int> ids, CancellationToken cancel = default)
+    {
+        var found = await context.Bakes.AsNoTracking().Include(b => b.Log).Where(b => ids.Contains(b.Id)).ToDictionaryAsync(b => b.Id,
+            cancel);
+        return [.. ids.Where(found.ContainsKey).Select(i => found[i])];
+    }
+
+    /// <summary>The names of all pies that were made, the one made last first.</summary>
+    public Task<List<string>> PieNamesAsync(CancellationToken cancel = default) => context.Bakes.GroupBy(b => b.PieName)
+        .OrderByDescending(g => g.Max(b => b.MadeAt)).Select(g => g.Key).Take(200).ToListAsync(cancel);
 
     /// <summary>One bake with its ticks and log, or none.</summary>
     public Task<Bake?> FindAsync(int id, CancellationToken cancel = default) =>
@@ -82,6 +104,31 @@ public sealed class BakeBook(RoundCrumbContext context, LearningBook learning, T
             context.ChangeTracker.Clear();
             return false;
         }
+    }
+
+    /// <summary>What is made of which pie and when, so that what is brought in twice is taken once.</summary>
+    public async Task<HashSet<(string Pie, long At)>> MomentsAsync(CancellationToken cancel = default) =>
+    [
+        .. (await context.Bakes.AsNoTracking().Select(b => new { b.PieName, b.MadeAt }).ToListAsync(cancel))
+            .Select(b => (b.PieName, b.MadeAt.ToUnixTimeSeconds())),
+    ];
+
+    /// <summary>A bake that was written down elsewhere.</summary>
+    public static Bake Brought(string pie, string address, int pies, DateTimeOffset made, BakeEntry entry) => new()
+    {
+        PieName = pie,
+        Address = address,
+        Pies = pies,
+        MadeAt = made,
+        Log = LogOf(entry, new BakeLog(), made),
+    };
+
+    /// <summary>Takes in bakes with their logs, all or none.</summary>
+    public async Task TakeInAsync(IReadOnlyList<Bake> all, CancellationToken cancel = default)
+    {
+        context.Bakes.AddRange(all);
+        await context.SaveChangesAsync(cancel);
+        context.ChangeTracker.Clear();
     }
 
     /// <summary>An entry as it is kept.</summary>

@@ -17,7 +17,8 @@ public sealed class PhotoBook(RoundCrumbContext context, TimeProvider clock)
 
     /// <summary>Those of a bake, the oldest first.</summary>
     public Task<List<PhotoFacts>> OfAsync(int bake, CancellationToken cancel = default) => context.Photos.AsNoTracking()
-        .Where(p => p.BakeId == bake).OrderBy(p => p.Id).Select(p => new PhotoFacts(p.Id, p.Caption, p.Width, p.Height)).ToListAsync(cancel);
+        .Where(p => p.BakeId == bake).OrderBy(p => p.Id).Select(p => new PhotoFacts(p.Id, p.Caption, p.Width, p.Height))
+        .ToListAsync(cancel);
 
     /// <summary>The first of each of some bakes, by the bake's number.</summary>
     public async Task<IReadOnlyDictionary<int, int>> FirstAsync(IReadOnlyCollection<int> bakes, CancellationToken cancel = default) =>
@@ -28,7 +29,8 @@ public sealed class PhotoBook(RoundCrumbContext context, TimeProvider clock)
     public Task<int> CountAsync(int bake, CancellationToken cancel = default) => context.Photos.CountAsync(p => p.BakeId == bake, cancel);
 
     /// <summary>Keeps one.</summary>
-    public async Task AddAsync(int bake, byte[] jpeg, byte[] small, int width, int height, string? caption, CancellationToken cancel = default)
+    public async Task AddAsync(
+        int bake, byte[] jpeg, byte[] small, int width, int height, string? caption, CancellationToken cancel = default)
     {
         var words = (caption ?? "").Trim();
         context.Photos.Add(new()

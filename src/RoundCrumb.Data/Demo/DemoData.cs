@@ -167,42 +167,7 @@ public static class DemoData
         for (var i = 0; i < Pies.Count; i++)
             context.Pies.Add(new SavedPie { Name = Pies[i].Name, Address = Pies[i].Address, SavedAt = now.AddHours(-2 * i - 1) });
 
-        context.Bakes.Add(Made(0, 2, now.AddDays(-1), new BakeEntry
-        {
-            OvenSet = new OvenCelsius(220),
-            OvenRead = new OvenCelsius(229),
-            StageMinutes = new Dictionary<StageKind, double>
-            {
-                [StageKind.Weighted] = 17,
-                [StageKind.Open] = 9,
-                [StageKind.Seal] = 6,
-                [StageKind.Cool] = 50,
-            },
-            FromPot = new Grams(1400),
-            LeftOver = new Grams(0),
-            Base = BaseVerdict.Crisp,
-            Set = SetVerdict.Clean,
-            Top = TopVerdict.Held,
-            Notes =
-                "Rim ran ahead: shield it from the start next time. Twelve slices sold by two, the last four after the narrowboat party.",
-        }));
-        context.Bakes.Add(Made(3, 1, now.AddDays(-3), new BakeEntry
-        {
-            StageMinutes = new Dictionary<StageKind, double> { [StageKind.Chill] = 60 },
-            FromPot = new Grams(1180),
-            LeftOver = new Grams(40),
-            Base = BaseVerdict.Firm,
-            Set = SetVerdict.Firm,
-            Top = TopVerdict.Held,
-            Notes = "Purée was thick this time.",
-        }));
-        var open = Made(1, 3, now.AddHours(-1), null);
-        open.Ticks.AddRange(
-            [
-                new BakeTick { Key = "crust.biscuit-crumbs" }, new BakeTick { Key = "crust.caster-sugar" },
-                new BakeTick { Key = "crust.butter" }
-            ]);
-        context.Bakes.Add(open);
+        context.Bakes.AddRange(FirstBakes(now));
         PutIn(context);
         DemoStock.PutIn(context, now, DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(now, clock.LocalTimeZone).DateTime));
         foreach (var part in DemoParts.All)
@@ -227,6 +192,47 @@ public static class DemoData
         await context.SaveChangesAsync(cancel);
         await transaction.CommitAsync(cancel);
         return true;
+    }
+
+    /// <summary>The bakes of the last days: two written down, one begun.</summary>
+    private static IEnumerable<Bake> FirstBakes(DateTimeOffset now)
+    {
+        yield return Made(0, 2, now.AddDays(-1), new BakeEntry
+        {
+            OvenSet = new OvenCelsius(220),
+            OvenRead = new OvenCelsius(229),
+            StageMinutes = new Dictionary<StageKind, double>
+            {
+                [StageKind.Weighted] = 17,
+                [StageKind.Open] = 9,
+                [StageKind.Seal] = 6,
+                [StageKind.Cool] = 50,
+            },
+            FromPot = new Grams(1400),
+            LeftOver = new Grams(0),
+            Base = BaseVerdict.Crisp,
+            Set = SetVerdict.Clean,
+            Top = TopVerdict.Held,
+            Notes =
+                "Rim ran ahead: shield it from the start next time. Twelve slices sold by two, the last four after the narrowboat party.",
+        });
+        yield return Made(3, 1, now.AddDays(-3), new BakeEntry
+        {
+            StageMinutes = new Dictionary<StageKind, double> { [StageKind.Chill] = 60 },
+            FromPot = new Grams(1180),
+            LeftOver = new Grams(40),
+            Base = BaseVerdict.Firm,
+            Set = SetVerdict.Firm,
+            Top = TopVerdict.Held,
+            Notes = "Purée was thick this time.",
+        });
+        var open = Made(1, 3, now.AddHours(-1), null);
+        open.Ticks.AddRange(
+            [
+                new BakeTick { Key = "crust.biscuit-crumbs" }, new BakeTick { Key = "crust.caster-sugar" },
+                new BakeTick { Key = "crust.butter" }
+            ]);
+        yield return open;
     }
 
     /// <summary>The tea room's pans, ovens, fridge, bakers and the room itself.</summary>

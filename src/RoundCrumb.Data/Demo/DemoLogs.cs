@@ -13,32 +13,29 @@ internal static class DemoLogs
     private const string Malt = "Malt custard cream pie";
     private const string Lime = "Lime pie on ginger crumb";
 
-    /// <summary>The bakes, the oldest first.</summary>
+    /// <summary>The bakes, in no order.</summary>
     /// <param name="now">The moment that it is.</param>
     /// <param name="pies">The tea room's pies, by name.</param>
     public static IEnumerable<Bake> All(DateTimeOffset now, IReadOnlyDictionary<string, string> pies)
     {
-        Bake Made(string pie, int count, int daysAgo, BakeEntry entry) => new()
-        {
-            PieName = pie,
-            Address = Core.Composing.CompositionAddress.WithLearned(pies[pie], 0),
-            Pies = count,
-            MadeAt = now.AddDays(-daysAgo).AddHours(-3),
-            Log = BakeBook.LogOf(entry, new BakeLog(), now.AddDays(-daysAgo).AddHours(9)),
-        };
+        var made = new Maker(now, pies);
+        return [.. OfRhubarb(made), .. OfYoghurt(made), .. OfCoffee(made), .. OfTheCounter(made)];
+    }
 
-        // Its custard gives less than the book says, and the filled shell takes longer: five bakes that agree, and one slip of the pen.
-        foreach (var (days, pot, filled, notes, taste) in new[]
+    /// <summary>Its custard gives less than the book says, and the filled shell takes longer: five bakes that agree.</summary>
+    private static IEnumerable<Bake> OfRhubarb(Maker made)
+    {
+        foreach (var (weeks, pot, filled, notes, taste) in new[]
         {
-            (40, 0.93, 1.16, "Middle still waved at the book's minutes.", ""), (33, 0.95, 1.10, "", "The buttermilk comes through."),
-            (26, 0.94, 1.14, "Left it until it trembled as one.", ""), (19, 0.93, 1.12, "", "Sharp, and better for it."),
-            (12, 0.94, 1.15, "", "")
+            (6, 0.93, 1.16, "Middle still waved at the book's minutes.", ""), (5, 0.95, 1.10, "", "The buttermilk comes through."),
+            (4, 0.94, 1.14, "Left it until it trembled as one.", ""), (3, 0.93, 1.12, "", "Sharp, and better for it."),
+            (2, 0.94, 1.15, "", "")
         })
         {
-            yield return Made(Rhubarb, 1, days, new()
+            yield return made.Of(Rhubarb, 1, made.Saturday(weeks), new()
             {
                 OvenSet = new(175),
-                OvenRead = new(175 + (days % 5) + 6),
+                OvenRead = new(175 + 6 + (weeks * 2 % 5)),
                 FromPot = new(Math.Round(RhubarbPot * pot)),
                 LeftOver = new(0),
                 StageMinutes = new Dictionary<StageKind, double> { [StageKind.Filled] = Math.Round(RhubarbBake * filled) },
@@ -50,18 +47,21 @@ internal static class DemoLogs
                 TasteWords = taste,
                 Tastes = taste.Length == 0
                     ? new Dictionary<TasteScale, int>()
-                    : new Dictionary<TasteScale, int> { [TasteScale.Sweet] = 0, [TasteScale.Sharp] = days == 19 ? 1 : 0 },
+                    : new Dictionary<TasteScale, int> { [TasteScale.Sweet] = 0, [TasteScale.Sharp] = weeks == 3 ? 1 : 0 },
             });
         }
+    }
 
-        // It sets firmer here than it should: three words that agree.
-        foreach (var (days, set, taste) in new[]
+    /// <summary>It sets firmer here than it should: three words that agree.</summary>
+    private static IEnumerable<Bake> OfYoghurt(Maker made)
+    {
+        foreach (var (weeks, set, taste) in new[]
         {
-            (37, SetVerdict.Firm, "Bounces a little."), (23, SetVerdict.Firm, "Good, but stiff straight from the fridge."),
-            (9, SetVerdict.Firm, "")
+            (5, SetVerdict.Firm, "Bounces a little."), (3, SetVerdict.Firm, "Good, but stiff straight from the fridge."),
+            (2, SetVerdict.Firm, "")
         })
         {
-            yield return Made(Yoghurt, 2, days, new()
+            yield return made.Of(Yoghurt, 2, made.Saturday(weeks), new()
             {
                 Set = set,
                 Base = BaseVerdict.Crisp,
@@ -72,11 +72,14 @@ internal static class DemoLogs
                 Tastes = new Dictionary<TasteScale, int> { [TasteScale.Sweet] = -1, [TasteScale.Flavour] = 0 },
             });
         }
+    }
 
-        // Unsealed, and a night too long: the base says so each time.
+    /// <summary>Unsealed, and a night too long: the base says so each time.</summary>
+    private static IEnumerable<Bake> OfCoffee(Maker made)
+    {
         foreach (var days in new[] { 30, 16 })
         {
-            yield return Made(Coffee, 1, days, new()
+            yield return made.Of(Coffee, 1, days, new()
             {
                 Set = SetVerdict.Clean,
                 Base = BaseVerdict.Soggy,
@@ -88,14 +91,38 @@ internal static class DemoLogs
                 Notes = "Same as last time: the night shift's pie is never sealed.",
             });
         }
-
-        // The Saturday counter, week by week.
-        foreach (var (days, sold, thrown) in new[] { (42, 1.75, 0.25), (35, 2.0, 0.0), (28, 1.5, 0.5), (21, 2.0, 0.0), (14, 2.0, 0.0) })
-            yield return Made(Malt, 2, days, new() { Sold = sold, ThrownAway = thrown, Top = TopVerdict.Held, Baker = "baker-1" });
-        foreach (var (days, sold, left) in new[] { (34, 0.75, 0.25), (20, 1.0, 0.0) })
-            yield return Made(Lime, 1, days, new() { Sold = sold, Unsold = left, Set = SetVerdict.Clean, Base = BaseVerdict.Firm });
     }
 
-    /// <summary>What the book plans for the pot of the rhubarb pie, g, and for the filled shell, min: what was written down is off these.</summary>
-    private const double RhubarbPot = 751, RhubarbBake = 21;
+    /// <summary>The Saturday counter, week by week.</summary>
+    private static IEnumerable<Bake> OfTheCounter(Maker made)
+    {
+        foreach (var (weeks, sold, thrown) in new[] { (6, 1.75, 0.25), (5, 2.0, 0.0), (4, 1.5, 0.5), (3, 2.0, 0.0), (2, 2.0, 0.0) })
+            yield return made.Of(Malt, 2, made.Saturday(weeks),
+                new() { Sold = sold, ThrownAway = thrown, Top = TopVerdict.Held, Baker = "baker-1" });
+        foreach (var (weeks, sold, left) in new[] { (5, 0.75, 0.25), (3, 1.0, 0.0) })
+            yield return made.Of(Lime, 1, made.Saturday(weeks),
+                new() { Sold = sold, Unsold = left, Set = SetVerdict.Clean, Base = BaseVerdict.Firm });
+    }
+
+    /// <summary>Makes bakes of some time ago.</summary>
+    private sealed class Maker(DateTimeOffset now, IReadOnlyDictionary<string, string> pies)
+    {
+        /// <summary>Days since a Saturday so many weeks ago.</summary>
+        public int Saturday(int weeks) => (((int)now.DayOfWeek + 1) % 7) + (7 * weeks);
+
+        /// <summary>A bake with its log.</summary>
+        public Bake Of(string pie, int count, int daysAgo, BakeEntry entry) => new()
+        {
+            PieName = pie,
+            Address = Core.Composing.CompositionAddress.WithLearned(pies[pie], 0),
+            Pies = count,
+            MadeAt = now.AddDays(-daysAgo).AddHours(-3),
+            Log = BakeBook.LogOf(entry, new BakeLog(), now.AddDays(-daysAgo).AddHours(9)),
+        };
+    }
+
+    /// <summary>
+    /// What the book plans for the pot of the rhubarb pie, g, and for the filled shell, min: what was written down is off these.
+    /// </summary>
+    private const double RhubarbPot = 751, RhubarbBake = 24;
 }

@@ -57,6 +57,15 @@ public sealed class LearningBook(RoundCrumbContext context, Remembered<Correctio
         return [.. rows.Where(r => bakes.ContainsKey(r.BakeId)).Select(r => (r.AsObservation(), bakes[r.BakeId]))];
     }
 
+    /// <summary>What some bakes say something of, each once.</summary>
+    public async Task<IReadOnlyList<CorrectionKey>> KeysOfAsync(IReadOnlyCollection<int> bakes, CancellationToken cancel = default) =>
+    [
+        .. (await context.Observations.AsNoTracking().Where(o => bakes.Contains(o.BakeId)).Select(o => new { o.Kind, o.Of, o.Under })
+            .Distinct()
+            .ToListAsync(cancel)).Select(o => new CorrectionKey(o.Kind, o.Of, o.Under)).OrderBy(k => k.Kind)
+            .ThenBy(k => k.Of, StringComparer.Ordinal),
+    ];
+
     /// <summary>Writes down what a bake says, in place of what it said before.</summary>
     public async Task ObserveAsync(int bake, IReadOnlyList<Observation> all, CancellationToken cancel = default)
     {

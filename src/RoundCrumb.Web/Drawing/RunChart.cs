@@ -89,7 +89,8 @@ public static class RunChart
         void Band(RunBand band, string kind)
         {
             var (top, bottom) = (Y(band.To), Y(band.From));
-            svg.Add($"<rect class=\"{kind}\" x=\"{Left}\" y=\"{top}\" width=\"{Wide - Left - Right}\" height=\"{Math.Max(2, bottom - top)}\">");
+            svg.Add($"<rect class=\"{kind}\" x=\"{Left}\" y=\"{top}\" width=\"{Wide - Left - Right}\" ");
+            svg.Add($"height=\"{Math.Max(2, bottom - top)}\">");
             svg.Add($"<title>{Svg.Text(band.Name)}</title></rect>");
         }
     }

@@ -202,14 +202,16 @@ public sealed class LearnerTests
         var all = Enumerable.Range(1, 6).Select(b => Measure(Custard, -0.06, b)).ToList();
         Learned With(CorrectionChoice choice) => Of(Custard, new(all, [choice], LearningCase.Of([]).Said));
         With(new(Custard)).Correction.ShouldNotBeNull();
-        With(new(Custard, CorrectionMode.Off)).Correction.ShouldBeNull();
+        With(new(Custard, CorrectionMode.Off)).Correction.ShouldNotBeNull().IsBook.ShouldBeTrue("its family’s does not stand in for it");
         var pinned = With(new(Custard, CorrectionMode.Pinned, 0.97)).Correction.ShouldNotBeNull();
         (pinned.Value, pinned.IsPinned).ShouldBe((0.97, true));
         Learner.Learn(new([], [new(Custard, CorrectionMode.Pinned, 0.9)], LearningCase.Of([]).Said)).ShouldHaveSingleItem()
             .Correction.ShouldNotBeNull().Value.ShouldBe(0.9);
     }
 
-    /// <summary>Two pots that weigh a third less than planned: rather a misread line than a kitchen, so it is asked and not put on.</summary>
+    /// <summary>
+    /// Two pots that weigh a third less than planned: rather a misread line than a kitchen, so it is asked and not put on.
+    /// </summary>
     [Fact]
     public void What_lies_beyond_the_book_is_asked_and_not_put_on()
     {

@@ -7,6 +7,7 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Records;
+using RoundCrumb.Core.Trials;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
 using RoundCrumb.Data.Bakes;
@@ -17,7 +18,8 @@ namespace RoundCrumb.Web.Features.Bakes;
 /// <summary>What happened, beside what was planned.</summary>
 [RequestSizeLimit(Photograph.LargestFile + (1024 * 1024))]
 public sealed class LogModel(
-    BakeBook bakes, PhotoBook photos, KitchenLearner learner, LearnedDesk learned, CompositionReader compositions, Preferences baker) : PageModel
+    BakeBook bakes, PhotoBook photos, KitchenLearner learner, LearnedDesk learned, TrialDesk trials, CompositionReader compositions,
+    Preferences baker) : PageModel
 {
     private readonly Dictionary<string, string> _typed = [];
 
@@ -29,6 +31,9 @@ public sealed class LogModel(
 
     /// <summary>What this log moved, in one sentence; empty where it moved nothing.</summary>
     public Phrase Moved { get; private set; }
+
+    /// <summary>What to try next of it, the most promising first; nothing where it came out as wanted.</summary>
+    public IReadOnlyList<NextTry> Tries { get; private set; } = [];
 
     /// <summary>Who may have made it.</summary>
     public IReadOnlyList<Baker> Bakers { get; private set; } = [];
@@ -159,6 +164,16 @@ public sealed class LogModel(
         return File(picture, "image/jpeg");
     }
 
+    /// <summary>Plans a trial of one of the changes.</summary>
+    public async Task<IActionResult> OnPostTrialAsync(int id, string? after, CancellationToken cancel)
+    {
+        if (await bakes.FindAsync(id, cancel) is not { } bake)
+            return NotFound();
+        return await trials.PlanAsync(bake, after ?? "", baker.Shown, cancel) is { } trial
+            ? Redirect(Routes.Trial(trial.Id))
+            : Redirect(Routes.Log(id));
+    }
+
     /// <summary>Lets nothing be learned from it, or lets it count again.</summary>
     public async Task<IActionResult> OnPostLeaveOutAsync(int id, bool leaveOut, CancellationToken cancel)
     {
@@ -219,5 +234,7 @@ public sealed class LogModel(
         Weighables = Weighable.Of(View.Sheet.Pie);
         Bakers = (await compositions.KitchenAsync(cancel)).Bakers;
         Photos = await photos.OfAsync(bake.Id, cancel);
+        if (bake.Log is not null)
+            Tries = await trials.TriesAsync(bake, cancel);
     }
 }

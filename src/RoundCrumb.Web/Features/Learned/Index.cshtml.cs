@@ -25,7 +25,11 @@ public sealed class IndexModel(LearnedDesk desk, KitchenClock clock, Preferences
     public string Said { get; private set; } = "";
 
     /// <summary>The kinds of which something is known, with their corrections.</summary>
-    public IEnumerable<IGrouping<CorrectionKind, NamedLearned>> Kinds => List.All.GroupBy(n => n.Learned.Key.Kind);
+    public IEnumerable<IGrouping<CorrectionKind, NamedLearned>> Kinds => List.All.Where(n => !IsAlone(n)).GroupBy(n => n.Learned.Key.Kind);
+
+    /// <summary>A family with one thing in it says no more than that one thing.</summary>
+    private bool IsAlone(NamedLearned one) => one.Learned.Key is { Under.Length: 0 } key && key.Kind.HasTwoLevels
+        && one.Learned.Choice.Mode is CorrectionMode.On && List.All.Count(n => n.Learned.Key.Family == key) <= 2;
 
     /// <summary>Shows it.</summary>
     public async Task OnGetAsync(string? said, CancellationToken cancel)

@@ -8,7 +8,6 @@ using RoundCrumb.Core.Learning;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Kitchens;
-using RoundCrumb.Web.Drawing;
 using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Features.Learned;
@@ -47,20 +46,7 @@ public sealed class OneModel(LearnedDesk desk, KitchenClock clock, Preferences b
     private bool Times => Learned.Key.Kind.Facts.Scale is CorrectionScale.Times;
 
     /// <summary>The chart of its bakes.</summary>
-    public IHtmlContent Chart
-    {
-        get
-        {
-            double Back(double on) => Times ? Math.Exp(on) : on;
-            var points = Detail.Bakes.Reverse().Select(b => new RunPoint(
-                Back(b.One.From), Back(b.One.To), When(b.One.At), Says(b.One), b.Said is not BakeSaid.LeftOut && !b.Bake.Log!.IsLeftOut))
-                .ToList();
-            return points.Count == 0 ? HtmlString.Empty : RunChart.Draw(
-                Detail.Of.Name + ", bake after bake", points, new(Learned.BookLow, Learned.BookHigh, "the book"),
-                new(Learned.Low, Learned.High, "this kitchen"), [], v => Shown.Say(CorrectionWords.Briefly(Learned.Key.Kind, v)).Split(' ') is
-                    [var number, "%", ..] ? (v >= 1 ? "+" : "−") + number + " %" : Plain(v));
-        }
-    }
+    public IHtmlContent Chart => LearnedChart.Draw(Detail, Zone, Shown);
 
     /// <summary>Shows it.</summary>
     public async Task<IActionResult> OnGetAsync(string? of, CancellationToken cancel) =>
@@ -92,35 +78,26 @@ public sealed class OneModel(LearnedDesk desk, KitchenClock clock, Preferences b
     /// <summary>Leaves a bake out of it, or lets it count again.</summary>
     public async Task<IActionResult> OnPostSayAsync(string? of, int bake, bool leaveOut, CancellationToken cancel)
     {
-        if (!CorrectionKey.TryRead(of, out _key) || !await ShowAsync(cancel) || Detail.Bakes.FirstOrDefault(b => b.Bake.Id == bake) is not { } one)
+        if (!CorrectionKey.TryRead(of, out _key) || !await ShowAsync(cancel)
+            || Detail.Bakes.FirstOrDefault(b => b.Bake.Id == bake) is not { } one)
             return NotFound();
         await desk.SayAsync(one.One.Key, bake, leaveOut ? BakeSaid.LeftOut : null, cancel);
         return Redirect(Routes.LearnedOf(_key) + "#bakes");
     }
 
     /// <summary>What one bake says, in words.</summary>
-    public string Says(Observation one)
-    {
-        double Back(double on) => Times ? Math.Exp(on) : on;
-        if (one.IsMeasure)
-            return Shown.Say(CorrectionWords.Briefly(one.Key.Kind, Back(one.From)));
-        var kind = one.Key.Kind;
-        if (double.IsNegativeInfinity(one.From))
-            return "at most " + Shown.Say(CorrectionWords.Briefly(kind, Back(one.To)));
-        return double.IsPositiveInfinity(one.To)
-            ? "at least " + Shown.Say(CorrectionWords.Briefly(kind, Back(one.From)))
-            : Shown.Say(CorrectionWords.Briefly(kind, Back(one.From))) + " to " + Shown.Say(CorrectionWords.Briefly(kind, Back(one.To)));
-    }
+    public string Says(Observation one) => LearnedChart.Says(one, Shown);
 
     /// <summary>A day.</summary>
-    public string When(DateTimeOffset at) => TimeZoneInfo.ConvertTime(at, Zone).ToString("d MMM", CultureInfo.InvariantCulture);
+    public string When(DateTimeOffset at) => LearnedChart.When(at, Zone);
 
     private static string Plain(double value) => value.ToString("+0.##;−0.##;0", CultureInfo.InvariantCulture);
 
     private double? Read(string? pin)
     {
         Pin = (pin ?? "").Trim();
-        if (!BakersNumber.TryRead(Pin.TrimStart('-', '−', '+'), out var value, out var unit) || unit is not ("" or "%" or "c" or "°c" or "mm"))
+        if (!BakersNumber.TryRead(Pin.TrimStart('-', '−', '+'), out var value, out var unit)
+            || unit is not ("" or "%" or "c" or "°c" or "mm"))
             return Wrong(Times ? "A number in per cent; 95 is 5 % less than the book." : "A number; less than nothing with a minus.");
         if (Pin.StartsWith('-') || Pin.StartsWith('−'))
             value = -value;
@@ -142,8 +119,8 @@ public sealed class OneModel(LearnedDesk desk, KitchenClock clock, Preferences b
             return false;
         Detail = detail;
         Zone = await clock.ZoneAsync(cancel);
-        Pin = Plain(Times ? (Learned.Choice.Mode is CorrectionMode.Pinned ? Learned.Choice.Pinned : Learned.Value) * 100 : Learned.Value)
-            .TrimStart('+');
+        var stands = Learned.Choice.Mode is CorrectionMode.Pinned ? Learned.Choice.Pinned : Learned.Value;
+        Pin = (Times ? stands * 100 : stands).ToString(Times ? "0.#" : "0.##;−0.##;0", CultureInfo.InvariantCulture);
         return true;
     }
 }

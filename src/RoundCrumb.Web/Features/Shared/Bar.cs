@@ -103,6 +103,12 @@ public static class Bar
     /// <summary>What this kitchen does otherwise than the book.</summary>
     public static Spot Learned { get; } = new("Learned", Routes.Learned);
 
+    /// <summary>Trials, planned and made.</summary>
+    public static Spot Trials { get; } = new("Trials", Routes.Trials);
+
+    /// <summary>What was sold, and what may be.</summary>
+    public static Spot Market { get; } = new("Sold and left", Routes.Market);
+
     /// <summary>The five places.</summary>
     public static IReadOnlyList<BarPlace> All { get; } =
     [
@@ -110,6 +116,6 @@ public static class Bar
         new("Pies", [Box, Compose, Pairings, WhatIf, Above, Baking, Cooling, Cost, Pour, Shells, Import]),
         new("Days", [Days, Shopping, Bench, Devices]),
         new("Kitchen", [Kitchen, Pantry, Stock, Prices, Cold, Soften]),
-        new("Notebook", [Bakes, ToLog, Learned]),
+        new("Notebook", [Bakes, ToLog, Learned, Trials, Market]),
     ];
 }
