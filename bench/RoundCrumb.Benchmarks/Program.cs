@@ -8,6 +8,7 @@ using RoundCrumb.Benchmarks;
 // dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- start         started again after a kill
 // dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- heat          how a pie cools
 // dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- bench         ticks, runs, plays and days planned again
+// dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- learning      5,000 bakes learned, log pages, graphs for docs/learning
 // dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- large         every page with 1,000 pies and 2,000 parts beside the demo
 // alone
 // dotnet run -c Release --project bench/RoundCrumb.Benchmarks -- days [16]     bake days of 8 to 40 batches, or of so many alone, against
@@ -24,6 +25,8 @@ switch (args)
         return HeatSpeed.Run();
     case ["bench", ..]:
         return await BenchSpeed.RunAsync();
+    case ["learning", ..]:
+        return await LearningSpeed.RunAsync();
     case ["large", ..]:
         return await LargeKitchen.RunAsync();
     case ["days", var size]:

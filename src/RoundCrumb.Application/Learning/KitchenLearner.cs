@@ -13,7 +13,7 @@ namespace RoundCrumb.Application.Learning;
 public sealed class KitchenLearner(BakeBook bakes, LearningBook book, CompositionReader compositions)
 {
     /// <summary>What is known now, of everything that something is known of.</summary>
-    public async Task<IReadOnlyList<Learned>> KnownAsync(CancellationToken cancel = default) => Learner.Learn(await book.CaseAsync(cancel));
+    public async Task<IReadOnlyList<Learned>> KnownAsync(CancellationToken cancel = default) => (await book.KnownAsync(cancel)).All;
 
     /// <summary>Writes the log of a bake, if nobody has since <paramref name="version"/> (0 for none yet), and learns from it.</summary>
     /// <returns>False when somebody has.</returns>

@@ -88,8 +88,7 @@ public sealed class LearnedDesk(
     /// <summary>All that is known.</summary>
     public async Task<LearnedList> ListAsync(CancellationToken cancel = default)
     {
-        var from = await book.CaseAsync(cancel);
-        var all = Learner.Learn(from);
+        var (from, all) = await book.KnownAsync(cancel);
         var names = await CorrectionNames.OfAsync(all.Select(l => l.Key), compositions, parts, cancel);
         var named = all.Select(l => new NamedLearned(l, names.Of(l.Key))).OrderBy(n => n.Learned.Key.Kind)
             .ThenBy(n => n.Learned.Key.Of, StringComparer.Ordinal).ThenBy(n => n.Learned.Key.Under, StringComparer.Ordinal).ToList();
@@ -112,8 +111,8 @@ public sealed class LearnedDesk(
     /// <summary>One correction, or none.</summary>
     public async Task<LearnedDetail?> OneAsync(CorrectionKey key, CancellationToken cancel = default)
     {
-        var from = await book.CaseAsync(cancel);
-        if (Learner.Learn(from).FirstOrDefault(l => l.Key == key) is not { } learned)
+        var (from, all) = await book.KnownAsync(cancel);
+        if (all.FirstOrDefault(l => l.Key == key) is not { } learned)
             return null;
         var names = await CorrectionNames.OfAsync([key], compositions, parts, cancel);
         var seen = (await book.OfAsync(key, cancel)).Select(x => new BakeInLearned(

@@ -36,18 +36,16 @@ public sealed class MarketDesk(BakeBook bakes, PieShelf shelf, DayBook days, Kit
     public async Task<IReadOnlyList<MarketRow>> OnAsync(DateOnly on, CancellationToken cancel = default)
     {
         var zone = await clock.ZoneAsync(cancel);
-        var logged = await bakes.LoggedAsync(new(), LookBack, cancel);
+        var sold = await bakes.SoldAsync(LookBack, cancel);
         var named = (await shelf.AllAsync(cancel)).GroupBy(p => p.Name, StringComparer.OrdinalIgnoreCase)
             .ToDictionary(g => g.Key, g => g.First(), StringComparer.OrdinalIgnoreCase);
         return
         [
-            .. logged.Where(b => b.Log!.Sold is not null).GroupBy(b => b.PieName, StringComparer.OrdinalIgnoreCase).Select(g =>
+            .. sold.GroupBy(b => b.Pie, StringComparer.OrdinalIgnoreCase).Select(g =>
             {
                 // Several bakes of a day are one day's counter.
-                var sales = g.GroupBy(b => DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(b.MadeAt, zone).DateTime)).Select(d =>
-                    new DaySales(
-                    d.Key, d.Sum(b => b.Pies), d.Sum(b => b.Log!.Sold ?? 0), d.Sum(b => b.Log!.Unsold ?? 0),
-                    d.Sum(b => b.Log!.ThrownAway ?? 0)))
+                var sales = g.GroupBy(b => DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(b.MadeAt, zone).DateTime)).Select(
+                    d => new DaySales(d.Key, d.Sum(b => b.Pies), d.Sum(b => b.Sold), d.Sum(b => b.Left), d.Sum(b => b.Thrown)))
                     .OrderBy(s => s.Day).ToList();
                 return new MarketRow(g.Key, sales, Forecast.Of(sales, on), named.GetValueOrDefault(g.Key));
             }).OrderByDescending(r => r.Forecast?.Mean ?? 0).ThenBy(r => r.Name, StringComparer.OrdinalIgnoreCase),

@@ -9,6 +9,15 @@ using RoundCrumb.Data.Learning;
 
 namespace RoundCrumb.Data.Bakes;
 
+/// <summary>What became of a bake on the counter.</summary>
+/// <param name="Pie">Its name.</param>
+/// <param name="MadeAt">When it was made.</param>
+/// <param name="Pies">How many were made.</param>
+/// <param name="Sold">How many were sold.</param>
+/// <param name="Left">How many were left and kept.</param>
+/// <param name="Thrown">How many were thrown away.</param>
+public sealed record SoldBake(string Pie, DateTimeOffset MadeAt, int Pies, double Sold, double Left, double Thrown);
+
 /// <summary>The bakes: sheets, ticks and what was written down.</summary>
 public sealed class BakeBook(RoundCrumbContext context, LearningBook learning, TimeProvider clock)
 {
@@ -42,6 +51,16 @@ public sealed class BakeBook(RoundCrumbContext context, LearningBook learning, T
         last.Reverse();
         return last;
     }
+
+    /// <summary>What was said of how many were sold, the oldest first.</summary>
+    /// <param name="most">The last so many.</param>
+    /// <param name="cancel">Cancels it.</param>
+    public async Task<IReadOnlyList<SoldBake>> SoldAsync(int most, CancellationToken cancel = default) =>
+    [
+        .. (await context.Bakes.AsNoTracking().Where(b => b.Log!.Sold != null).OrderByDescending(b => b.MadeAt).Take(most)
+            .Select(b => new SoldBake(b.PieName, b.MadeAt, b.Pies, b.Log!.Sold ?? 0, b.Log.Unsold ?? 0, b.Log.ThrownAway ?? 0))
+            .ToListAsync(cancel)).AsEnumerable().Reverse(),
+    ];
 
     /// <summary>Some bakes by their numbers, with logs, in the order asked for; those that are not there are left out.</summary>
     public async Task<IReadOnlyList<Bake>> SomeAsync(IReadOnlyList<int> ids, CancellationToken cancel = default)

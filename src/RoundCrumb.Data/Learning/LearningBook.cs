@@ -5,8 +5,14 @@ using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Learning;
 
+/// <summary>All that is known, worked out once until something changes.</summary>
+/// <param name="From">What it is from.</param>
+/// <param name="All">What it comes to.</param>
+public sealed record KnownLearned(LearningCase From, IReadOnlyList<Learned> All);
+
 /// <summary>What was observed, what bakers decided, and what was put on when.</summary>
-public sealed class LearningBook(RoundCrumbContext context, Remembered<CorrectionSet> cache, TimeProvider clock)
+public sealed class LearningBook(
+    RoundCrumbContext context, Remembered<CorrectionSet> cache, Remembered<KnownLearned> known, TimeProvider clock)
 {
     /// <summary>What is put on now; the book while nothing is.</summary>
     public Task<CorrectionSet> NowAsync(CancellationToken cancel = default) => cache.ReadAsync(async () =>
@@ -32,8 +38,15 @@ public sealed class LearningBook(RoundCrumbContext context, Remembered<Correctio
                 .FirstOrDefaultAsync(cancel));
     }
 
+    /// <summary>All that is known, with what it is from.</summary>
+    public Task<KnownLearned> KnownAsync(CancellationToken cancel = default) => known.ReadAsync(async () =>
+    {
+        var from = await CaseAsync(cancel);
+        return new KnownLearned(from, Learner.Learn(from));
+    });
+
     /// <summary>All that learning starts from.</summary>
-    public async Task<LearningCase> CaseAsync(CancellationToken cancel = default)
+    private async Task<LearningCase> CaseAsync(CancellationToken cancel = default)
     {
         var left = await context.Set<Bakes.BakeLog>().Where(l => l.IsLeftOut).Select(l => l.BakeId).ToListAsync(cancel);
         var rows = await context.Observations.AsNoTracking().OrderBy(o => o.At).ThenBy(o => o.BakeId).ThenBy(o => o.Id).ToListAsync(cancel);
@@ -75,6 +88,7 @@ public sealed class LearningBook(RoundCrumbContext context, Remembered<Correctio
         await context.Set<Bakes.BakeLog>().Where(l => l.BakeId == bake)
             .ExecuteUpdateAsync(set => set.SetProperty(l => l.ObservedVersion, l => l.Version), cancel);
         context.ChangeTracker.Clear();
+        known.Forget();
     }
 
     /// <summary>Bakes whose log says something that was not read yet.</summary>
@@ -109,6 +123,7 @@ public sealed class LearningBook(RoundCrumbContext context, Remembered<Correctio
             ?? context.CorrectionChoices.Add(new() { Kind = key.Kind, Of = key.Of, Under = key.Under }).Entity;
         (row.Mode, row.Pinned, row.ForgottenUntil) = (choice.Mode, choice.Pinned, choice.ForgottenUntil);
         await context.SaveChangesAsync(cancel);
+        known.Forget();
         return true;
     });
 
@@ -127,10 +142,15 @@ public sealed class LearningBook(RoundCrumbContext context, Remembered<Correctio
         else if (row is not null)
             context.BakesSaid.Remove(row);
         await context.SaveChangesAsync(cancel);
+        known.Forget();
         return true;
     });
 
     /// <summary>Leaves a bake out of everything, or lets it count again.</summary>
-    public Task LeaveOutAsync(int bake, bool leaveOut, CancellationToken cancel = default) => context.Set<Bakes.BakeLog>()
-        .Where(l => l.BakeId == bake).ExecuteUpdateAsync(set => set.SetProperty(l => l.IsLeftOut, leaveOut), cancel);
+    public async Task LeaveOutAsync(int bake, bool leaveOut, CancellationToken cancel = default)
+    {
+        await context.Set<Bakes.BakeLog>().Where(l => l.BakeId == bake)
+            .ExecuteUpdateAsync(set => set.SetProperty(l => l.IsLeftOut, leaveOut), cancel);
+        known.Forget();
+    }
 }

@@ -1,0 +1,56 @@
+using System.Runtime.CompilerServices;
+using NJsonSchema;
+using RoundCrumb.Core.Records;
+using RoundCrumb.Formats.Logs;
+
+namespace RoundCrumb.Formats.Tests;
+
+/// <summary>The log as it is handed on.</summary>
+public sealed class LogTableTests
+{
+    private static readonly LogRecord One = LogTable.Of(
+        new(2026, 11, 28, 9, 0, 0, TimeSpan.FromHours(1)), "Malt pie", 2, "pan=plate-23&fill=malt-custard", new()
+        {
+            FromPot = new(1400),
+            Set = SetVerdict.Clean,
+            Tastes = new Dictionary<TasteScale, int> { [TasteScale.Sweet] = 1 },
+            Sold = 1.75,
+        });
+
+    [Fact]
+    public async Task What_is_written_keeps_to_the_published_schema()
+    {
+        var folder = Path.Combine(Path.GetDirectoryName(Here())!, "..", "..", "docs", "formats");
+        var schema = await JsonSchema.FromFileAsync(
+            Path.Combine(folder, "round-crumb-log.schema.json"), TestContext.Current.CancellationToken);
+        schema.Validate(LogTable.Document([One])).ShouldBeEmpty();
+        schema.Validate("""{"format":"round-crumb-log","version":1,"bakes":[{"pie":"x"}]}""").ShouldNotBeEmpty();
+        schema.Validate("""{"format":"round-crumb-log","version":2,"bakes":[]}""").ShouldNotBeEmpty();
+    }
+
+    [Fact]
+    public void Moments_keep_their_offset_and_words_their_case()
+    {
+        One.Made.ShouldBe("2026-11-28T09:00:00+01:00");
+        var row = LogTable.Read(LogTable.Csv([One with { Cut = "clean" }]), out _).ShouldHaveSingleItem();
+        row.Made.ShouldBe(new(2026, 11, 28, 9, 0, 0, TimeSpan.FromHours(1)));
+        row.Entry.Set.ShouldBe(SetVerdict.Clean);
+    }
+
+    [Theory]
+    [InlineData("Weighted=17; Open=x", "Minutes")]
+    [InlineData("Nothing=17", "Minutes")]
+    [InlineData("Weighted=99999", "Minutes")]
+    public void A_pair_that_cannot_be_read_is_told(string minutes, string says) =>
+        LogTable.Read(LogTable.Csv([One with { Minutes = minutes }]), out _).ShouldHaveSingleItem().Trouble.ShouldContain(says);
+
+    [Fact]
+    public void More_sold_than_made_is_told() =>
+        LogTable.Read(LogTable.Csv([One with { Sold = 3 }]), out _).ShouldHaveSingleItem().Trouble.ShouldContain("Sold");
+
+    [Fact]
+    public void A_cell_that_a_spreadsheet_would_run_is_only_text() =>
+        LogTable.Csv([One with { Notes = "=HYPERLINK(1)" }]).ShouldNotContain(",=HYPERLINK");
+
+    private static string Here([CallerFilePath] string file = "") => file;
+}
