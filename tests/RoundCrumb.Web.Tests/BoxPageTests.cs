@@ -354,7 +354,7 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
                 [
                     "/api/v1/compose", "/api/v1/lines", "/api/v1/parts", "/api/v1/parts/{id}", "/api/v1/pies", "/api/v1/pies/{id}",
                     "/api/v1/runs/{id}/events", "/api/v1/runs/{id}/stream", "/api/v1/readings", "/api/v1/stock",
-                    "/api/v1/shopping/{list}/ticks", "/api/v1/days/{id}/labels",
+                    "/api/v1/shopping/{list}/ticks", "/api/v1/days/{id}/labels", "/api/v1/log.csv", "/api/v1/log.json", "/api/v1/learned",
                 ],
                 ignoreOrder: true);
     }

@@ -67,6 +67,12 @@ public sealed class IndexModel(
     /// <summary>What a field of the address says.</summary>
     public string Field(string name) => Request.Query[name].ToString().Trim();
 
+    /// <summary>A day is chosen in a calendar; what was typed and is none stays to be mended.</summary>
+    public string TypeOf(string name) =>
+        Field(name).Length == 0 || DateOnly.TryParseExact(Field(name), "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out _)
+            ? "date"
+            : "text";
+
     /// <summary>The address of another page of the same list.</summary>
     public string At(int leaf) => $"{Routes.Notebook}?leaf={leaf}{(OnlyOpen ? "&show=" + Open : "")}"
         + string.Concat(Narrowing.Where(n => Field(n).Length > 0).Select(n => $"&{n}={Uri.EscapeDataString(Field(n))}"));
