@@ -26,7 +26,7 @@ public static class LearningSpeed
     private const double LearnWithin = 200;
     private const double AtMost = 2;
 
-    private static readonly string[] Pages = ["/notebook", "/notebook?leaf=60", "/notebook?base=Soggy", "/notebook?show=open",
+    private static readonly string[] Pages = ["/notebook", "/notebook?leaf=60", "/notebook?set=Clean", "/notebook?show=open",
         "/bakes/4/log"];
 
     private static readonly (CorrectionKind Kind, double Spread, string Name)[] Graphs =

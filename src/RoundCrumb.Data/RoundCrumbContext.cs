@@ -162,6 +162,7 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
             bake.HasIndex(b => b.MadeAt);
             bake.Property(b => b.Arm).HasConversion<string>().HasDefaultValue(TrialArm.AsItIs);
             bake.HasIndex(b => b.TrialId);
+            bake.HasIndex(b => new { b.PieName, b.MadeAt });
             bake.HasMany(b => b.Uses).WithOne().HasForeignKey(u => u.BakeId).OnDelete(DeleteBehavior.Cascade);
             bake.HasMany(b => b.Photos).WithOne().HasForeignKey(p => p.BakeId).OnDelete(DeleteBehavior.Cascade);
             bake.HasMany(b => b.Ticks).WithOne().HasForeignKey(t => t.BakeId).OnDelete(DeleteBehavior.Cascade);
@@ -173,6 +174,10 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
             log.HasKey(l => l.BakeId);
             log.Property(l => l.Version).IsConcurrencyToken();
             log.HasIndex(l => l.WrittenAt);
+            log.HasIndex(l => l.Base);
+            log.HasIndex(l => l.Set);
+            log.HasIndex(l => l.Top);
+            log.HasIndex(l => l.Baker);
             log.ComplexProperty(l => l.Measures, measures =>
             {
                 measures.ToJson();

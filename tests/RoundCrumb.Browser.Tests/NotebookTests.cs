@@ -6,8 +6,8 @@ namespace RoundCrumb.Browser.Tests;
 public sealed class NotebookTests
 {
     /// <summary>
-    /// A pot a little light, logged by keyboard, is the second that says so: the next screen says what was learned, the figure in Compose says
-    /// it in its working, and switched off it is gone.
+    /// A pot a little light, logged by keyboard, is the second that says so: the next screen says what was learned, the figure in Compose
+    /// says it in its working, and switched off it is gone.
     /// </summary>
     [Fact]
     public async Task A_log_is_learned_from_shown_in_a_working_and_switched_off()

@@ -13,17 +13,24 @@ public static class Learner
     public static IReadOnlyList<Learned> Learn(LearningCase from)
     {
         var choices = from.Choices.ToDictionary(c => c.Key);
-        var families = new Dictionary<CorrectionKey, List<Observation>>();
+        var groups = new Dictionary<CorrectionKey, List<Observation>>();
+        var families = new Dictionary<CorrectionKey, List<CorrectionKey>>();
         foreach (var one in from.Observations)
         {
-            if (!families.TryGetValue(one.Key.Family, out var list))
-                families[one.Key.Family] = list = [];
+            if (!groups.TryGetValue(one.Key, out var list))
+            {
+                groups[one.Key] = list = [];
+                if (!families.TryGetValue(one.Key.Family, out var keys))
+                    families[one.Key.Family] = keys = [];
+                keys.Add(one.Key);
+            }
+
             list.Add(one);
         }
 
         var all = new List<Learned>();
-        foreach (var (family, observations) in families)
-            all.AddRange(new FamilyOf(family, observations, from, choices).Learn());
+        foreach (var (family, keys) in families)
+            all.AddRange(new FamilyOf(family, [.. keys.Select(k => (k, groups[k]))], from, choices).Learn());
 
         // What is pinned stands even where nothing was ever observed of it.
         var known = all.Select(l => l.Key).ToHashSet();
@@ -42,12 +49,15 @@ public static class Learner
 
     /// <summary>One family with its groups.</summary>
     private sealed class FamilyOf(
-        CorrectionKey family, List<Observation> observations, LearningCase from, Dictionary<CorrectionKey, CorrectionChoice> choices)
+        CorrectionKey family, List<(CorrectionKey Key, List<Observation> Ones)> observed, LearningCase from,
+        Dictionary<CorrectionKey, CorrectionChoice> choices)
     {
+        /// <summary>After so many half-lives an observation counts for nothing that anybody could see.</summary>
+        private const double HalfLives = 8;
+
         public IEnumerable<Learned> Learn()
         {
-            var counted = observations.Where(Counts).ToList();
-            var groups = observations.Select(o => o.Key).Distinct().Select(key => (Key: key, Group: Weighed(key, counted))).ToList();
+            var groups = observed.Select(g => (g.Key, Group: Weighed(Counted(g.Key, g.Ones)))).ToList();
             var filled = groups.Where(g => g.Group.Ones.Count > 0).ToList();
             if (filled.Count == 0)
             {
@@ -57,10 +67,12 @@ public static class Learner
                 yield break;
             }
 
-            var spread = counted[^1].Spread;
+            // The book's range as the last of them has it.
+            var counted = filled.Select(g => g.Group.Ones[^1].One).MaxBy(o => o.At);
+            var spread = counted.Spread;
             var two = family.Kind.HasTwoLevels;
             var within = two ? spread / 2 : 0;
-            var verdicts = !counted[^1].IsMeasure;
+            var verdicts = !counted.IsMeasure;
             var heaps = verdicts ? [] : filled.Select(g => Pooling.HeapOf(g.Group.Ones)).ToList();
             var posteriors = verdicts
                 ? ShiftGrid.Of([.. filled.Select(g => g.Group.Ones)], spread, within)
@@ -68,7 +80,8 @@ public static class Learner
             if (two && !groups.Exists(g => g.Key == family))
             {
                 var (mean, deviation) = posteriors[^1];
-                yield return new(family, mean, deviation, spread, counted.Select(o => o.Bake).Distinct().Count())
+                yield return new(family, mean, deviation, spread,
+                    filled.SelectMany(g => g.Group.Ones).Select(o => o.One.Bake).Distinct().Count())
                 {
                     Choice = ChoiceOf(family),
                     IsOfWords = verdicts,
@@ -99,33 +112,47 @@ public static class Learner
 
         private Learned None(CorrectionKey key)
         {
-            var spread = observations[^1].Spread;
+            var spread = observed[^1].Ones[^1].Spread;
             var prior = family.Kind.HasTwoLevels ? Math.Sqrt(1.25) * spread : spread;
             return new(key, 0, prior, prior, 0) { Choice = ChoiceOf(key) };
         }
 
         private CorrectionChoice ChoiceOf(CorrectionKey key) => choices.GetValueOrDefault(key) ?? new(key);
 
-        private bool Counts(Observation one) =>
-            !(from.Said.TryGetValue((one.Key, one.Bake), out var said) && said is BakeSaid.LeftOut)
-                && !(choices.TryGetValue(one.Key, out var choice) && one.At <= choice.ForgottenUntil)
-                && !(choices.TryGetValue(one.Key.Family, out var above) && one.At <= above.ForgottenUntil);
-
-        /// <summary>A group's observations since it last changed, each with the weight of its age.</summary>
-        private static (List<(Observation One, double Weight)> Ones, DateTimeOffset? ChangedAt) Weighed(
-            CorrectionKey key, List<Observation> counted)
+        /// <summary>What of a group is neither left out nor forgotten.</summary>
+        private List<Observation> Counted(CorrectionKey key, List<Observation> all)
         {
-            var group = counted.Where(o => o.Key == key).ToList();
+            var forgotten = new[] { key, key.Family }.Select(k => choices.GetValueOrDefault(k)?.ForgottenUntil).OfType<DateTimeOffset>()
+                .Select(t => (DateTimeOffset?)t).Max();
+            if (forgotten is null && from.Said.Count == 0)
+                return all;
+            return
+            [
+                .. all.Where(o => !(o.At <= forgotten)
+                    && !(from.Said.TryGetValue((o.Key, o.Bake), out var said) && said is BakeSaid.LeftOut)),
+            ];
+        }
+
+        /// <summary>A group's observations since it last changed, each with the weight of its age, the newest last.</summary>
+        private static (List<(Observation One, double Weight)> Ones, DateTimeOffset? ChangedAt) Weighed(List<Observation> group)
+        {
             if (group.Count == 0)
                 return ([], null);
             var changed = group[0].IsMeasure ? Shifts.ChangedFrom([.. group.Select(o => o.Middle)], group[0].Noise) : 0;
-            var since = group.Skip(changed).ToList();
-            var bakes = since.Select(o => o.Bake).Distinct().ToList();
-            var last = bakes.Count - 1;
-            var age = bakes.Select((b, i) => (b, i)).ToDictionary(x => x.b, x => last - x.i);
-            return (
-                [.. since.Select(o => (o, Math.Pow(0.5, age[o.Bake] / CorrectionConstants.HalfLife.Usual)))],
-                changed > 0 ? group[changed].At : null);
+            var ones = new List<(Observation, double)>();
+            var (age, bake) = (-1, int.MinValue);
+            for (var i = group.Count - 1; i >= changed; i--)
+            {
+                if (group[i].Bake != bake)
+                    (age, bake) = (age + 1, group[i].Bake);
+                var halves = age / CorrectionConstants.HalfLife.Usual;
+                if (halves > HalfLives)
+                    break;
+                ones.Add((group[i], Math.Pow(0.5, halves)));
+            }
+
+            ones.Reverse();
+            return (ones, changed > 0 ? group[changed].At : null);
         }
 
         private List<int> OddMeasures(List<(Observation One, double Weight)> ones, Pooling.Heap heap, double prior)

@@ -70,8 +70,11 @@ internal static class ShiftGrid
     private static double[] LikelihoodOf(IReadOnlyList<(Observation One, double Weight)> group, double[] at)
     {
         var logs = new double[Points];
-        foreach (var (one, weight) in group)
+
+        // The same word of the same prediction says the same: it is looked at once, with all its weight.
+        foreach (var alike in group.GroupBy(g => (g.One.From, g.One.To, g.One.Noise)))
         {
+            var (one, weight) = (alike.First().One, alike.Sum(g => g.Weight));
             for (var i = 0; i < Points; i++)
                 logs[i] += weight * Math.Log(((1 - Slip) * Likelihood(one, at[i])) + (Slip / Words));
         }

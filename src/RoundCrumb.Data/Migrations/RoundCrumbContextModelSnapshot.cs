@@ -53,6 +53,8 @@ namespace RoundCrumb.Data.Migrations
 
                     b.HasIndex("TrialId");
 
+                    b.HasIndex("PieName", "MadeAt");
+
                     b.ToTable("Bakes");
                 });
 
@@ -171,6 +173,14 @@ namespace RoundCrumb.Data.Migrations
                         });
 
                     b.HasKey("BakeId");
+
+                    b.HasIndex("Baker");
+
+                    b.HasIndex("Base");
+
+                    b.HasIndex("Set");
+
+                    b.HasIndex("Top");
 
                     b.HasIndex("WrittenAt");
 

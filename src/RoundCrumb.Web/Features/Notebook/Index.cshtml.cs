@@ -69,7 +69,8 @@ public sealed class IndexModel(
 
     /// <summary>A day is chosen in a calendar; what was typed and is none stays to be mended.</summary>
     public string TypeOf(string name) =>
-        Field(name).Length == 0 || DateOnly.TryParseExact(Field(name), "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out _)
+        Field(name).Length == 0
+            || DateOnly.TryParseExact(Field(name), "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out _)
             ? "date"
             : "text";
 
@@ -106,13 +107,21 @@ public sealed class IndexModel(
         OnlyOpen = show == Open;
         Zone = await clock.ZoneAsync(cancel);
         Kitchen = await compositions.KitchenAsync(cancel);
-        Pies = await bakes.PieNamesAsync(cancel);
-        Parts = await parts.OfKeptPiesAsync(cancel);
+        if (!OnlyOpen)
+        {
+            Pies = await bakes.PieNamesAsync(cancel);
+            Parts = await parts.OfKeptPiesAsync(cancel);
+        }
+
         var query = await QueryAsync(cancel);
-        Count = await bakes.CountAsync(query, cancel);
+        Bakes = leaf <= 1 ? await bakes.ListAsync(query, 0, AtOnce, cancel) : [];
+
+        // What fits on the first page needs no counting.
+        Count = leaf <= 1 && Bakes.Count < AtOnce ? Bakes.Count : await bakes.CountAsync(query, cancel);
         Leaves = Math.Max(1, (Count + AtOnce - 1) / AtOnce);
         Leaf = Math.Clamp(leaf, 1, Leaves);
-        Bakes = await bakes.ListAsync(query, (Leaf - 1) * AtOnce, AtOnce, cancel);
+        if (leaf > 1)
+            Bakes = await bakes.ListAsync(query, (Leaf - 1) * AtOnce, AtOnce, cancel);
         Photos = await photos.FirstAsync([.. Bakes.Select(b => b.Id)], cancel);
     }
 

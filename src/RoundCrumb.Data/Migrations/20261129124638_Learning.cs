@@ -191,9 +191,34 @@ namespace RoundCrumb.Data.Migrations
                 });
 
             migrationBuilder.CreateIndex(
+                name: "IX_Bakes_PieName_MadeAt",
+                table: "Bakes",
+                columns: new[] { "PieName", "MadeAt" });
+
+            migrationBuilder.CreateIndex(
                 name: "IX_Bakes_TrialId",
                 table: "Bakes",
                 column: "TrialId");
+
+            migrationBuilder.CreateIndex(
+                name: "IX_BakeLog_Baker",
+                table: "BakeLog",
+                column: "Baker");
+
+            migrationBuilder.CreateIndex(
+                name: "IX_BakeLog_Base",
+                table: "BakeLog",
+                column: "Base");
+
+            migrationBuilder.CreateIndex(
+                name: "IX_BakeLog_Set",
+                table: "BakeLog",
+                column: "Set");
+
+            migrationBuilder.CreateIndex(
+                name: "IX_BakeLog_Top",
+                table: "BakeLog",
+                column: "Top");
 
             migrationBuilder.CreateIndex(
                 name: "IX_BakeLog_WrittenAt",
@@ -243,8 +268,28 @@ namespace RoundCrumb.Data.Migrations
                 name: "Trials");
 
             migrationBuilder.DropIndex(
+                name: "IX_Bakes_PieName_MadeAt",
+                table: "Bakes");
+
+            migrationBuilder.DropIndex(
                 name: "IX_Bakes_TrialId",
                 table: "Bakes");
+
+            migrationBuilder.DropIndex(
+                name: "IX_BakeLog_Baker",
+                table: "BakeLog");
+
+            migrationBuilder.DropIndex(
+                name: "IX_BakeLog_Base",
+                table: "BakeLog");
+
+            migrationBuilder.DropIndex(
+                name: "IX_BakeLog_Set",
+                table: "BakeLog");
+
+            migrationBuilder.DropIndex(
+                name: "IX_BakeLog_Top",
+                table: "BakeLog");
 
             migrationBuilder.DropIndex(
                 name: "IX_BakeLog_WrittenAt",

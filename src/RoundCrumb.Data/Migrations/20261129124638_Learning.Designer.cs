@@ -12,7 +12,7 @@ using RoundCrumb.Data;
 namespace RoundCrumb.Data.Migrations
 {
     [DbContext(typeof(RoundCrumbContext))]
-    [Migration("20261129111826_Learning")]
+    [Migration("20261129124638_Learning")]
     partial class Learning
     {
         /// <inheritdoc />
@@ -55,6 +55,8 @@ namespace RoundCrumb.Data.Migrations
                     b.HasIndex("MadeAt");
 
                     b.HasIndex("TrialId");
+
+                    b.HasIndex("PieName", "MadeAt");
 
                     b.ToTable("Bakes");
                 });
@@ -174,6 +176,14 @@ namespace RoundCrumb.Data.Migrations
                         });
 
                     b.HasKey("BakeId");
+
+                    b.HasIndex("Baker");
+
+                    b.HasIndex("Base");
+
+                    b.HasIndex("Set");
+
+                    b.HasIndex("Top");
 
                     b.HasIndex("WrittenAt");
 
