@@ -6,10 +6,10 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Records;
 using RoundCrumb.Core.Working;
-using RoundCrumb.Data.Learning;
 using RoundCrumb.Data;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Demo;
+using RoundCrumb.Data.Learning;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
 using RoundCrumb.Data.Storage;
@@ -180,7 +180,8 @@ public sealed class DataTests : IAsyncLifetime
         {
             OvenSet = new(220),
             StageMinutes = new Dictionary<RoundCrumb.Core.BlindBaking.StageKind,
-            double> { [RoundCrumb.Core.BlindBaking.StageKind.Weighted] = 17.5 },
+            double>
+            { [RoundCrumb.Core.BlindBaking.StageKind.Weighted] = 17.5 },
             FromPot = new(1400),
             Set = SetVerdict.Clean,
             Notes = "Rim ran ahead.",

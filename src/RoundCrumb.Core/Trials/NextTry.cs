@@ -23,6 +23,10 @@ public sealed record NextTry(Phrase Change, Composition After, TrialMeasure Meas
     /// <summary>What it promises: so much more often right.</summary>
     public double Gain => Then - Now;
 
+    /// <summary>How often of ten times it comes out right so, as one says it: never none and never all.</summary>
+    /// <param name="chance">From 0 to 1.</param>
+    public static int OfTen(double chance) => Math.Clamp((int)Math.Round(chance * 10, MidpointRounding.AwayFromZero), 1, 9);
+
     /// <summary>Nothing is sure, and nothing hopeless.</summary>
     internal static double Fair(double chance) => Math.Clamp(chance, 0.05, 0.95);
 }

@@ -1,5 +1,5 @@
-using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Batches;
+using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Records;
 using RoundCrumb.Core.Units;
