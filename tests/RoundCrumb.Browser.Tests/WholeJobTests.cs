@@ -72,7 +72,7 @@ public sealed class WholeJobTests(TeaRoom room)
         baker.Text("#t-oven-set").ShouldContain("oven heat");
         baker.Find("#l-min-weighted").GetAttribute("value").ShouldBe("31");
         baker.Type("#l-oven-set", "220");
-        baker.Click("input[name=set][value=Clean]");
+        baker.Click(".verdict label:has(input[name=set][value=Clean])");
         baker.Click(".log-form .go");
         baker.Until(_ => baker.Here.Contains("kept=1", StringComparison.Ordinal));
         baker.Text(".compare").ShouldContain("longer");

@@ -101,6 +101,31 @@ public sealed class LearningTests : IAsyncDisposable
             : []);
     }
 
+    /// <summary>What a run began with stays its kitchen: ovens, yields and all, whatever is learned while it is made.</summary>
+    [Fact]
+    public async Task What_was_known_then_can_be_had_again()
+    {
+        var before = (await NowAsync()).Number;
+        var planned = await AskAsync(async s => Evidence.ByTheBook(
+            CompositionAddress.Read("pan=plate-23&crust=butter-flaky&fill=malt-custard&make=exact").Composition, 1,
+            await s.GetRequiredService<Application.Reading.CompositionReader>().KitchenAsync(Cancel)));
+        await MadeAsync(new() { FromPot = planned.PotMass.Value * 0.93 });
+        var (then, now) = await AskAsync(async s =>
+        {
+            var reader = s.GetRequiredService<Application.Reading.CompositionReader>();
+            return (await reader.KitchenThenAsync(before, Cancel), await reader.KitchenAsync(Cancel));
+        });
+        then.Corrections.Number.ShouldBe(before);
+        then.Corrections.Find(MaltYield).ShouldBeNull();
+        now.Corrections.Find(MaltYield).ShouldNotBeNull();
+        then.Ovens.ShouldAllBe(o => o.Corrections.Number == before);
+        (await AskAsync(s => s.GetRequiredService<Application.Reading.CompositionReader>().KitchenThenAsync(0, Cancel))).Corrections.All
+            .ShouldBeEmpty();
+        (await AskAsync(s => s.GetRequiredService<Application.Reading.CompositionReader>().KitchenThenAsync(9999, Cancel)))
+            .Corrections.Number
+            .ShouldBe(now.Corrections.Number);
+    }
+
     /// <summary>A pot that says a third less than all others is asked about; the answer is kept.</summary>
     [Fact]
     public async Task An_odd_bake_is_asked_about_once()

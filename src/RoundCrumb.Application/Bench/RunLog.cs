@@ -2,6 +2,7 @@ using RoundCrumb.Application.Days;
 using RoundCrumb.Application.Learning;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Bench;
+using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Records;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Days;
@@ -64,7 +65,8 @@ public sealed class RunLog(BakeBook bakes, KitchenLearner learner, DayBook days)
         var bake = one.Bake;
         if (bake is null)
         {
-            bake = await bakes.StartAsync(one.Order.Name, one.Order.Address, one.Order.Count, cancel);
+            bake = await bakes.StartAsync(
+                one.Order.Name, CompositionAddress.WithLearned(one.Order.Address, open.Run.Learned), one.Order.Count, cancel);
             await days.ChangeAsync(
                 open.Run.BakeDayId, d => d.Orders.Where(o => o.Id == one.Order.Id).ToList().ForEach(o => o.BakeId = bake.Id), cancel);
         }

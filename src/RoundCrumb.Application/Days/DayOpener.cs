@@ -160,12 +160,14 @@ public sealed class DayOpener(DayBook book, RunBook runs, CompositionReader comp
         await book.FindAsync(id, cancel) is { } day ? await OpenAsync(day, cancel) : null;
 
     /// <summary>Opens a day that was read.</summary>
-    public async Task<OpenDay> OpenAsync(BakeDay day, CancellationToken cancel = default) => await OpenAsync(
-        day, clock.Now,
-        await runs.LastOfAsync(day.Id, cancel) is { } last
-            ? (await runs.OpenAsync(last.Id, cancel)).State
-            : null,
-        cancel);
+    public async Task<OpenDay> OpenAsync(BakeDay day, CancellationToken cancel = default)
+    {
+        var last = await runs.LastOfAsync(day.Id, cancel);
+
+        // What is learned while it is made, or from it, changes nothing of it.
+        var kitchen = last is null ? await compositions.KitchenAsync(cancel) : await compositions.KitchenThenAsync(last.Learned, cancel);
+        return await OpenAsync(day, kitchen, clock.Now, last is null ? null : (await runs.OpenAsync(last.Id, cancel)).State, cancel);
+    }
 
     /// <summary>
     /// Opens a day as a rehearsal of it stands: at its moment, and with what was done in it and nothing else; none where it is not there.
@@ -180,12 +182,12 @@ public sealed class DayOpener(DayBook book, RunBook runs, CompositionReader comp
         if (await book.FindAsync(id, cancel) is not { } day)
             return null;
         day.DayMarks.RemoveAll(m => m.Kind is MarkKind.Done);
-        return await OpenAsync(day, moment, rehearsed, cancel);
+        return await OpenAsync(day, await compositions.KitchenAsync(cancel), moment, rehearsed, cancel);
     }
 
-    private async Task<OpenDay> OpenAsync(BakeDay day, DateTimeOffset? moment, RunState? run, CancellationToken cancel)
+    private async Task<OpenDay> OpenAsync(
+        BakeDay day, Kitchen kitchen, DateTimeOffset? moment, RunState? run, CancellationToken cancel)
     {
-        var kitchen = await compositions.KitchenAsync(cancel);
         var wall = new DayClock(day.From, await clock.ZoneAsync(cancel));
         var odd = new Dictionary<string, string>(StringComparer.Ordinal);
         var orders = new List<Order>();

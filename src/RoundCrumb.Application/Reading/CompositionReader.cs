@@ -1,4 +1,5 @@
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Recipes;
@@ -57,6 +58,25 @@ public sealed class CompositionReader(Larder larder, RecipeBox box, PanRack rack
 
     /// <summary>This kitchen; what nobody has said of it is as usual.</summary>
     public Task<Kitchen> KitchenAsync(CancellationToken cancel = default) => kitchen.KitchenAsync(cancel);
+
+    /// <summary>This kitchen as it knew itself at a time; as it knows itself now, where that is not known any more.</summary>
+    /// <param name="learned">What it knew, by number.</param>
+    /// <param name="cancel">Cancels it.</param>
+    public async Task<Kitchen> KitchenThenAsync(int learned, CancellationToken cancel = default)
+    {
+        var now = await KitchenAsync(cancel);
+        if (now.Corrections.Number == learned)
+            return now;
+        var then = learned == CorrectionSet.Book.Number
+            ? CorrectionSet.Book
+            : await learning.StatesAsync([learned], cancel) is [var only] ? only
+            : null;
+        return then is null ? now : now with
+        {
+            Corrections = then,
+            Ovens = [.. now.Ovens.Select(o => o with { Corrections = then })],
+        };
+    }
 
     /// <summary>Reads an address against the parts that it names.</summary>
     public async Task<ReadComposition> ReadAsync(string address, CancellationToken cancel = default) =>

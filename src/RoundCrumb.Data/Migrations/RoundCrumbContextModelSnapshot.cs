@@ -1158,6 +1158,9 @@ namespace RoundCrumb.Data.Migrations
                     b.Property<bool>("IsRehearsal")
                         .HasColumnType("INTEGER");
 
+                    b.Property<int>("Learned")
+                        .HasColumnType("INTEGER");
+
                     b.Property<string>("Name")
                         .IsRequired()
                         .HasMaxLength(60)

@@ -28,6 +28,9 @@ public sealed class Run
     /// <summary>The clock of a rehearsal; none of what is done in earnest.</summary>
     public RehearsalClock? Clock { get; set; }
 
+    /// <summary>What the kitchen knew when it was begun, by number: what is learned meanwhile changes nothing at the bench.</summary>
+    public int Learned { get; set; }
+
     /// <summary>The last of its events whose use of ingredients is counted in the stock.</summary>
     public int StockedSeq { get; set; }
 

@@ -67,6 +67,7 @@ public sealed class RunBook(RoundCrumbContext context, RunMemory memory)
             BegunAt = run.BegunAt,
             IsRehearsal = run.IsRehearsal,
             Clock = run.Clock,
+            Learned = run.Learned,
         };
         fresh.Rows.Add(RunRow.Of(0, began));
         context.Runs.Add(fresh);

@@ -2,6 +2,7 @@ using System.Globalization;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Application.Bench;
+using RoundCrumb.Application.Learning;
 using RoundCrumb.Core.Records;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Web.Hosting;
@@ -9,7 +10,7 @@ using RoundCrumb.Web.Hosting;
 namespace RoundCrumb.Web.Features.Bench;
 
 /// <summary>The end of a day: what the bench timed and measured is there, and only how it came out is asked.</summary>
-public sealed class LogModel(BenchDesk desk, RunLog log, Preferences preferences) : PageModel
+public sealed class LogModel(BenchDesk desk, RunLog log, LearnedDesk learned, Preferences preferences) : PageModel
 {
     /// <summary>The run.</summary>
     public OpenBench Open { get; private set; } = null!;
@@ -53,17 +54,26 @@ public sealed class LogModel(BenchDesk desk, RunLog log, Preferences preferences
 
         if (Troubles.Count > 0)
             return Page();
-        var written = 0;
+        var written = new List<int>();
         foreach (var one in open)
         {
             var verdicts = new Verdicts(
                 Chosen<BaseVerdict>(one, BakeEntryReader.Base), Chosen<SetVerdict>(one, BakeEntryReader.Set),
                 Chosen<TopVerdict>(one, BakeEntryReader.Top), Typed(one.Order.Id, BakeEntryReader.Notes).Trim());
-            written += await log.WriteAsync(Open, one, verdicts, cancel) is null ? 0 : 1;
+            if (await log.WriteAsync(Open, one, verdicts, cancel) is { } bake)
+                written.Add(bake);
         }
 
         await ShowAsync(id, cancel);
-        Said = written == open.Count ? "Written down." : "Somebody else was writing some of it down at the same moment; theirs is kept.";
+        Said = written.Count == open.Count
+            ? "Written down."
+            : "Somebody else was writing some of it down at the same moment; theirs is kept.";
+        foreach (var bake in written)
+        {
+            if (await learned.MovedByAsync(bake, cancel) is { IsEmpty: false } moved)
+                Said += " Learned: " + Shown.Say(moved);
+        }
+
         return Page();
     }
 

@@ -12,7 +12,7 @@ using RoundCrumb.Data;
 namespace RoundCrumb.Data.Migrations
 {
     [DbContext(typeof(RoundCrumbContext))]
-    [Migration("20261129124638_Learning")]
+    [Migration("20261129130828_Learning")]
     partial class Learning
     {
         /// <inheritdoc />
@@ -1159,6 +1159,9 @@ namespace RoundCrumb.Data.Migrations
                         .HasColumnType("INTEGER");
 
                     b.Property<bool>("IsRehearsal")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Learned")
                         .HasColumnType("INTEGER");
 
                     b.Property<string>("Name")

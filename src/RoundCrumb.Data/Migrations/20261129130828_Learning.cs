@@ -10,6 +10,13 @@ namespace RoundCrumb.Data.Migrations
         /// <inheritdoc />
         protected override void Up(MigrationBuilder migrationBuilder)
         {
+            migrationBuilder.AddColumn<int>(
+                name: "Learned",
+                table: "Runs",
+                type: "INTEGER",
+                nullable: false,
+                defaultValue: 0);
+
             migrationBuilder.AddColumn<string>(
                 name: "Arm",
                 table: "Bakes",
@@ -294,6 +301,10 @@ namespace RoundCrumb.Data.Migrations
             migrationBuilder.DropIndex(
                 name: "IX_BakeLog_WrittenAt",
                 table: "BakeLog");
+
+            migrationBuilder.DropColumn(
+                name: "Learned",
+                table: "Runs");
 
             migrationBuilder.DropColumn(
                 name: "Arm",
