@@ -70,7 +70,14 @@ public sealed class BenchDesk(
             return null;
         var now = clock.Now;
         var began = new RunEvent(Guid.NewGuid(), new Began(RunPlans.Of(new(open, open.Built, plan, shown))), device, "", now, now);
-        return await runs.BeginAsync(new() { BakeDayId = day, Name = open.Kept.Name, BegunAt = now, Learned = open.Kitchen.Corrections.Number }, began, cancel);
+        var run = new Run
+        {
+            BakeDayId = day,
+            Name = open.Kept.Name,
+            BegunAt = now,
+            Learned = open.Kitchen.Corrections.Number,
+        };
+        return await runs.BeginAsync(run, began, cancel);
     }
 
     /// <summary>

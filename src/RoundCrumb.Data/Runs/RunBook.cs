@@ -31,15 +31,25 @@ public sealed class RunBook(RoundCrumbContext context, RunMemory memory)
 
     /// <summary>Changes the clock of a rehearsal under way.</summary>
     /// <returns>False where there is none.</returns>
-    public Task<bool> ChangeClockAsync(int run, Func<RehearsalClock, RehearsalClock> change, CancellationToken cancel = default) =>
-        context.AgainAsync(async () =>
+    public async Task<bool> ChangeClockAsync(int run, Func<RehearsalClock, RehearsalClock> change, CancellationToken cancel = default)
+    {
+        // Whoever rehearses and the kitchen change it side by side: none writes over what it has not seen.
+        for (var tried = 0; tried < MostTries; tried++)
         {
-            if (await context.Runs.FirstOrDefaultAsync(r => r.Id == run && r.EndedAt == null, cancel) is not { Clock: { } clock } there)
+            if (await context.Runs.AsNoTracking().FirstOrDefaultAsync(r => r.Id == run && r.EndedAt == null, cancel)
+                    is not { Clock: { } seen })
                 return false;
-            there.Clock = change(clock);
-            await context.SaveChangesAsync(cancel);
-            return true;
-        });
+            var next = change(seen);
+            if (await context.Runs.Where(r => r.Id == run && r.EndedAt == null && r.Clock == seen)
+                    .ExecuteUpdateAsync(set => set.SetProperty(r => r.Clock, next), cancel) > 0)
+                return true;
+        }
+
+        return false;
+    }
+
+    /// <summary>So often a change is tried again that somebody else came before.</summary>
+    private const int MostTries = 20;
 
     /// <summary>A run; none where it is not there.</summary>
     public Task<Run?> FindAsync(int id, CancellationToken cancel = default) =>

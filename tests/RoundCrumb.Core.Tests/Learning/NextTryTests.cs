@@ -25,8 +25,8 @@ public sealed class NextTryTests
         Of(Night, new BakeEntry { Set = SetVerdict.Runny }, new BakeEntry { Set = SetVerdict.Clean }).ShouldBeEmpty();
 
     /// <summary>
-    /// A kitchen in which it sets a band and a half softer than the book: the setter goes up until the index that it comes to here stands in
-    /// the clean slice, from 4.1 to 5.3.
+    /// A kitchen in which it sets a band and a half softer than the book: the setter goes up until the index that it comes to here
+    /// stands in the clean slice, from 4.1 to 5.3.
     /// </summary>
     [Fact]
     public void A_runny_custard_gets_more_starch_as_this_kitchen_needs_it()
@@ -70,8 +70,8 @@ public sealed class NextTryTests
     }
 
     /// <summary>
-    /// One bake of each, soft against clean: a word apart. By chance alone 1.645 × 0.6 × √2 = 1.40 either way: two bakes cannot tell. Four do:
-    /// 1.645 × 0.6 × √(1/2 + 1/2) = 0.99 is less than the word.
+    /// One bake of each, soft against clean: a word apart. By chance alone 1.645 × 0.6 × √2 = 1.40 either way: two bakes cannot tell. Four
+    /// do: 1.645 × 0.6 × √(1/2 + 1/2) = 0.99 is less than the word.
     /// </summary>
     [Fact]
     public void Two_bakes_cannot_tell_a_word_and_four_can()
