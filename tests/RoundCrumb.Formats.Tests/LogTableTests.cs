@@ -52,5 +52,22 @@ public sealed class LogTableTests
     public void A_cell_that_a_spreadsheet_would_run_is_only_text() =>
         LogTable.Csv([One with { Notes = "=HYPERLINK(1)" }]).ShouldNotContain(",=HYPERLINK");
 
+    /// <summary>What keeps a spreadsheet from running a cell is taken off again: a note comes back as it was.</summary>
+    [Theory]
+    [InlineData("- too sweet, again")]
+    [InlineData("=1+1")]
+    [InlineData("@home")]
+    [InlineData("'quoted' from the start")]
+    public void A_note_comes_back_as_it_was(string note) =>
+        LogTable.Read(LogTable.Csv([One with { Notes = note }]), out _).ShouldHaveSingleItem().Entry.Notes.ShouldBe(note);
+
+    [Theory]
+    [InlineData("null")]
+    [InlineData("{}")]
+    [InlineData("{\"pie\":null,\"made\":null,\"composition\":null,\"minutes\":null}")]
+    public void A_bake_of_which_nothing_is_said_is_told_and_harms_nothing(string bake) =>
+        LogTable.Read($$"""{"format":"round-crumb-log","version":1,"bakes":[{{bake}}]}""", out _).ShouldHaveSingleItem().Trouble
+            .ShouldNotBeEmpty();
+
     private static string Here([CallerFilePath] string file = "") => file;
 }

@@ -1,5 +1,6 @@
 using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Learning;
+using RoundCrumb.Core.Quantities;
 
 namespace RoundCrumb.TestKit;
 
@@ -66,7 +67,7 @@ public sealed class SimulatedKitchens(int seed)
             {
                 var learned = Learner.Learn(LearningCase.Of([.. all.Take(n)])).Single(l => l.Key == key);
                 errors[n].Add(learned.Mean - truth);
-                held[n] += Math.Abs(learned.Mean - truth) <= Learned.NineInTen * learned.Deviation ? 1 : 0;
+                held[n] += Math.Abs(learned.Mean - truth) <= NormalCurve.NineInTen * learned.Deviation ? 1 : 0;
             }
         }
 

@@ -65,8 +65,13 @@ public sealed class RunLog(BakeBook bakes, KitchenLearner learner, DayBook days)
         var bake = one.Bake;
         if (bake is null)
         {
+            // The sheet says in which oven it was, so that its minutes are learned of that one.
+            var oven = RunEntry.OvenOf(open.State, one.Made.Order.Key, one.Made.Pie, one.Made.Chain);
+            var address = oven.Id == one.Made.Pie.Card.Setting.Oven.Id
+                ? one.Order.Address
+                : CompositionAddress.Write(one.Made.Pie.Composition with { Oven = oven, Corrections = null });
             bake = await bakes.StartAsync(
-                one.Order.Name, CompositionAddress.WithLearned(one.Order.Address, open.Run.Learned), one.Order.Count, cancel);
+                one.Order.Name, CompositionAddress.WithLearned(address, open.Run.Learned), one.Order.Count, cancel);
             await days.ChangeAsync(
                 open.Run.BakeDayId, d => d.Orders.Where(o => o.Id == one.Order.Id).ToList().ForEach(o => o.BakeId = bake.Id), cancel);
         }

@@ -88,8 +88,7 @@ public sealed class BesideDesk(
 
     /// <summary>A baker's own part with its version.</summary>
     private static Phrase Named(string name, string id) =>
-        id.StartsWith(Core.Ingredients.OwnPartId.Prefix, StringComparison.Ordinal) ? $"{name}, version {id[(id.LastIndexOf('-') + 1)..]}"
-            : name;
+        Core.Ingredients.OwnPartId.VersionOf(id) is { } version ? $"{name}, version {version}" : name;
 
     private static IEnumerable<BesideRow> Weighed(List<BesideBake> all)
     {

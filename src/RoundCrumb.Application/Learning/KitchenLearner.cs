@@ -1,8 +1,10 @@
 using RoundCrumb.Application.Reading;
+using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Learning;
 using RoundCrumb.Core.Records;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Learning;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Application.Learning;
 
@@ -10,7 +12,7 @@ namespace RoundCrumb.Application.Learning;
 /// Learns this kitchen: what a log says is held against the book and written down as observations, and from all of them is worked out anew
 /// what is put on.
 /// </summary>
-public sealed class KitchenLearner(BakeBook bakes, LearningBook book, CompositionReader compositions)
+public sealed class KitchenLearner(BakeBook bakes, LearningBook book, CompositionReader compositions, AllOrNothing together)
 {
     /// <summary>What is known now, of everything that something is known of.</summary>
     public async Task<IReadOnlyList<Learned>> KnownAsync(CancellationToken cancel = default) => (await book.KnownAsync(cancel)).All;
@@ -38,10 +40,17 @@ public sealed class KitchenLearner(BakeBook bakes, LearningBook book, Compositio
     public async Task<int> CatchUpAsync(CancellationToken cancel = default)
     {
         var unread = await book.UnreadAsync(cancel);
-        foreach (var bake in unread)
-            await ReadAsync(bake, cancel);
-        if (unread.Count > 0)
-            await PutOnAsync(null, cancel);
+        if (unread.Count == 0)
+            return 0;
+        await together.RunAsync(
+            async () =>
+            {
+                foreach (var bake in unread)
+                    await ReadAsync(bake, cancel);
+                return unread.Count;
+            },
+            cancel);
+        await PutOnAsync(null, cancel);
         return unread.Count;
     }
 
@@ -49,8 +58,20 @@ public sealed class KitchenLearner(BakeBook bakes, LearningBook book, Compositio
     /// <param name="bake">The bake whose log may have moved it; none where a baker decided.</param>
     /// <param name="cancel">Cancels it.</param>
     /// <returns>True where it is another than before.</returns>
-    public async Task<bool> PutOnAsync(int? bake, CancellationToken cancel = default) =>
-        await book.PutOnAsync(await KnownAsync(cancel), bake, cancel);
+    public async Task<bool> PutOnAsync(int? bake, CancellationToken cancel = default)
+    {
+        // Where somebody logged meanwhile, theirs is counted in: the last that is put on is of all that is known.
+        var moved = false;
+        IReadOnlyList<Learned> known;
+        do
+        {
+            known = await KnownAsync(cancel);
+            moved |= await book.PutOnAsync(known, bake, cancel);
+        }
+        while (!ReferenceEquals(known, await KnownAsync(cancel)));
+
+        return moved;
+    }
 
     /// <summary>Holds one log against the book, and writes down what it says.</summary>
     private async Task ReadAsync(int id, CancellationToken cancel)
@@ -58,7 +79,10 @@ public sealed class KitchenLearner(BakeBook bakes, LearningBook book, Compositio
         if (await bakes.FindAsync(id, cancel) is not { Log: { } log } bake)
             return;
         var read = await compositions.ReadAsync(bake.Address, cancel);
-        var pie = Evidence.ByTheBook(read.Composition, Math.Max(1, bake.Pies), await compositions.KitchenAsync(cancel));
-        await book.ObserveAsync(id, Evidence.Of(pie, BakeBook.EntryOf(log), id, log.WrittenAt), cancel);
+        var kitchen = await compositions.KitchenAsync(cancel);
+        var pies = Math.Max(1, bake.Pies);
+        var made = Assessment.Of(read.Composition, pies, kitchen);
+        var byTheBook = Evidence.ByTheBook(read.Composition, pies, kitchen);
+        await book.ObserveAsync(id, Evidence.Of(made, byTheBook, BakeBook.EntryOf(log), id, log.WrittenAt), cancel);
     }
 }

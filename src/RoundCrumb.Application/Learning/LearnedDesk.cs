@@ -19,6 +19,9 @@ namespace RoundCrumb.Application.Learning;
 /// <param name="Name">What it is of.</param>
 public sealed record NamedLearned(Learned Learned, string Name)
 {
+    /// <summary>What it is of, where it stands alone: names carry the comma that a sentence goes on behind.</summary>
+    public string Title => Name.TrimEnd(',');
+
     /// <summary>As a sentence without its full stop.</summary>
     public Phrase Said => CorrectionWords.Said(Learned.Key, Name, Put?.Value ?? Learned.Value);
 

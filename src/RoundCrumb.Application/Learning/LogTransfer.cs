@@ -44,7 +44,7 @@ public sealed class LogTransfer(BakeBook bakes, KitchenLearner learner, Composit
                 continue;
             }
 
-            var name = row.Record.Pie.Trim() is { Length: > 0 } said ? said[..Math.Min(said.Length, 80)] : "A pie";
+            var name = (row.Record.Pie ?? "").Trim() is { Length: > 0 } said ? said[..Math.Min(said.Length, 80)] : "A pie";
             if (!there.Add((name, row.Made.ToUnixTimeSeconds())))
             {
                 known++;

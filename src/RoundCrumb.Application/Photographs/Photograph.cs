@@ -47,9 +47,9 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
         using var bitmap = new SKBitmap(new SKImageInfo(size.Width, size.Height, SKColorType.Rgba8888, SKAlphaType.Premul));
         if (codec.GetPixels(bitmap.Info, bitmap.GetPixels()) is not SKCodecResult.Success)
             return Refused("That picture is broken: only part of it arrived, or it was never whole.", out trouble);
-        using var upright = Upright(bitmap, codec.EncodedOrigin);
-        using var large = Sized(upright, LongSide);
-        using var small = Sized(upright, SmallSide);
+        using var sized = Sized(bitmap, LongSide);
+        using var large = Upright(sized, codec.EncodedOrigin);
+        using var small = Sized(large, SmallSide);
         return new(Written(large), Written(small), large.Width, large.Height);
     }
 

@@ -1,6 +1,7 @@
 using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Faults;
+using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Records;
@@ -22,6 +23,7 @@ public static class RunEntry
     {
         var read = Last(run, order, ReadingOf.Oven) is { } oven ? new OvenCelsius(oven) : (OvenCelsius?)null;
         var baked = chain.Works.FirstOrDefault(w => w.Baking is not null && run.Of(new TaskKey(new(order, w.Id))).IsDone);
+        var stoodIn = OvenOf(run, order, pie, chain);
         var words = run.Notes.Where(n => n.Task.Work.Order == order).Select(n => n.Words)
             .Concat(
                 run.Faults.Where(f => f.Task.Work.Order == order).Select(f => FaultBook.Find(f.Fault)?.Seen).OfType<string>().Distinct())
@@ -33,8 +35,10 @@ public static class RunEntry
         {
             OvenRead = read,
 
-            // What was read stands beside what was wanted, or it says nothing.
-            OvenSet = read is null ? null : baked?.Baking!.Heat,
+            // What was read stands beside what its dial was turned to for the heat that was wanted.
+            OvenSet = read is null || baked is null
+                ? null
+                : new OvenCelsius(baked.Baking!.Heat.Value - stoodIn.HotBy(baked.Baking.Heat.Value)),
             StageMinutes = Minutes(run, order, Weighable.StagesOf(pie), chain),
             HandsMinutes = Hands(run, order, pie, chain),
             Baker = MostlyBy(run, order, chain),
@@ -63,6 +67,17 @@ public static class RunEntry
     private static string MostlyBy(RunState run, string order, WorkChain chain) =>
         chain.Works.Select(w => run.Of(new TaskKey(new(order, w.Id))).DoneBy).Where(b => b.Length > 0).GroupBy(b => b)
             .OrderByDescending(g => g.Count()).ThenBy(g => g.Key, StringComparer.Ordinal).Select(g => g.Key).FirstOrDefault() ?? "";
+
+    /// <summary>The oven in which it was baked, which need not be the one that it was thought out for.</summary>
+    /// <param name="run">The run.</param>
+    /// <param name="order">The order's key.</param>
+    /// <param name="pie">The pie.</param>
+    /// <param name="chain">Its work.</param>
+    public static Oven OvenOf(RunState run, string order, Assessment pie, WorkChain chain)
+    {
+        var ids = chain.Works.Where(w => w.Baking is not null).Select(w => run.Planned(new TaskKey(new(order, w.Id)))?.Oven ?? "");
+        return pie.Kitchen.Ovens.FirstOrDefault(o => ids.Contains(o.Id)) ?? pie.Card.Setting.Oven;
+    }
 
     private static double? Last(RunState run, string order, ReadingOf of) =>
         run.Readings.LastOrDefault(r => r.Of == of && r.Task.Work.Order == order)?.Value;

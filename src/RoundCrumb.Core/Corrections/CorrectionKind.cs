@@ -105,6 +105,23 @@ public static class CorrectionConstants
     public static readonly Constant SlipAmongFew = new(
         "a slip among few", 0.25, 0.15, 0.4, Dimension.Factor, "Found on simulated kitchens, so that nine bands in ten hold; our own.");
 
+    /// <summary>So often a verdict is a slip of the pen, and says nothing.</summary>
+    public static readonly Constant Slip = new(
+        "a word that is a slip of the pen", 0.03, 0.01, 0.05, Dimension.Share, "Nobody presses the right word each time; our own choice.");
+
+    /// <summary>So much likelier than none a lasting change has to be.</summary>
+    public static readonly Constant SurelyChanged = new(
+        "how much likelier a change has to be than none", 400, 100, 1000, Dimension.Factor,
+        "Every moment is tried, so many would look like one by chance; found on simulated ovens.");
+
+    /// <summary>On its own side of the middle has to lie this share of the measures, before a change and after it.</summary>
+    public static readonly Constant OnItsSide = new(
+        "measures on their own side of a change", 0.75, 0.7, 0.9, Dimension.Share, "One slip of the pen is no change; our own choice.");
+
+    /// <summary>So much likelier than one two heaps have to be.</summary>
+    public static readonly Constant TwoAgainstOne = new(
+        "how much likelier two heaps have to be than one", 6, 4, 20, Dimension.Factor, "Fair odds for asking, not for deciding.");
+
     /// <summary>Beyond so many times what was to be expected a bake is asked about.</summary>
     public static readonly Constant OddBeyond = new(
         "asked about beyond", 3, 2.5, 3.5, Dimension.Factor, "Three times in a thousand by chance.");
@@ -146,12 +163,12 @@ public static class CorrectionKinds
 
     private static CorrectionFacts Times(string name, double noise, double low, double high, string reason) => new(
         name, CorrectionScale.Times, Dimension.Factor,
-        new("one bake may be off by", noise, noise, noise, Dimension.Share, "As bakers read clocks and scales; our own choice."),
+        new("one bake may be off by", noise, noise / 2, noise * 2, Dimension.Share, "As bakers read clocks and scales; our own choice."),
         new(name, 1, low, high, Dimension.Factor, reason));
 
     private static CorrectionFacts Degrees(string name, double noise, double low, double high, string reason) => new(
         name, CorrectionScale.Plus, Dimension.HeatDifference,
-        new("a thermometer may be off by", noise, noise, noise, Dimension.HeatDifference, "Where it hangs and when it is read."),
+        new("a thermometer may be off by", noise, noise / 2, noise * 2, Dimension.HeatDifference, "Where it hangs and when it is read."),
         new(name, 0, low, high, Dimension.HeatDifference, reason));
 
     extension(CorrectionKind kind)

@@ -10,4 +10,9 @@ public static class OwnPartId
     /// <param name="id">The id of a crust, a filling or a topping.</param>
     public static string WithoutVersion(string id) =>
         id.StartsWith(Prefix, StringComparison.Ordinal) && id.LastIndexOf('-') is var at && at > Prefix.Length ? id[..at] : id;
+
+    /// <summary>The version that an id names; none for what is shipped.</summary>
+    /// <param name="id">The id of a crust, a filling or a topping.</param>
+    public static string? VersionOf(string id) =>
+        WithoutVersion(id) is var part && part.Length < id.Length ? id[(part.Length + 1)..] : null;
 }

@@ -29,7 +29,11 @@ public sealed record Oven(string Id, string Name, Millimetres Width, Millimetres
 
     /// <summary>True when its dial says what a conventional oven's does.</summary>
     public bool DialIsHeat => !Fan && RunsHot == 0
-        && !Corrections.All.Any(c => c.Key.Kind is CorrectionKind.OvenOffset && c.Key.Of == Id);
+        && !Corrections.All.Any(c => c is { IsBook: false, Key.Kind: CorrectionKind.OvenOffset } && c.Key.Of == Id);
+
+    /// <summary>By how much it is hotter than its dial says at a heat: as a thermometer has it, or as was once said; °C.</summary>
+    /// <param name="celsius">The heat that is wanted, of a conventional oven.</param>
+    public double HotBy(double celsius) => Corrections.Of(CorrectionKey.OvenOffset(Id, celsius))?.Usual ?? RunsHot;
 
     /// <summary>What its dial is turned to for a heat, with the chain from one to the other.</summary>
     /// <param name="heat">The heat.</param>
@@ -38,7 +42,7 @@ public sealed record Oven(string Id, string Name, Millimetres Width, Millimetres
     {
         // A thermometer in it knows better than what was once said of it.
         var read = Corrections.Of(CorrectionKey.OvenOffset(Id, heat.Value.Value));
-        var hot = read?.Usual ?? RunsHot;
+        var hot = HotBy(heat.Value.Value);
         return new(
             id, $"{Name}: set it to", new(heat.Value.Value - (Fan ? OvenConstants.FanAllowance.Usual : 0) - hot),
             "the heat wanted" + (Fan ? " − the fan's share" : "")

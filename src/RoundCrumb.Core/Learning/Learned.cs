@@ -1,5 +1,6 @@
 using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Learning;
 
@@ -18,9 +19,6 @@ public sealed record TwoHeaps(double Low, double High, int LowBakes, int HighBak
 /// <param name="Bakes">Bakes that count.</param>
 public sealed record Learned(CorrectionKey Key, double Mean, double Deviation, double Prior, int Bakes)
 {
-    /// <summary>So many deviations either way hold the truth nine times in ten.</summary>
-    public const double NineInTen = 1.645;
-
     /// <summary>Bakes that lie so far off that they are asked about.</summary>
     public IReadOnlyList<int> Odd { get; init; } = [];
 
@@ -30,6 +28,12 @@ public sealed record Learned(CorrectionKey Key, double Mean, double Deviation, d
     /// <summary>Since when it is another than before: what was written down earlier counts no more; none where nothing changed.</summary>
     public DateTimeOffset? ChangedAt { get; init; }
 
+    /// <summary>What its own bakes say by themselves, with the deviation of that; none where they are words, or there are none.</summary>
+    public (double Mean, double Deviation)? Own { get; init; }
+
+    /// <summary>What its family does here; none for a family, or where there is one level.</summary>
+    public double? Family { get; init; }
+
     /// <summary>What the baker has decided.</summary>
     public CorrectionChoice Choice { get; init; } = new(Key);
 
@@ -37,10 +41,10 @@ public sealed record Learned(CorrectionKey Key, double Mean, double Deviation, d
     public double Value => Back(Mean);
 
     /// <summary>The low end of what it may be.</summary>
-    public double Low => Back(Mean - (NineInTen * Deviation));
+    public double Low => Back(Mean - (NormalCurve.NineInTen * Deviation));
 
     /// <summary>The high end.</summary>
-    public double High => Back(Mean + (NineInTen * Deviation));
+    public double High => Back(Mean + (NormalCurve.NineInTen * Deviation));
 
     /// <summary>The book's own band, low end.</summary>
     public double BookLow => Back(-Prior);
@@ -90,9 +94,39 @@ public sealed record Learned(CorrectionKey Key, double Mean, double Deviation, d
     /// <summary>From the scale that it is learned on to a factor, or what is added.</summary>
     private double Back(double on) => Key.Kind.Facts.Scale is CorrectionScale.Times ? Math.Exp(on) : on;
 
-    /// <summary>No baker weighs finer than this: half a per cent, a tenth of a degree.</summary>
-    private double Rounded(double value) =>
-        Key.Kind.Facts.Dimension is Dimension.HeatDifference or Dimension.Length ? Math.Round(value, 1)
-            : Math.Round(value * (Key.Kind.Facts.Dimension is Dimension.Count ? 20 : 200)) / (Key.Kind.Facts.Dimension is Dimension.Count
-            ? 20 : 200);
+    /// <summary>What it comes to, with how: the book, its family here, its own bakes, each by how sure it is.</summary>
+    /// <param name="name">What it is of.</param>
+    public IWorked Figure(string name)
+    {
+        var facts = Key.Kind.Facts;
+        Quantity Of(double on, double deviation = 0) => new(
+            Back(on), facts.Dimension, Back(on - (NormalCurve.NineInTen * deviation)), Back(on + (NormalCurve.NineInTen * deviation)));
+        return new LearnedFigure(
+            "learned", name, Of(Mean),
+            IsOfWords
+                ? "the book’s range, narrowed by what each word leaves possible"
+                : "the book" + (Family is null ? "" : ", what its family does here") + " and its own bakes, each by how sure it is",
+            [
+                new Constant("the book", Back(0), BookLow, BookHigh, facts.Dimension, facts.Prior.Reason),
+                .. Family is { } family ? [new Term("its family here", Of(family))] : Array.Empty<Term>(),
+                .. Own is { } own ? [new Term("its own bakes by themselves", Of(own.Mean, own.Deviation))] : Array.Empty<Term>(),
+                Term.Given("bakes", Bakes, Dimension.Count), facts.Noise, CorrectionConstants.HalfLife,
+                IsOfWords ? CorrectionConstants.Slip : CorrectionConstants.Robust,
+            ]);
+    }
+
+    /// <summary>No baker weighs finer than this: half a per cent, a tenth of a degree or a millimetre, a twentieth of a band.</summary>
+    private double Rounded(double value) => Math.Round(value * Steps, MidpointRounding.AwayFromZero) / Steps;
+
+    private double Steps => Key.Kind.Facts.Scale is CorrectionScale.Times ? 200
+        : Key.Kind.Facts.Dimension is Dimension.Count ? 20
+        : 10;
 }
+
+/// <summary>What was learned, as a figure that opens.</summary>
+/// <param name="Id">Its short name.</param>
+/// <param name="Name">What it is of.</param>
+/// <param name="Amount">What it comes to.</param>
+/// <param name="Formula">How, in words.</param>
+/// <param name="Terms">From what.</param>
+internal sealed record LearnedFigure(string Id, string Name, Quantity Amount, string Formula, IReadOnlyList<Term> Terms) : IWorked;

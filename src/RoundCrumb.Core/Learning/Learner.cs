@@ -104,6 +104,8 @@ public static class Learner
                     Choice = ChoiceOf(key),
                     IsOfWords = verdicts,
                     ChangedAt = group.ChangedAt,
+                    Own = verdicts ? null : (heaps[at].Mean, 1 / Math.Sqrt(heaps[at].Precision)),
+                    Family = two && key != family ? posteriors[^1].Mean : null,
                     Odd = verdicts ? OddVerdicts(group.Ones, mean, deviation) : OddMeasures(group.Ones, heaps[at], prior),
                     Heaps = verdicts ? null : HeapsOf(key, group.Ones),
                 };

@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Quantities;
 
 namespace RoundCrumb.Core.Learning;
@@ -10,9 +11,6 @@ internal static class ShiftGrid
 
     /// <summary>So many deviations of the prior it reaches either way.</summary>
     private const double Reach = 3;
-
-    /// <summary>So often a verdict is a slip of the pen, and says nothing.</summary>
-    private const double Slip = 0.03;
 
     /// <summary>Words there are to choose from, over which a slip falls evenly.</summary>
     private const double Words = 5;
@@ -76,7 +74,8 @@ internal static class ShiftGrid
         {
             var (one, weight) = (alike.First().One, alike.Sum(g => g.Weight));
             for (var i = 0; i < Points; i++)
-                logs[i] += weight * Math.Log(((1 - Slip) * Likelihood(one, at[i])) + (Slip / Words));
+                logs[i] += weight * Math.Log(((1 - CorrectionConstants.Slip.Usual) * Likelihood(one, at[i]))
+                    + (CorrectionConstants.Slip.Usual / Words));
         }
 
         var most = logs.Max();

@@ -8,17 +8,8 @@ internal static class Shifts
     /// <summary>So many measures on either side of a change at the least.</summary>
     private const int LeastSide = 3;
 
-    /// <summary>How much likelier a change has to be than none, as a logarithm: 400 to 1, since every moment is tried.</summary>
-    private const double SurelyChanged = 6;
-
-    /// <summary>On its own side of the middle has to lie this share of the measures.</summary>
-    private const double OnItsSide = 0.75;
-
     /// <summary>No more than the last so many are looked at for two heaps.</summary>
     private const int LastOnes = 60;
-
-    /// <summary>How much likelier two heaps have to be than one.</summary>
-    private const double TwoAgainstOne = 6;
 
     /// <summary>From which measure on it is another; 0 where nothing changed.</summary>
     /// <param name="values">In the order in which they were made.</param>
@@ -57,15 +48,16 @@ internal static class Shifts
                 (best, at) = (gain, start + k);
         }
 
-        if (best < SurelyChanged)
+        if (best < Math.Log(CorrectionConstants.SurelyChanged.Usual))
             return start;
         var old = values.Skip(start).Take(at - start).ToArray();
         var now = values.Skip(at).ToArray();
-        var (was, ist) = (Pooling.Median([.. old]), Pooling.Median([.. now]));
-        var middle = (was + ist) / 2;
-        var sign = Math.Sign(ist - was);
+        var (was, nowAt) = (Pooling.Median([.. old]), Pooling.Median([.. now]));
+        var middle = (was + nowAt) / 2;
+        var sign = Math.Sign(nowAt - was);
         bool Beyond(double v) => Math.Sign(v - middle) == sign;
-        return now.Count(Beyond) >= OnItsSide * now.Length && old.Count(Beyond) <= (1 - OnItsSide) * old.Length ? at : start;
+        var side = CorrectionConstants.OnItsSide.Usual;
+        return now.Count(Beyond) >= side * now.Length && old.Count(Beyond) <= (1 - side) * old.Length ? at : start;
     }
 
     /// <summary>
@@ -100,8 +92,9 @@ internal static class Shifts
         var one = last.Sum(v => Math.Log(Density(v, mean, noise) + double.Epsilon));
         var two = last.Sum(v => Math.Log(((1 - share) * Density(v, low, noise)) + (share * Density(v, high, noise)) + double.Epsilon));
         var highs = to.Count(t => t > 0.5);
-        return two - one - Math.Log(n) > Math.Log(TwoAgainstOne) && high - low > 3 * noise
-            && highs >= LeastSide && n - highs >= LeastSide && CorrectionConstants.OddBeyond.Usual * noise < high - low
+        return two - one - Math.Log(n) > Math.Log(CorrectionConstants.TwoAgainstOne.Usual)
+            && high - low > CorrectionConstants.OddBeyond.Usual * noise
+            && highs >= LeastSide && n - highs >= LeastSide
                 ? (low, high, n - highs, highs)
                 : null;
     }

@@ -22,7 +22,8 @@ public readonly record struct DaySales(DateOnly Day, double Made, double Sold, d
 /// <param name="Make">Whole pies to make.</param>
 /// <param name="Days">Such weekdays it is from.</param>
 /// <param name="SoldOut">How many of them sold out.</param>
-public sealed record Forecast(double Mean, double Low, double High, int Make, int Days, int SoldOut)
+/// <param name="Figure">The middle with its working.</param>
+public sealed record Forecast(double Mean, double Low, double High, int Make, int Days, int SoldOut, Worked<PieceCount> Figure)
 {
     /// <summary>Pies are sold by the slice and counted by the quarter.</summary>
     private const double Quarters = 4;
@@ -49,8 +50,7 @@ public sealed record Forecast(double Mean, double Low, double High, int Make, in
 
     /// <summary>
     /// The forecast for a day: such weekdays of the past, the later the weightier, on top of what all other days say; counted by the
-    /// quarter
-    /// pie, gamma and Poisson. None where the pie was never sold.
+    /// quarter pie, gamma and Poisson. None where the pie was never sold.
     /// </summary>
     /// <param name="sales">One pie's, in any order.</param>
     /// <param name="on">The day.</param>
@@ -81,7 +81,14 @@ public sealed record Forecast(double Mean, double Low, double High, int Make, in
         }
 
         var mean = shape / rate / Quarters;
+        var weight = such.Sum(Weight);
+        var figure = new Worked<PieceCount>(
+            "sells", "What such a day may sell", new(mean),
+            "(such days, each by its age, + all other days’ middle × the days that they count for) ÷ all that counts, in quarters",
+            Term.Given("such days, by their age", weight, Dimension.Count),
+            Term.Given("their middle", new PieceCount(weight > 0 ? such.Sum(s => Weight(s) * Wanted(s)) / weight / Quarters : 0)),
+            Term.Given("the middle of all days", new PieceCount(all / Quarters)), OtherDays, HalfLife, SoldOutMore, Served);
         return new(mean, At(0.1), At(0.9), Math.Max(mean >= 0.25 ? 1 : 0, (int)Math.Ceiling(At(Served.Usual) - 0.25)), such.Count,
-            such.Count(s => s.SoldOut));
+            such.Count(s => s.SoldOut), figure);
     }
 }

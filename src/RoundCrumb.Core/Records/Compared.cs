@@ -20,19 +20,22 @@ public sealed record Compared(string Name, Phrase Planned, Phrase Actual, Phrase
         var rows = new List<Compared>(10);
         if (pie.Card.Oven is { } oven)
         {
+            // An oven that runs hot is set lower for the same heat.
+            var hot = pie.Card.Setting.Oven.HotBy(oven.Value);
+            var dial = new OvenCelsius(oven.Value - hot);
             rows.Add(
                 new(
-                    "Oven, set", new Phrase("{0}", pie.Card.Stages[0].Heat!), Phrased(entry.OvenSet?.AsQuantity()),
+                    "Oven, set", hot == 0 ? new Phrase("{0}", pie.Card.Stages[0].Heat!) : new Phrase("{0}", dial.AsQuantity()),
+                    Phrased(entry.OvenSet?.AsQuantity()),
                     entry.OvenSet is { } set
-                        ? Near(set.Value - oven.Value, 3, Dimension.Warmth, "hotter than planned", "cooler than planned")
+                        ? Near(set.Value - dial.Value, 3, Dimension.Warmth, "hotter than planned", "cooler than planned")
                         : default));
             rows.Add(
                 new(
-                    "Oven, read", Phrased((entry.OvenSet ?? oven).AsQuantity()), Phrased(entry.OvenRead?.AsQuantity()),
+                    "Oven, read", Phrased((entry.OvenSet ?? dial).AsQuantity()), Phrased(entry.OvenRead?.AsQuantity()),
                     entry.OvenRead is { } read
                         ? Near(
-                            read.Value - (entry.OvenSet ?? oven).Value, 3, Dimension.Warmth, "hotter than its dial", "cooler than its dial")
-
+                            read.Value - (entry.OvenSet ?? dial).Value, 3, Dimension.Warmth, "hotter than its dial", "cooler than its dial")
                         : default));
         }
 

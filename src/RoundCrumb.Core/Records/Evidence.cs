@@ -22,16 +22,17 @@ public static class Evidence
         Assessment.Of(composition with { Corrections = CorrectionSet.Book }, pies, kitchen);
 
     /// <summary>All that an entry says, in no order.</summary>
-    /// <param name="book">The pie by the book; see <see cref="ByTheBook"/>.</param>
+    /// <param name="made">The pie as it was made, with what was known then: how much of the formula went into the pot.</param>
+    /// <param name="book">The same by the book; see <see cref="ByTheBook"/>.</param>
     /// <param name="entry">What was written down.</param>
     /// <param name="bake">The bake, by its number.</param>
     /// <param name="at">When it was written down.</param>
-    public static IReadOnlyList<Observation> Of(Assessment book, BakeEntry entry, int bake, DateTimeOffset at)
+    public static IReadOnlyList<Observation> Of(Assessment made, Assessment book, BakeEntry entry, int bake, DateTimeOffset at)
     {
         var all = new List<Observation>();
         OfTheOven(book, entry, Measure);
         OfHands(book, entry, Measure);
-        OfThePot(book, entry, Measure);
+        OfThePot(made, book, entry, Measure);
         OfIngredients(book, entry, Measure);
         if (entry.Shrank is { } shrank && book.Composition.Crust.Family is RolledFamily rolled)
         {
@@ -92,14 +93,18 @@ public static class Evidence
         }
     }
 
-    /// <summary>The pot says it; where it was not weighed, what is in the pies and what was left over say the same.</summary>
-    private static void OfThePot(Assessment book, BakeEntry entry, Measured say)
+    /// <summary>
+    /// The pot says it; where it was not weighed, what is in the pies and what was left over say the same. Beside it stands what
+    /// as much of the formula as went in gives by the book: a kitchen that makes more of it, because it gets less, must not unlearn that.
+    /// </summary>
+    private static void OfThePot(Assessment made, Assessment book, BakeEntry entry, Measured say)
     {
         var got = entry.FromPot?.Value
-            ?? (entry.LeftOver is { Value: > 0 } left ? (book.FilledMass.Value.Value * book.Pies) + left.Value : (double?)null);
+            ?? (entry.LeftOver is { Value: > 0 } left ? (made.FilledMass.Value.Value * made.Pies) + left.Value : (double?)null);
         var formula = book.Composition.Filling.Formula;
-        if (got is > 0 && book.PotMass.Value.Value > 0)
-            say(CorrectionKey.Yield(formula.Family.Id, formula.Id), Math.Log(got.Value / book.PotMass.Value.Value));
+        var wouldGive = book.Yield.Mass.Value.Value * made.Fit.Chosen.Scale.Value.Value;
+        if (got is > 0 && wouldGive > 0)
+            say(CorrectionKey.Yield(formula.Family.Id, formula.Id), Math.Log(got.Value / wouldGive));
     }
 
     private static void OfIngredients(Assessment book, BakeEntry entry, Measured say)

@@ -20,6 +20,15 @@ namespace RoundCrumb.Core.Trials;
 /// <param name="Reason">Why.</param>
 public sealed record NextTry(Phrase Change, Composition After, TrialMeasure Measure, double Now, double Then, Phrase Reason)
 {
+    /// <summary>What the chances are from.</summary>
+    public IReadOnlyList<Term> From { get; init; } = [];
+
+    /// <summary>How often it would come out right with the change, as a figure that opens.</summary>
+    public IWorked Figure => new Worked<Share>(
+        "chance", "It comes out right with it", new(Then),
+        "how much of what may happen comes out right; never less than 5 % or more than 95",
+        [Term.Given("as it is", Now, Dimension.Share), .. From]);
+
     /// <summary>What it promises: so much more often right.</summary>
     public double Gain => Then - Now;
 
@@ -103,7 +112,16 @@ public static class NextTries
             pie.Composition with { Filling = choice with { Setter = best } }, TrialMeasure.Set, now, Chance(best),
             new(
                 $"It cut {Said(words)}; the set index goes {Way(moved)} by {{0}}, to the middle of a clean slice as this kitchen has it.",
-                new Quantity(Math.Abs(moved), Dimension.Count)));
+                new Quantity(Math.Abs(moved), Dimension.Count)))
+        {
+            From =
+            [
+                Plain("set index by the book", scale.Of(choice.Formula, choice.Setter)),
+                Plain("with the change", moved + scale.Of(choice.Formula, choice.Setter)),
+                Plain("this kitchen adds", known.Mean * scale.CleanWidth), Plain("a clean slice from", from),
+                Plain("and the next band from", double.IsFinite(to) ? to : from), Plain("it may be off by", spread),
+            ],
+        };
     }
 
     /// <summary>A soft base: seal it, fill it later, or bake it on, by what each does to its hours.</summary>
@@ -121,7 +139,10 @@ public static class NextTries
                 var now = 1 - soft;
                 yield return new(
                     new("Bake it open {0} longer", new Quantity(5, Dimension.Time)), c, TrialMeasure.Base, now,
-                    now + (soft * FivePastBook.Usual), "Its base was soft though it was sealed: most often it was not baked through.");
+                    now + (soft * FivePastBook.Usual), "Its base was soft though it was sealed: most often it was not baked through.")
+                {
+                    From = [Term.Given("soft so often", soft, Dimension.Share), FivePastBook],
+                };
             }
 
             yield break;
@@ -141,7 +162,10 @@ public static class NextTries
                 $"Seal the shell with {seal.Name.ToLowerInvariant()}", c with { Crust = c.Crust with { Seal = seal } }, TrialMeasure.Base,
                 asItIs,
                 Firm(SealedLife.Usual * Math.Exp(known.Mean / 2), hours),
-                new("Nothing kept the filling’s water out of it for {0}.", new Quantity(hours * 60, Dimension.Time)));
+                new("Nothing kept the filling’s water out of it for {0}.", new Quantity(hours * 60, Dimension.Time)))
+            {
+                From = [SealedLife, .. Lasting(hours)],
+            };
         }
 
         var ahead = Math.Max(2, Math.Floor(book / 60 * 0.6));
@@ -151,8 +175,18 @@ public static class NextTries
                 new("Fill it {0} ahead instead of {1}", new Quantity(ahead * 60, Dimension.Time),
                     new Quantity(c.Occasion.FilledAhead * 60, Dimension.Time)),
                 c.Filled(ahead), TrialMeasure.Base, asItIs, Firm(book, ahead),
-                new("Here such a base stays firm for about {0}.", life));
+                new("Here such a base stays firm for about {0}.", life))
+            {
+                From = [CrustConstants.UnsealedLife, .. Lasting(ahead)],
+            };
         }
+
+        Term[] Lasting(double h) =>
+        [
+            Term.Given("how long it lasts here, times", Math.Exp(known.Mean), Dimension.Factor),
+            Term.Given("it waits", MinuteRange.Of(h * 60)),
+            Term.Given("it may be off by", spread, Dimension.Share),
+        ];
     }
 
     /// <summary>A top that gave way: one that is held for its hours.</summary>
@@ -163,15 +197,28 @@ public static class NextTries
         if (said.Count == 0 || said[^1].Top is not (TopVerdict.Softened or TopVerdict.Wept)
                 || c.Topping.Topping.Kind is not ToppingKind.Whipped)
             return null;
-        var held = ToppingBook.HeldFor(Math.Max(c.Occasion.ToppedAhead, c.Topping.Topping.Holds.Most / 60 + 1), c.Occasion.Vegetarian);
-        if (held.Id == c.Topping.Topping.Id)
+        double Lasts(Topping topping) => Chance(topping.Holds, c.Occasion.ToppedAhead);
+        Topping[] longer =
+        [
+            .. ToppingBook.All.Where(t => t.Kind is ToppingKind.Whipped && t.Id != ToppingBook.Held.Id && c.Occasion.Needs.Allow(t)
+                && t.Holds.Most > c.Topping.Topping.Holds.Most).OrderBy(t => t.Holds.Most),
+        ];
+
+        // The first that is as good as any: what holds longer than it has to only tastes of what holds it.
+        if (longer.FirstOrDefault(t => Lasts(t) >= longer.Max(Lasts)) is not { } held)
             return null;
         var now = said.Count(e => e.Top is TopVerdict.Held) / (double)said.Count;
-        double Lasts(Topping topping) => Chance(topping.Holds, c.Occasion.ToppedAhead);
         return new(
             $"Top it with {held.Name.ToLowerInvariant()} instead of {c.Topping.Topping.Name.ToLowerInvariant()}",
             c with { Topping = c.Topping with { Topping = held } }, TrialMeasure.Top, Math.Min(now, Lasts(c.Topping.Topping)), Lasts(held),
-            new("What is on it now holds {0}; it stood longer, or warmer.", new PhraseArgument(c.Topping.Topping.Holds.AsQuantity())));
+            new("What is on it now holds {0}; it stood longer, or warmer.", new PhraseArgument(c.Topping.Topping.Holds.AsQuantity())))
+        {
+            From =
+            [
+                Term.Given(held.Name, held.Holds), Term.Given("it is topped ahead", MinuteRange.Of(c.Occasion.ToppedAhead * 60)),
+                Term.Given("held so often", now, Dimension.Share),
+            ],
+        };
     }
 
     /// <summary>Too sweet: an unsweetened topping, or sharper.</summary>
@@ -185,7 +232,10 @@ public static class NextTries
         var less = (pie.Bite.Sugars.Value.Value - Assessment.Of(after, pie.Pies, pie.Kitchen).Bite.Sugars.Value.Value) / SugarStep.Usual;
         return less <= 0.05 ? null : new(
             "Whip the cream without sugar", after, TrialMeasure.Sweet, Right(sweet), Right(sweet - less),
-            new("It was found too sweet; a bite has {0} sugar.", pie.Bite.Sugars));
+            new("It was found too sweet; a bite has {0} sugar.", pie.Bite.Sugars))
+        {
+            From = [Plain("steps too sweet", sweet), Plain("steps less with the change", less), SugarStep, TrialMeasure.Sweet.Noise],
+        };
     }
 
     /// <summary>Not sharp enough, or too sharp, where cream can answer it.</summary>
@@ -201,7 +251,10 @@ public static class NextTries
         var less = (pie.Bite.Juice.Value.Value - Assessment.Of(after, pie.Pies, pie.Kitchen).Bite.Juice.Value.Value) / SharpStep.Usual;
         yield return new(
             new("Put the cream on {0} thick", high.AsQuantity()), after, TrialMeasure.Sharp, Right(sharp), Right(sharp - less),
-            "It was found too sharp; more cream in the bite balances it.");
+            "It was found too sharp; more cream in the bite balances it.")
+        {
+            From = [Plain("steps too sharp", sharp), Plain("steps less with the change", less), SharpStep, TrialMeasure.Sharp.Noise],
+        };
     }
 
     /// <summary>A rim that shrank: freeze the shell.</summary>
@@ -217,7 +270,15 @@ public static class NextTries
             "Freeze the lined shell before it is baked", c with { Crust = c.Crust with { Frozen = true, Unchilled = false } },
             TrialMeasure.Shrank, Less(shrank.Average()),
             Less(shrank.Average() - c.Crust.Chill.Shrinks.Usual + CrustConstants.ShrinksFrozen.Usual),
-            new("It shrank by {0}; frozen dough sets before it can pull back.", new Quantity(shrank[^1], Dimension.Length)));
+            new("It shrank by {0}; frozen dough sets before it can pull back.", new Quantity(shrank[^1], Dimension.Length)))
+        {
+            From =
+            [
+                Term.Given("it shrank, in the middle", new Millimetres(shrank.Average())), c.Crust.Chill.Shrinks,
+                CrustConstants.ShrinksFrozen,
+                TrialMeasure.Shrank.Noise,
+            ],
+        };
     }
 
     private static double? Steps(List<BakeEntry> last, TasteScale scale)
@@ -238,6 +299,8 @@ public static class NextTries
         holds.Most <= holds.Least
             ? (hours * 60 <= holds.Most ? 1 : 0)
             : Math.Clamp((holds.Most - (hours * 60)) / (holds.Most - holds.Least), 0, 1);
+
+    private static Term Plain(string name, double value) => Term.Given(name, value, Dimension.Count);
 
     private static string Way(double moved) => moved > 0 ? "up" : "down";
 

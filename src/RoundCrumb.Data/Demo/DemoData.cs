@@ -199,8 +199,8 @@ public static class DemoData
     {
         yield return Made(0, 2, now.AddDays(-1), new BakeEntry
         {
-            OvenSet = new OvenCelsius(220),
-            OvenRead = new OvenCelsius(229),
+            OvenSet = new OvenCelsius(210),
+            OvenRead = new OvenCelsius(221),
             StageMinutes = new Dictionary<StageKind, double>
             {
                 [StageKind.Weighted] = 17,

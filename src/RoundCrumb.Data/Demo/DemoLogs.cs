@@ -34,8 +34,8 @@ internal static class DemoLogs
         {
             yield return made.Of(Rhubarb, 1, made.Saturday(weeks), new()
             {
-                OvenSet = new(175),
-                OvenRead = new(175 + 10 + (weeks * 2 % 5)),
+                OvenSet = new(170),
+                OvenRead = new(170 + 10 + (weeks * 2 % 5)),
                 FromPot = new(Math.Round(RhubarbPot * pot)),
                 LeftOver = new(0),
                 StageMinutes = new Dictionary<StageKind, double> { [StageKind.Filled] = Math.Round(RhubarbBake * filled) },

@@ -26,11 +26,13 @@ public sealed class LearningBook(
             : [.. (await context.LearnedStates.AsNoTracking().Where(s => numbers.Contains(s.Number)).ToListAsync(cancel)).Select(s =>
                 s.AsSet())];
 
-    /// <summary>The state that a bake's log led to, with the one before it; none where it moved nothing.</summary>
+    /// <summary>The state that a bake's log led to as it stands, with the one before it; none where it moved nothing.</summary>
     public async Task<(LearnedState Now, LearnedState? Before)?> MovedByAsync(int bake, CancellationToken cancel = default)
     {
+        var written = await context.Set<Bakes.BakeLog>().Where(l => l.BakeId == bake).Select(l => (DateTimeOffset?)l.WrittenAt)
+            .FirstOrDefaultAsync(cancel);
         if (await context.LearnedStates.AsNoTracking().Where(s => s.BakeId == bake).OrderByDescending(s => s.Number)
-                .FirstOrDefaultAsync(cancel) is not { } now)
+                .FirstOrDefaultAsync(cancel) is not { } now || now.At < written)
             return null;
         return (
             now,

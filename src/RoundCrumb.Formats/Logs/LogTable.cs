@@ -65,7 +65,7 @@ public static class LogTable
     public const string FormatName = "round-crumb-log";
 
     /// <summary>The most bakes that are read at once.</summary>
-    public const int Most = 5000;
+    public const int Most = 20_000;
 
     /// <summary>How the documents are written and read.</summary>
     public static JsonSerializerOptions Json { get; } = new(JsonSerializerDefaults.Web)
@@ -102,7 +102,7 @@ public static class LogTable
             try
             {
                 if (JsonSerializer.Deserialize<LogDocument>(clean, Json) is { Format: FormatName, Bakes: { } bakes })
-                    return [.. bakes.Take(Most).Select((b, i) => Row(i + 1, b))];
+                    return [.. bakes.Take(Most).Select((b, i) => b is null ? Nothing(i + 1) : Row(i + 1, b))];
                 trouble = $"That is a document, but not a log: its format is not {FormatName}.";
             }
             catch (JsonException e)
@@ -113,7 +113,7 @@ public static class LogTable
             return [];
         }
 
-        var rows = TradeTables.Read(text);
+        var rows = TradeTables.Read(text, Most);
         if (rows.Count == 0 || !rows[0].Fields.ContainsKey("made") || !rows[0].Fields.ContainsKey("composition"))
         {
             trouble = "That table has no columns called Made and Composition.";
@@ -126,7 +126,7 @@ public static class LogTable
     private static ReadLog OfRow(int line, IReadOnlyDictionary<string, string> fields)
     {
         var wrong = "";
-        string Text(string name) => fields.GetValueOrDefault(name, "");
+        string Text(string name) => Plain(fields.GetValueOrDefault(name, ""));
         double? Number(string name)
         {
             if (Text(name).Length == 0)
@@ -222,6 +222,14 @@ public static class LogTable
             return found;
         }
     }
+
+    /// <summary>A bake of which nothing is said.</summary>
+    private static ReadLog Nothing(int line) => new(
+        line, new("", "", 0, "", null, null, "", null, null, "", "", "", null, null, null, "", "", null, null, null, "", "", "", ""),
+        default, new(), "There is nothing in it.");
+
+    /// <summary>A cell without the mark that keeps a spreadsheet from running it.</summary>
+    private static string Plain(string cell) => cell is ['\'', '=' or '+' or '-' or '@', ..] ? cell[1..] : cell;
 
     private static T? Named<T>(string name)
         where T : struct, Enum => Enum.TryParse<T>(name, ignoreCase: true, out var found) && Enum.IsDefined(found) ? found : null;

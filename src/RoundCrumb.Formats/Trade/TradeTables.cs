@@ -68,8 +68,10 @@ public static class TradeTables
     /// its
     /// line.
     /// </summary>
+    /// <param name="text">The table.</param>
+    /// <param name="most">The most rows that are read.</param>
     /// <returns>Nothing where there is no line of headings.</returns>
-    public static IReadOnlyList<(int Line, IReadOnlyDictionary<string, string> Fields)> Read(string text)
+    public static IReadOnlyList<(int Line, IReadOnlyDictionary<string, string> Fields)> Read(string text, int most = MostRows)
     {
         using var reader = new StringReader(text.TrimStart('\uFEFF'));
         using var csv = new CsvReader(
@@ -86,7 +88,7 @@ public static class TradeTables
             return [];
         var names = heads.Select(h => new string([.. h.Where(char.IsLetter)]).ToLowerInvariant()).ToList();
         var rows = new List<(int, IReadOnlyDictionary<string, string>)>();
-        while (rows.Count < MostRows && csv.Read())
+        while (rows.Count < most && csv.Read())
         {
             var fields = new Dictionary<string, string>(StringComparer.Ordinal);
             for (var i = 0; i < names.Count; i++)

@@ -40,7 +40,7 @@ public static class LogEndpoints
         TypedResults.Ok<IReadOnlyList<LearnedAnswer>>(
     [
         .. (await desk.ListAsync(cancel)).All.Select(n => new LearnedAnswer(
-            n.Learned.Key.Kind, n.Learned.Key.Write(), n.Name.TrimEnd(','), Math.Round(n.Learned.Value, 4), Math.Round(n.Learned.Low, 4),
+            n.Learned.Key.Kind, n.Learned.Key.Write(), n.Title, Math.Round(n.Learned.Value, 4), Math.Round(n.Learned.Low, 4),
             Math.Round(n.Learned.High, 4), n.Learned.Bakes, n.Put is not null)),
     ]);
 }

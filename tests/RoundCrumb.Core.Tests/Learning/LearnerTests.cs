@@ -2,6 +2,7 @@ using FsCheck;
 using FsCheck.Xunit;
 using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Learning;
+using RoundCrumb.Core.Quantities;
 using RoundCrumb.TestKit;
 
 namespace RoundCrumb.Core.Tests.Learning;
@@ -138,7 +139,7 @@ public sealed class LearnerTests
             var learned = Of(Sets, LearningCase.Of(all));
             book.Add(Math.Abs(truth));
             learnt.Add(Math.Abs(learned.Mean - truth));
-            held += Math.Abs(learned.Mean - truth) <= Learned.NineInTen * learned.Deviation ? 1 : 0;
+            held += Math.Abs(learned.Mean - truth) <= NormalCurve.NineInTen * learned.Deviation ? 1 : 0;
         }
 
         (learnt.Order().ElementAt(300) / book.Order().ElementAt(300)).ShouldBeLessThan(0.4);
@@ -257,6 +258,43 @@ public sealed class LearnerTests
         var learned = Of(Oven, LearningCase.Of([.. Enumerable.Range(1, (bakes.Get % 20) + 1).Select(b => Measure(Oven, value, b))]));
         learned.Mean.ShouldBeInRange(Math.Min(0, value) - 1e-9, Math.Max(0, value) + 1e-9);
         learned.Deviation.ShouldBeLessThan(learned.Prior);
+    }
+
+    /// <summary>Each kind is said in a sentence either way, and what comes to nothing is as the book.</summary>
+    [Fact]
+    public void Every_kind_is_said_in_words()
+    {
+        var shown = new Core.Units.QuantityFormatter(Core.Units.UnitChoice.Usual);
+        foreach (var kind in Enum.GetValues<CorrectionKind>())
+        {
+            var (more, less) = kind.Facts.Scale is CorrectionScale.Times ? (1.12, 0.88) : (2.0, -2.0);
+            var key = new CorrectionKey(kind, "of");
+            var (up, down) = (shown.Say(CorrectionWords.Said(key, "It", more)), shown.Say(CorrectionWords.Said(key, "It", less)));
+            up.ShouldStartWith("It ");
+            up.ShouldNotBe(down);
+            up.ShouldContain(kind.Facts.Scale is CorrectionScale.Times ? "12 %" : "2");
+            shown.Say(CorrectionWords.Briefly(kind, kind.Facts.Scale is CorrectionScale.Times ? 1 : 0)).ShouldBe("as the book");
+            kind.Facts.Spread.ShouldBeGreaterThan(0);
+            kind.Facts.Noise.Low.ShouldBeLessThan(kind.Facts.Noise.High);
+            CorrectionKey.TryRead(key.Write(), out var back).ShouldBeTrue();
+            back.ShouldBe(key);
+        }
+
+        CorrectionKey.TryRead("Yield~", out _).ShouldBeFalse();
+        CorrectionKey.TryRead("7~x", out _).ShouldBeTrue("an enum reads its number, and that is one of its members");
+        CorrectionKey.TryRead("99~x", out _).ShouldBeFalse();
+    }
+
+    /// <summary>The figure opens to the book, its family and its own bakes, and is what is shown.</summary>
+    [Fact]
+    public void What_was_learned_opens()
+    {
+        var learned = Of(Custard, LearningCase.Of([.. Enumerable.Range(1, 4).Select(b => Measure(Custard, -0.06, b))]));
+        var figure = learned.Figure("Malt custard");
+        figure.Amount.Amount.ShouldBe(learned.Value, 1e-9);
+        figure.Terms.Select(t => t.Name).ShouldBe(
+            ["the book", "its family here", "its own bakes by themselves", "bakes", .. figure.Terms.Skip(4).Select(t => t.Name)]);
+        figure.Terms[2].Amount.Amount.ShouldBe(Math.Exp(-0.06), 1e-9);
     }
 
     private static IReadOnlyList<string> Told(IEnumerable<Learned> all) =>

@@ -69,6 +69,39 @@ public sealed class NextTryTests
         wept.ShouldAllBe(t => t.After.Topping.Topping.Holds.Most > Night.Composition.Topping.Topping.Holds.Most);
     }
 
+    /// <summary>What is proposed opens as it was proposed: the address keeps the change, and it moves what it says.</summary>
+    [Fact]
+    public void Every_proposal_opens_as_it_was_proposed()
+    {
+        var entries = new[]
+        {
+            new BakeEntry { Set = SetVerdict.Runny }, new() { Set = SetVerdict.Rubbery }, new() { Base = BaseVerdict.Soggy },
+            new() { Top = TopVerdict.Wept }, new() { Top = TopVerdict.Softened }, new() { Shrank = new(9) },
+            new() { Tastes = new Dictionary<TasteScale, int> { [TasteScale.Sweet] = 2, [TasteScale.Sharp] = 2 } },
+        };
+        var seen = 0;
+        foreach (var filling in Core.Fillings.FillingBook.All)
+        {
+            foreach (var topping in new[] { "plain", "icing", "none" })
+            {
+                var pie = Assessment.Of(CompositionAddress.Read(
+                    $"pan=plate-23&crust=butter-flaky&bake=hot&seal=none&fill={filling.Id}&top={topping}&ahead=20&topped=5").Composition);
+                foreach (var tried in entries.SelectMany(e => Of(pie, e)))
+                {
+                    var address = CompositionAddress.Write(tried.After);
+                    CompositionAddress.Write(CompositionAddress.Read(address).Composition).ShouldBe(address);
+                    if (tried.Measure is not TrialMeasure.Base)
+                        address.ShouldNotBe(CompositionAddress.Write(pie.Composition));
+                    tried.Figure.Terms.Count.ShouldBeGreaterThan(1, $"{tried.Measure} opens");
+                    tried.Figure.Amount.Amount.ShouldBe(tried.Then);
+                    seen++;
+                }
+            }
+        }
+
+        seen.ShouldBeGreaterThan(100);
+    }
+
     /// <summary>
     /// One bake of each, soft against clean: a word apart. By chance alone 1.645 × 0.6 × √2 = 1.40 either way: two bakes cannot tell. Four
     /// do: 1.645 × 0.6 × √(1/2 + 1/2) = 0.99 is less than the word.

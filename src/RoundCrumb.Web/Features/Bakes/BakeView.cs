@@ -32,6 +32,9 @@ public sealed class BakeView(Bake bake, QuantityFormatter shown, PartBook book, 
     /// <summary>The baker's units.</summary>
     public QuantityFormatter Shown { get; } = shown;
 
+    /// <summary>The pie's address, to be made again with what the kitchen knows now.</summary>
+    public string Pie => CompositionAddress.WithoutLearned(Bake.Address);
+
     /// <summary>The sheet.</summary>
     public BatchSheet Sheet { get; } = BatchSheet.Of(
         Assessment.Of(CompositionAddress.Read(bake.Address, book).Composition, Math.Clamp(bake.Pies, 1, BatchSheet.MostPies), kitchen));

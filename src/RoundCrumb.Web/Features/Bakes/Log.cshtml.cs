@@ -16,6 +16,7 @@ using RoundCrumb.Web.Hosting;
 namespace RoundCrumb.Web.Features.Bakes;
 
 /// <summary>What happened, beside what was planned.</summary>
+[Costly("Photo")]
 [RequestSizeLimit(Photograph.LargestFile + (1024 * 1024))]
 public sealed class LogModel(
     BakeBook bakes, PhotoBook photos, KitchenLearner learner, LearnedDesk learned, TrialDesk trials, CompositionReader compositions,

@@ -32,6 +32,8 @@ public sealed class ComposeView
     /// <param name="kitchen">The kitchen it is made in.</param>
     public ComposeView(ReadComposition read, QuantityFormatter shown, OpenedFrom? opened, PartBook book, Kitchen kitchen)
     {
+        // Whoever puts a pie together does so with what the kitchen knows now.
+        read = read with { Composition = read.Composition with { Corrections = null } };
         Book = book;
         _read = read;
         Shown = shown;

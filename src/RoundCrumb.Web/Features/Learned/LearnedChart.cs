@@ -5,6 +5,7 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Learning;
+using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Web.Drawing;
 
@@ -33,10 +34,12 @@ public static class LearnedChart
         return RunChart.Draw(
             detail.Of.Name + ", bake after bake", points, new(learned.BookLow, learned.BookHigh, "the book"),
             learned.Bakes > 0 ? new(learned.Low, learned.High, "this kitchen") : null, Marks(oldest, learned.ChangedAt),
-            v => !times ? v.ToString("+0.##;−0.##;0", CultureInfo.InvariantCulture)
+            v => !times ? Sign(v) + shown.Say(new Quantity(Math.Abs(v), learned.Key.Kind.Facts.Dimension))
                 : Math.Abs(v - 1) < 1e-6 ? "book"
                 : ((v - 1) * 100).ToString("+0;−0", CultureInfo.InvariantCulture) + " %");
     }
+
+    private static string Sign(double value) => value > 0 ? "+" : value < 0 ? "−" : "";
 
     /// <summary>What one bake says, in words.</summary>
     public static string Says(Observation one, QuantityFormatter shown)

@@ -35,12 +35,20 @@ public sealed class OneModel(LearnedDesk desk, KitchenClock clock, Preferences b
     /// <summary>Why that could not be read; empty where it could.</summary>
     public string Trouble { get; private set; } = "";
 
-    /// <summary>What a pinned value is typed in: %, or the measure of what is added.</summary>
+    /// <summary>What a pinned value is typed in: %, or the baker's own measure of what is added.</summary>
     public string PinUnit => Times ? "% of the book" : Learned.Key.Kind.Facts.Dimension switch
     {
-        Dimension.HeatDifference => "°C hotter",
-        Dimension.Length => "mm more",
+        Dimension.HeatDifference => Shown.Units.Oven is OvenUnit.Fahrenheit ? "°F hotter" : "°C hotter",
+        Dimension.Length => Shown.Units.Length is LengthUnit.Inches ? "in more" : "mm more",
         _ => "bands firmer",
+    };
+
+    /// <summary>One of the baker's own measure, in what is held.</summary>
+    private double PinStep => Times ? 0.01 : Learned.Key.Kind.Facts.Dimension switch
+    {
+        Dimension.HeatDifference => Shown.Units.Oven is OvenUnit.Fahrenheit ? 5 / 9.0 : 1,
+        Dimension.Length => Shown.Units.Length is LengthUnit.Inches ? 25.4 : 1,
+        _ => 1,
     };
 
     private bool Times => Learned.Key.Kind.Facts.Scale is CorrectionScale.Times;
@@ -96,15 +104,16 @@ public sealed class OneModel(LearnedDesk desk, KitchenClock clock, Preferences b
     private double? Read(string? pin)
     {
         Pin = (pin ?? "").Trim();
-        if (!BakersNumber.TryRead(Pin.TrimStart('-', '−', '+'), out var value, out var unit)
-            || unit is not ("" or "%" or "c" or "°c" or "mm"))
+        if (!BakersNumber.TryRead(Pin.TrimStart('-', '−', '+'), out var typed, out var unit)
+                || unit is not ("" or "%" or "c" or "f" or "°c" or "°f" or "mm" or "in"))
             return Wrong(Times ? "A number in per cent; 95 is 5 % less than the book." : "A number; less than nothing with a minus.");
-        if (Pin.StartsWith('-') || Pin.StartsWith('−'))
-            value = -value;
+        var value = (Pin.StartsWith('-') || Pin.StartsWith('−') ? -typed : typed) * PinStep;
         if (Times)
-            return value is >= 30 and <= 300 ? value / 100 : Wrong("From 30 to 300 % of the book.");
+            return value is >= 0.3 and <= 3 ? value : Wrong("From 30 to 300 % of the book.");
         var most = Learned.Key.Kind.Facts.Dimension switch { Dimension.HeatDifference => 80.0, Dimension.Length => 30, _ => 3 };
-        return Math.Abs(value) <= most ? value : Wrong(FormattableString.Invariant($"From −{most:0} to {most:0}."));
+        return Math.Abs(value) <= most
+            ? value
+            : Wrong(FormattableString.Invariant($"From −{most / PinStep:0.#} to {most / PinStep:0.#}."));
     }
 
     private double? Wrong(string says)
@@ -120,7 +129,7 @@ public sealed class OneModel(LearnedDesk desk, KitchenClock clock, Preferences b
         Detail = detail;
         Zone = await clock.ZoneAsync(cancel);
         var stands = Learned.Choice.Mode is CorrectionMode.Pinned ? Learned.Choice.Pinned : Learned.Value;
-        Pin = (Times ? stands * 100 : stands).ToString(Times ? "0.#" : "0.##;−0.##;0", CultureInfo.InvariantCulture);
+        Pin = (stands / PinStep).ToString("0.##;−0.##;0", CultureInfo.InvariantCulture);
         return true;
     }
 }

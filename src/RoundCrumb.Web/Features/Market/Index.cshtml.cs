@@ -4,18 +4,23 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Application.Learning;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Market;
+using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Days;
+using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Features.Market;
 
 /// <summary>What was made, sold, left and thrown away by weekday, and a forecast that a day's orders can start from.</summary>
-public sealed class IndexModel(MarketDesk desk) : PageModel
+public sealed class IndexModel(MarketDesk desk, Preferences baker) : PageModel
 {
     /// <summary>The day that is forecast.</summary>
     public DateOnly On { get; private set; }
 
     /// <summary>The next seven days, to choose from.</summary>
     public IReadOnlyList<DateOnly> Week { get; private set; } = [];
+
+    /// <summary>The baker's units.</summary>
+    public QuantityFormatter Shown => baker.Shown;
 
     /// <summary>Every pie that was sold.</summary>
     public IReadOnlyList<MarketRow> Rows { get; private set; } = [];
