@@ -48,6 +48,51 @@ public sealed class LearningTests : IAsyncDisposable
         return Assessment.Of(CompositionAddress.Read("pan=plate-23&fill=malt-custard&make=exact").Composition, 1, kitchen);
     })).Yield.Mass.Value.Value;
 
+    /// <summary>Two tablets save at the same moment: what is put on then is what both logs say, and every log is taken in.</summary>
+    [Fact]
+    public async Task Logs_that_are_saved_at_once_are_all_learned_from()
+    {
+        var pot = (await AskAsync(async s => Evidence.ByTheBook(
+            CompositionAddress.Read("pan=plate-23&crust=butter-flaky&fill=malt-custard&make=exact").Composition, 1,
+            await s.GetRequiredService<Application.Reading.CompositionReader>().KitchenAsync(Cancel)))).PotMass.Value;
+        await Task.WhenAll(Enumerable.Range(0, 4).Select(i => MadeAsync(new() { FromPot = pot * (0.93 + (i * 0.005)) })));
+        var put = (await NowAsync()).Find(MaltYield).ShouldNotBeNull();
+        put.Bakes.ShouldBe(5);
+        var known = (await AskAsync(s => s.GetRequiredService<KitchenLearner>().KnownAsync(Cancel))).Single(l => l.Key == MaltYield);
+        put.Value.ShouldBe(known.Correction.ShouldNotBeNull().Value, 1e-9);
+    }
+
+    /// <summary>What was new with a bake is written once, stands in the notebook and beside the mark on the chart.</summary>
+    [Fact]
+    public async Task What_was_new_marks_the_chart()
+    {
+        var baker = _kitchen.Baker();
+        var pot = (await PotAsync()) * 0.98;
+        var first = await MadeAsync(new() { FromPot = new(pot) });
+        var second = await MadeAsync(new() { FromPot = new(pot) });
+        await baker.SendAsync(
+            $"/bakes/{second}/log", $"/bakes/{second}/log", (BakeEntryReader.FromPot, $"{pot:0}"), ("new", "flour <from the mill>"));
+        (await baker.PageAsync($"/bakes/{second}/log")).ShouldContain("New with this bake: flour <from the mill>");
+        (await baker.PageAsync($"/notebook/learned/of?of={Uri.EscapeDataString(MaltYield.Write())}"))
+            .ShouldContain("flour <from the mill></text>");
+        (await baker.PageAsync($"/notebook/compare?b={first}&b={second}")).ShouldContain("New with it");
+        var longer = await baker.SendAsync(
+            $"/bakes/{second}/log", $"/bakes/{second}/log", ("notes", "kept"), ("new", new string('x', 41)));
+        WebUtility.HtmlDecode(await longer.Content.ReadAsStringAsync(Cancel)).ShouldContain("That is 41 characters");
+    }
+
+    /// <summary>A link out of a sheet opens the pie as it is planned today: it names no corrections of the day it was made.</summary>
+    [Fact]
+    public async Task Links_out_of_a_sheet_plan_with_what_is_known_today()
+    {
+        var bake = await MadeAsync(new());
+        var page = await _kitchen.Baker().PageAsync($"/bakes/{bake}");
+        page.ShouldContain("/compose?");
+        foreach (var link in page.Split("href=\"").Skip(1).Select(l => l[..l.IndexOf('"', StringComparison.Ordinal)])
+            .Where(l => l.StartsWith("/compose", StringComparison.Ordinal)))
+            link.ShouldNotContain("learned=");
+    }
+
     /// <summary>
     /// Two pots that weigh a tenth less than planned: after the first nothing moves, after the second plans reckon with less; the sheet
     /// made
@@ -207,7 +252,15 @@ public sealed class LearningTests : IAsyncDisposable
         }
 
         (await baker.PageAsync(trial)).ShouldContain("Two bakes cannot tell");
-        (await baker.PageAsync("/notebook/trials")).ShouldContain("Two bakes cannot tell");
+        var trials = await baker.PageAsync("/notebook/trials");
+        trials.ShouldContain("Two bakes cannot tell");
+
+        // What else missed is proposed there too, each pie once, with what promises most.
+        trials.ShouldContain("Pies that missed what was wanted");
+        trials.ShouldContain("Raspberry yoghurt pie");
+        var ideas = await AskAsync(s => s.GetRequiredService<TrialDesk>().IdeasAsync(Cancel));
+        ideas.Select(i => i.Bake.PieName).ShouldBeUnique();
+        ideas.Select(i => i.Try.Gain).ShouldBeInOrder(SortDirection.Descending);
     }
 
     [Fact]
@@ -216,6 +269,10 @@ public sealed class LearningTests : IAsyncDisposable
         var baker = _kitchen.Baker();
         var page = await baker.PageAsync("/notebook/market");
         page.ShouldContain("Malt custard cream pie");
+
+        // The counter is on Saturdays: that is the day to look at, and the months are told apart.
+        page.ShouldContain("Pie, on a Saturday");
+        page.ShouldContain("Month by month");
         var rows = await AskAsync(async s =>
         {
             var desk = s.GetRequiredService<MarketDesk>();
@@ -363,6 +420,7 @@ public sealed class LearningTests : IAsyncDisposable
             TasteWords = "Sweet, \"very\"; and = soft",
             Weighed = new Dictionary<CorrectionKey, double> { [CorrectionKey.OfIngredient(CorrectionKind.EggWeight, "yolk")] = 17 },
             Sold = 1.5,
+            SomethingNew = "=flour; from the mill",
             Notes = "Line one\nline two, with a comma",
         };
         var record = LogTable.Of(new(2026, 11, 1, 9, 0, 0, TimeSpan.Zero), "Pie", 2, "pan=plate-23", entry);

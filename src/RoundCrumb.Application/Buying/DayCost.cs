@@ -130,7 +130,8 @@ public sealed class DayCosting(DayOpener days, PriceBook prices, StockKeeper kee
 
         // What is used by now is out of the house: it is not bought again.
         var levels = await keeper.LevelsAsync(cancel);
-        var list = ShoppingList.Of(ShoppingDesk.Wants(open, all, await stock.UsedByAsync(open, cancel)), levels, Packs);
+        var list = ShoppingList.Of(
+            ShoppingDesk.Wants(open, all, await stock.UsedByAsync(open, cancel)), levels, Packs, open.Kitchen.Corrections);
         return (open, DayCost.Of(open, list, Packs, (await prices.TradeAsync(cancel)).Rates));
     }
 }

@@ -4,6 +4,7 @@ using RoundCrumb.Application.Stocktaking;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Bench;
 using RoundCrumb.Core.Buying;
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Stocktaking;
@@ -83,10 +84,12 @@ public sealed class ShoppingDesk(
         var wants = new List<Want>();
         var orders = new List<string>();
         var leftOut = new List<string>();
+        var corrections = CorrectionSet.Book;
         foreach (var id in await days.BetweenAsync(span.From, span.To, cancel))
         {
             if (await opener.OpenAsync(id, cancel) is not { } open)
                 continue;
+            corrections = open.Kitchen.Corrections;
             wants.AddRange(Wants(open, span, await stock.UsedByAsync(open, cancel)));
             orders.AddRange(
                 open.Built.Made.Where(m => span.Holds(open.Clock.WallOf(m.Order.Due))).Select(m => $"{m.Order.Count} × {m.Order.Name}"));
@@ -97,7 +100,7 @@ public sealed class ShoppingDesk(
         var today = await clock.TodayAsync(cancel);
         var ticks = await prices.TicksAsync(span.Key, cancel);
         return new(
-            span, ShoppingList.Of(wants, levels, i => known.On(today, i)), orders, leftOut,
+            span, ShoppingList.Of(wants, levels, i => known.On(today, i), corrections), orders, leftOut,
             ticks.Where(t => t.InBasket).Select(t => t.Ingredient).ToHashSet(StringComparer.Ordinal), await prices.TradeAsync(cancel),
             levels,
             today);

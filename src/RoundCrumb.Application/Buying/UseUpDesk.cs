@@ -4,6 +4,7 @@ using RoundCrumb.Application.Stocktaking;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Buying;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Costing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
@@ -68,7 +69,8 @@ public sealed class UseUpDesk(
         var levels = await keeper.LevelsAsync(cancel);
         var used = await stock.UsedByAsync(open, cancel);
         var last = open.Kept.Orders.Count == 0 ? open.Kept.From : DateOnly.FromDateTime(open.Kept.Orders.Max(o => o.Due));
-        var left = Left([.. open.Built.Made.Select(m => m.Pie)], WantsOf(open, used), levels, open.Kept.From, last, Packs);
+        var left = Left(
+            [.. open.Built.Made.Select(m => m.Pie)], WantsOf(open, used), levels, open.Kept.From, last, Packs, open.Kitchen.Corrections);
         var pies = (await shelf.AllAsync(cancel)).Take(MostPies).ToList();
         var read = await compositions.BookAsync(pies.Select(p => p.Address), cancel);
         var sheets = pies.Select(p =>
@@ -149,9 +151,9 @@ public sealed class UseUpDesk(
     /// </summary>
     private static List<Leftover> Left(
         IReadOnlyList<Assessment> pies, IReadOnlyList<Want> wants, StockLevels levels, DateOnly first, DateOnly last,
-        Func<Ingredient, IReadOnlyList<PackOffer>> packs)
+        Func<Ingredient, IReadOnlyList<PackOffer>> packs, CorrectionSet corrections)
     {
-        var list = ShoppingList.Of(wants, levels, packs);
+        var list = ShoppingList.Of(wants, levels, packs, corrections);
         var left = new List<Leftover>();
         Pounds Worth(Ingredient of, double grams) => new((GramPrices.PerGram(of, packs)?.Value ?? 0) * grams);
         void Add(Ingredient of, double grams, DateOnly by, string from)
@@ -186,7 +188,7 @@ public sealed class UseUpDesk(
         foreach (var line in list.Lines)
         {
             foreach (var (part, pieces) in line.Pieces?.Left ?? [])
-                Add(part, pieces * part.GramsEach, By(part), $"of the {line.Ingredient.Piece.Many}");
+                Add(part, pieces * corrections.Each(part).Value, By(part), $"of the {line.Ingredient.Piece.Many}");
             if (line.Pieces is null && Keeping.Of(line.Ingredient, StoredIn.Fridge).Usual <= FreshDays * 24 * 60)
                 Add(line.Ingredient, line.Left, By(line.Ingredient), "of its pack");
         }
@@ -237,7 +239,7 @@ public sealed class UseUpDesk(
                     Built =
                     open.Built with { Made = [.. open.Built.Made.Select((m, i) => i == at ? m with { Pie = other } : m)] }
                 };
-                var waste = WasteOf(Left(pies, WantsOf(changed, used), levels, open.Kept.From, last, packs));
+                var waste = WasteOf(Left(pies, WantsOf(changed, used), levels, open.Kept.From, last, packs, open.Kitchen.Corrections));
                 if (IsLess(waste, best?.Waste ?? now))
                     best = new(order, way, waste);
             }

@@ -3,6 +3,7 @@ using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Records;
+using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Learning;
@@ -136,8 +137,9 @@ public sealed class BesideDesk(
                 char.ToUpperInvariant(t.Name[0]) + t.Name[1..], e =>
                     e.Tastes.TryGetValue(t, out var step) ? TasteWords.Said(step) : Phrase.None)),
             Row("Taste", e => e.TasteWords),
-            Row("Sold", e => e.Sold is { } sold ? FormattableString.Invariant($"{sold:0.##}") : Phrase.None),
-            Row("Thrown away", e => e.ThrownAway is { } away ? FormattableString.Invariant($"{away:0.##}") : Phrase.None),
+            Row("Sold", e => e.Sold is { } sold ? QuantityFormatter.Quarters(sold) : Phrase.None),
+            Row("Thrown away", e => e.ThrownAway is { } away ? QuantityFormatter.Quarters(away) : Phrase.None),
+            Row("New with it", e => e.SomethingNew),
             Row("Notes", e => e.Notes),
         ];
         return rows.Where(r => r.Cells.Any(c => !c.IsEmpty));

@@ -17,6 +17,12 @@ public sealed record MarketRow(string Name, IReadOnlyList<DaySales> Sales, Forec
     public DaySales On(DayOfWeek weekday) => Sales.Where(s => s.Day.DayOfWeek == weekday).Aggregate(
         default(DaySales), (sum, s) => new(s.Day, sum.Made + s.Made, sum.Sold + s.Sold, sum.Left + s.Left, sum.Thrown + s.Thrown));
 
+    /// <summary>What was made and sold of it in a month.</summary>
+    /// <param name="month">Any day of it.</param>
+    public (double Made, double Sold) In(DateOnly month) =>
+        Sales.Where(s => s.Day.Year == month.Year && s.Day.Month == month.Month).Aggregate((Made: 0.0, Sold: 0.0), (sum, s) =>
+            (sum.Made + s.Made, sum.Sold + s.Sold));
+
     /// <summary>How many such weekdays there were.</summary>
     public int Days(DayOfWeek weekday) => Sales.Where(s => s.Day.DayOfWeek == weekday).Select(s => s.Day).Distinct().Count();
 }

@@ -14,11 +14,22 @@ namespace RoundCrumb.Application.Learning;
 /// <param name="Reading">What they say.</param>
 public sealed record TrialStanding(Trial Trial, IReadOnlyList<Bake> Bakes, TrialReading Reading);
 
+/// <summary>A pie whose last bakes missed what was wanted, and what promises most.</summary>
+/// <param name="Bake">Its last logged bake.</param>
+/// <param name="Try">What to try.</param>
+public sealed record TrialIdea(Bake Bake, NextTry Try);
+
 /// <summary>What to try next of a pie, and the trials that come of it.</summary>
 public sealed class TrialDesk(BakeBook bakes, TrialBook trials, KitchenLearner learner, CompositionReader compositions)
 {
     /// <summary>So many of the last bakes are looked at.</summary>
     private const int LastBakes = 5;
+
+    /// <summary>So many bakes are looked through for pies that missed.</summary>
+    private const int LookBack = 60;
+
+    /// <summary>So many pies are thought about for one page.</summary>
+    private const int MostPies = 12;
 
     /// <summary>What to try next of the pie that a bake was of, the most promising first.</summary>
     public async Task<IReadOnlyList<NextTry>> TriesAsync(Bake bake, CancellationToken cancel = default)
@@ -37,6 +48,20 @@ public sealed class TrialDesk(BakeBook bakes, TrialBook trials, KitchenLearner l
         return NextTries.Of(pie, entries, DoubtOf);
     }
 
+    /// <summary>For each pie made lately that missed what was wanted the most promising change, the most promising first.</summary>
+    public async Task<IReadOnlyList<TrialIdea>> IdeasAsync(CancellationToken cancel = default)
+    {
+        var ideas = new List<TrialIdea>();
+        var last = (await bakes.LoggedAsync(new(), LookBack, cancel)).AsEnumerable().Reverse().DistinctBy(b => b.PieName);
+        foreach (var bake in last.Take(MostPies))
+        {
+            if (await TriesAsync(bake, cancel) is [var first, ..])
+                ideas.Add(new(bake, first));
+        }
+
+        return [.. ideas.OrderByDescending(i => i.Try.Gain)];
+    }
+
     /// <summary>Plans a trial of a change.</summary>
     /// <param name="bake">The bake that it starts from.</param>
     /// <param name="after">The changed pie's address, as <see cref="TriesAsync"/> gives it.</param>
@@ -45,7 +70,7 @@ public sealed class TrialDesk(BakeBook bakes, TrialBook trials, KitchenLearner l
     /// <returns>The trial; none where no such change is proposed any more, or it is done by hand and eye.</returns>
     public async Task<Trial?> PlanAsync(Bake bake, string after, QuantityFormatter shown, CancellationToken cancel = default)
     {
-        var tried = (await TriesAsync(bake, cancel)).FirstOrDefault(t => CompositionAddress.Write(t.After) == after);
+        var tried = (await TriesAsync(bake, cancel)).FirstOrDefault(t => !t.IsByHand && CompositionAddress.Write(t.After) == after);
         if (tried is null)
             return null;
         var name = bake.PieName;

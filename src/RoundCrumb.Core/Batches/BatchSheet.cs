@@ -1,5 +1,6 @@
 using System.Globalization;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Pairing;
@@ -102,8 +103,9 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
                 $"sheet-filling-{i}-{line.Ingredient.Id}", line.Ingredient.Name, new(grams), "in one batch × firmness × times the formula",
                 Term.Given("in one batch", new Grams(line.Grams)), Term.Given("firmness", new Factor(setter)),
                 Term.Of(pie.Fit.Chosen.Scale));
-            var pieces = line.Ingredient.GramsEach > 0 ? grams / line.Ingredient.GramsEach : 0;
-            return new WeighLine($"filling.{i}.{line.Ingredient.Id}", line.Ingredient, mass, pieces, line.Note);
+            return new WeighLine(
+                $"filling.{i}.{line.Ingredient.Id}", line.Ingredient, mass,
+                pie.Corrections.PiecesIn(line.Ingredient, mass.Value), line.Note);
         }), "filling"));
         for (var i = 0; i < pie.Toppings.Count; i++)
             parts.Add(

@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Stocktaking;
@@ -84,7 +85,9 @@ public sealed record ShoppingList(IReadOnlyList<ShoppingLine> Lines)
     /// <param name="wants">What is wanted.</param>
     /// <param name="stock">What is in the house.</param>
     /// <param name="packs">The packs of an ingredient in this kitchen's shops.</param>
-    public static ShoppingList Of(IEnumerable<Want> wants, StockLevels stock, Func<Ingredient, IReadOnlyList<PackOffer>> packs)
+    /// <param name="corrections">What this kitchen has learned of its eggs and fruit; the book where there is none.</param>
+    public static ShoppingList Of(
+        IEnumerable<Want> wants, StockLevels stock, Func<Ingredient, IReadOnlyList<PackOffer>> packs, CorrectionSet? corrections = null)
     {
         var all = wants.Where(w => w.Mass.Value > 0 && !w.Ingredient.Is(Traits.PlainWater)).ToList();
         var house = new InHouse(stock);
@@ -101,7 +104,7 @@ public sealed record ShoppingList(IReadOnlyList<ShoppingLine> Lines)
         }
 
         foreach (var some in all.Where(w => WholeOf(w.Ingredient) is not null).GroupBy(w => WholeOf(w.Ingredient)!))
-            lines.Add(WholeLine(some.Key, [.. some], house, packs(some.Key.Whole)));
+            lines.Add(WholeLine(some.Key, [.. some], house, packs(some.Key.Whole), corrections));
         return new([
             .. lines.OrderBy(l => l.Ingredient.Shelf).ThenBy(l => l.Ingredient.Name, StringComparer.Ordinal),
         ]);
@@ -114,7 +117,8 @@ public sealed record ShoppingList(IReadOnlyList<ShoppingLine> Lines)
         Wholes.Of(ingredient.Id) is { } whole && (ingredient == whole.Whole || ingredient.PartOf.Length > 0) ? whole : null;
 
     /// <summary>What is taken apart: as many pieces as the part that wants the most, and those that are wanted whole.</summary>
-    private static ShoppingLine WholeLine(Wholes of, List<Want> wants, InHouse house, IReadOnlyList<PackOffer> offers)
+    private static ShoppingLine WholeLine(
+        Wholes of, List<Want> wants, InHouse house, IReadOnlyList<PackOffer> offers, CorrectionSet? corrections)
     {
         // A spoon's worth less than a piece does not open another one.
         const double Short = 0.02;
@@ -123,10 +127,11 @@ public sealed record ShoppingList(IReadOnlyList<ShoppingLine> Lines)
         {
             var (asked, got) = house.Take(part, [.. wants.Where(w => w.Ingredient == part)]);
             return (Part: part, Got: got.Value,
-                Pieces: Math.Max(0, (int)Math.Ceiling(((asked.Value.Value - got.Value.Value) / part.GramsEach) - Short)));
+                Pieces: Math.Max(0, (int)Math.Ceiling(corrections.PiecesIn(part, asked.Value - got.Value) - Short)));
         }).ToList();
         var whole = wants.Where(w => w.Ingredient == of.Whole).Sum(w => w.Mass.Value);
-        var pieces = new WholeCount([.. parts.Select(p => (p.Part, p.Pieces))], Math.Max(0, (int)Math.Ceiling((whole / each) - Short)));
+        var pieces = new WholeCount(
+            [.. parts.Select(p => (p.Part, p.Pieces))], Math.Max(0, (int)Math.Ceiling(corrections.PiecesIn(of.Whole, new(whole)) - Short)));
 
         // Those that are there serve all; the first day on which one is wanted decides which are still good.
         var (_, there) = house.Take(of.Whole, [new(of.Whole.Name, of.Whole, new(pieces.All * each), wants.Min(w => w.On))]);

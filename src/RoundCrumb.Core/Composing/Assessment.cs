@@ -93,7 +93,7 @@ public sealed class Assessment
     }
 
     private Fit FitOf(FillingChoice filling, Millilitres taken) =>
-        Fit.Of(filling.Formula, Yield, Lined, filling.Line, filling.Batch, Pies, taken, filling.Setter);
+        Fit.Of(filling.Formula, Yield, Lined, filling.Line, filling.Batch, Pies, taken, filling.Setter, Corrections);
 
     /// <summary>The whites that the yolks of all the pies leave over.</summary>
     private Worked<Grams>? Whites()

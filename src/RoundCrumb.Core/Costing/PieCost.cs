@@ -81,7 +81,7 @@ public sealed record PieCost(
             "cost-slice", slices.Value.Value > 1 ? "One slice" : "One, served whole", new(each.Value.Value / slices.Value.Value),
             "one pie ÷ its slices", Term.Of(each), Term.Of(slices));
         var list = ShoppingList.Of(
-            lines.Select(l => new Want("the batch", l.Ingredient, l.Grams, DateOnly.MinValue)), StockLevels.None, packs);
+            lines.Select(l => new Want("the batch", l.Ingredient, l.Grams, DateOnly.MinValue)), StockLevels.None, packs, pie.Corrections);
         var bought = new Worked<Pounds>(
             "cost-bought", "As bought", new((double)list.Price), "whole packs, nothing in the house",
             [.. list.Lines.Where(l => l.Price is not null).Select(l => Term.Given(l.Ingredient.Name, new Pounds((double)l.Price!.Value)))]);

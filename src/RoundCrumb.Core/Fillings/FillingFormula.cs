@@ -1,4 +1,7 @@
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Fillings;
 
@@ -69,9 +72,11 @@ public sealed record FormulaLine(Ingredient Ingredient, double Grams, GoesIn Goe
 public sealed record FillingFormula(
     string Id, string Name, FillingFamily Family, IReadOnlyList<FormulaLine> Lines, Ingredient? WholeBy, string Tint)
 {
-    /// <summary>How many whole pieces (yolks, packs) one batch as written takes.</summary>
-    public double PiecesPerBatch =>
-        WholeBy is null ? 2 : Lines.Where(l => l.Ingredient.Id == WholeBy.Id).Sum(l => l.Grams) / WholeBy.GramsEach;
+    /// <summary>How many whole pieces (yolks, packs) one batch as written takes; two halves where everything can be weighed.</summary>
+    /// <param name="corrections">What this kitchen has learned of its eggs and fruit; the book where there is none.</param>
+    public Worked<Number> PiecesPerBatch(CorrectionSet? corrections) => WholeBy is null
+        ? new("pieces-in-batch", "Pieces in one batch", new(2), "one batch in halves", Term.Given("a half", 0.5, Dimension.Factor))
+        : corrections.PiecesInOneBatch(WholeBy, new(Lines.Where(l => l.Ingredient.Id == WholeBy.Id).Sum(l => l.Grams)));
 
     /// <summary>What the whole pieces are called.</summary>
     public (string One, string Many) Piece => WholeBy?.Piece ?? ("half batch", "half batches");

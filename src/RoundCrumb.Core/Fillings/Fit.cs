@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
@@ -49,10 +50,13 @@ public sealed record Fit(
     /// <param name="pies">How many, 1 or more.</param>
     /// <param name="taken">Room that layers beneath and pieces take, in one.</param>
     /// <param name="setter">How much of the written setter goes in: it tells what an amount in hand makes.</param>
+    /// <param name="corrections">What this kitchen has learned of its eggs and fruit; the book where there is none.</param>
     public static Fit Of(
         FillingFormula formula, FillingYield yield, LinedPan lined, Millimetres line, BatchChoice choice, int pies,
-        Millilitres taken = default, double setter = 1)
+        Millilitres taken = default, double setter = 1, CorrectionSet? corrections = null)
     {
+        var batch = formula.PiecesPerBatch(corrections);
+        var inBatch = batch.Value.Value;
         var depth = new Worked<Millimetres>(
             "fill-depth", "Depth of the filling", new(lined.Depth.Value - line.Value), "pan depth − lining − fill line",
             Term.Given("pan depth", new Millimetres(lined.Bare.Depth)),
@@ -68,7 +72,7 @@ public sealed record Fit(
             [Term.Of(depth), .. beneath, Term.Given("room in one", each), Term.Given("pies", pies, Dimension.Count)]);
 
         var fit = needed.Value / yield.Volume.Value;
-        var pieces = fit * formula.PiecesPerBatch;
+        var pieces = fit * inBatch;
 
         // A hair under a whole number is that number: 5.9999 yolks are six.
         var floor = Math.Floor(pieces + 1e-6);
@@ -78,7 +82,7 @@ public sealed record Fit(
         {
             var times = known ?? new Worked<Factor>(
                 id + "-scale", "Times the formula", new(scale), how,
-                Term.Of(needed), Term.Of(yield.Volume), Term.Given("pieces in one batch", formula.PiecesPerBatch, Dimension.Count));
+                Term.Of(needed), Term.Of(yield.Volume), Term.Of(batch));
             var volume = new Worked<Millilitres>(
                 id + "-volume", "It gives", yield.Volume.Value * scale, "one batch × times", Term.Of(yield.Volume), Term.Of(times));
             var stands = new Worked<Millimetres>(
@@ -88,7 +92,7 @@ public sealed record Fit(
                     : "the depth at which this volume stands inside the lining",
                 [Term.Of(volume), .. beneath, Term.Given("pies", pies, Dimension.Count)]);
             return new(
-                kind, times, scale * formula.PiecesPerBatch, volume,
+                kind, times, scale * inBatch, volume,
                 new(
                     id + "-difference", "Over or short", volume.Value - needed.Value, "it gives − room to the fill line", Term.Of(volume),
                     Term.Of(needed)),
@@ -100,9 +104,9 @@ public sealed record Fit(
 
         var exact = Make(BatchKind.Exact, "exact", fit, "room ÷ one batch");
         var below = floor >= 1
-            ? Make(BatchKind.Below, "below", floor / formula.PiecesPerBatch, "whole pieces, rounded down ÷ pieces in one batch")
+            ? Make(BatchKind.Below, "below", floor / inBatch, "whole pieces, rounded down ÷ pieces in one batch")
             : null;
-        var above = Make(BatchKind.Above, "above", ceiling / formula.PiecesPerBatch, "whole pieces, rounded up ÷ pieces in one batch");
+        var above = Make(BatchKind.Above, "above", ceiling / inBatch, "whole pieces, rounded up ÷ pieces in one batch");
         var chosen = choice.Kind switch
         {
             BatchKind.Below => below ?? above,

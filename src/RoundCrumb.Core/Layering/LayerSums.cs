@@ -84,7 +84,7 @@ public sealed record LayerSums(
                         $"{key}{keys[i]}", line.Ingredient.Name, new(line.Grams * scale.Value.Value), "in one batch × times the formula",
                         Term.Given("in one batch", new Grams(line.Grams)), Term.Of(scale)),
                     line.Note)
-                { Pieces = line.Ingredient.GramsEach > 0 ? line.Grams * scale.Value.Value / line.Ingredient.GramsEach : 0 }),
+                { Pieces = corrections.PiecesIn(line.Ingredient, new(line.Grams * scale.Value.Value)) }),
             ])
         {
             Yield = yield,

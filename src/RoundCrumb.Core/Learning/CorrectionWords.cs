@@ -15,7 +15,7 @@ public static class CorrectionWords
     {
         var facts = key.Kind.Facts;
         var off = facts.Scale is CorrectionScale.Times ? value - 1 : value;
-        if (Math.Abs(off) < 0.0005)
+        if (IsNothing(key.Kind, off))
             return new($"{name}: as the book says");
         var (more, less) = Ends(key.Kind);
         return new($"{name} {Verb(key.Kind)} {{0}} {(off > 0 ? more : less)}", Amount(key.Kind, Math.Abs(off)));
@@ -27,7 +27,7 @@ public static class CorrectionWords
     public static Phrase Briefly(CorrectionKind kind, double value)
     {
         var off = kind.Facts.Scale is CorrectionScale.Times ? value - 1 : value;
-        if (Math.Abs(off) < 0.0005)
+        if (IsNothing(kind, off))
             return "as the book";
         var (more, less) = Ends(kind);
         return new("{0} " + (off > 0 ? more : less), Amount(kind, Math.Abs(off)));
@@ -37,11 +37,19 @@ public static class CorrectionWords
     /// <param name="learned">What is known.</param>
     public static Phrase BookBand(Learned learned) => learned.Key.Kind.Facts.Scale is CorrectionScale.Times
         ? new("give or take {0}", Amount(learned.Key.Kind, Math.Exp(learned.Prior) - 1))
-        : new("give or take {0}", Amount(learned.Key.Kind, learned.Prior));
+        : new(
+            learned.Key.Kind is CorrectionKind.SetShift ? "give or take {0} steps" : "give or take {0}",
+            Amount(learned.Key.Kind, learned.Prior));
+
+    /// <summary>True where no baker would call it a difference.</summary>
+    private static bool IsNothing(CorrectionKind kind, double off) => Math.Abs(off) < (kind is CorrectionKind.SetShift ? 0.05 : 0.0005);
 
     /// <summary>What is off, as it is measured.</summary>
     private static Quantity Amount(CorrectionKind kind, double off) => kind.Facts.Dimension switch
     {
+        // A tenth of a step is as fine as any word for a cut.
+        var step when kind is CorrectionKind.SetShift => new(Math.Round(off, 1), step),
+
         // No baker says half a per cent, but of what is nearly nothing.
         Dimension.Factor => new(off < 0.02 ? off : Math.Round(off, 2), Dimension.Share),
         var other => new(off, other),
@@ -66,7 +74,7 @@ public static class CorrectionWords
         CorrectionKind.BakeMinutes or CorrectionKind.HandsMinutes or CorrectionKind.WarmUp =>
             ("longer than planned", "shorter than planned"),
         CorrectionKind.Yield => ("more from the pot", "less from the pot"),
-        CorrectionKind.SetShift => ("of a clean slice’s band firmer", "of a clean slice’s band softer"),
+        CorrectionKind.SetShift => ("steps firmer", "steps softer"),
         CorrectionKind.WhippedVolume => ("more when it is whipped", "less when it is whipped"),
         CorrectionKind.BiscuitWeight or CorrectionKind.EggWeight => ("more than the book says", "less than the book says"),
         CorrectionKind.JuiceOfFruit => ("more juice", "less juice"),

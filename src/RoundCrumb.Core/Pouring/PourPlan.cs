@@ -98,14 +98,16 @@ public sealed record PourPlan(
                             new Millilitres(p.Order.Count * p.Lined.VolumeTo(To(p.Lined, 0)).Value))),
                 Term.Given("below the rim", line)
             ]);
+        var batch = formula.PiecesPerBatch(corrections);
+        var inBatch = batch.Value.Value;
         var fit = needed.Value / yield.Volume.Value;
-        var pieces = fit * formula.PiecesPerBatch;
+        var pieces = fit * inBatch;
         var floor = Math.Floor(pieces + 1e-6);
         var ceiling = Math.Max(1, Math.Ceiling(pieces - 1e-6));
         var batches = new List<PourBatch> { Make(BatchKind.Exact, fit, "room ÷ one batch") };
         if (floor >= 1)
-            batches.Add(Make(BatchKind.Below, floor / formula.PiecesPerBatch, "whole pieces, rounded down ÷ pieces in one batch"));
-        batches.Add(Make(BatchKind.Above, ceiling / formula.PiecesPerBatch, "whole pieces, rounded up ÷ pieces in one batch"));
+            batches.Add(Make(BatchKind.Below, floor / inBatch, "whole pieces, rounded down ÷ pieces in one batch"));
+        batches.Add(Make(BatchKind.Above, ceiling / inBatch, "whole pieces, rounded up ÷ pieces in one batch"));
         var chosen = choice.Kind switch
         {
             BatchKind.Times => Make(BatchKind.Times, choice.Times, "as the baker says"),
@@ -179,7 +181,7 @@ public sealed record PourPlan(
             var id = "pour-" + kind.ToString().ToLowerInvariant();
             var times = new Worked<Factor>(
                 id + "-scale", "Times the formula", new(scale), how, Term.Of(needed), Term.Of(yield.Volume),
-                Term.Given("pieces in one batch", formula.PiecesPerBatch, Dimension.Count));
+                Term.Of(batch));
             var volume = yield.Volume.Value.Value * scale;
             var difference = new Worked<Millilitres>(
                 id + "-difference", "Over or short", new(volume - needed.Value.Value), "it gives − room to the fill line",
@@ -199,7 +201,7 @@ public sealed record PourPlan(
             }
 
             return new(
-                kind, times, scale * formula.PiecesPerBatch, difference,
+                kind, times, scale * inBatch, difference,
                 new(
                     id + "-difference-mass", "Over or short, by weight", new(difference.Value.Value * perMl),
                     "ml × what the batch weighs ÷ what it measures", Term.Of(difference), Term.Of(yield.Mass), Term.Of(yield.Volume)),

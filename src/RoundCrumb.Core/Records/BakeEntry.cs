@@ -144,6 +144,11 @@ public sealed record BakeEntry
     /// <summary>Who made it, by id; empty where nobody was named.</summary>
     public string Baker { get; init; } = "";
 
+    /// <summary>
+    /// What was new with this bake, in a few words: another flour, a new element, a tin. It marks the charts of what was measured.
+    /// </summary>
+    public string SomethingNew { get; init; } = "";
+
     /// <summary>Anything else, up to <see cref="BakeEntryReader.LongestNotes"/> characters.</summary>
     public string Notes { get; init; } = "";
 
@@ -151,5 +156,5 @@ public sealed record BakeEntry
     public bool IsEmpty => OvenSet is null && OvenRead is null && StageMinutes.Count == 0 && FromPot is null && LeftOver is null
         && Base == BaseVerdict.NotSaid && Set == SetVerdict.NotSaid && Top == TopVerdict.NotSaid && Notes.Length == 0
         && HandsMinutes.Count == 0 && WarmUp is null && Shrank is null && Stood is null && Weighed.Count == 0 && Tastes.Count == 0
-        && TasteWords.Length == 0 && Sold is null && Unsold is null && ThrownAway is null && Baker.Length == 0;
+        && TasteWords.Length == 0 && SomethingNew.Length == 0 && Sold is null && Unsold is null && ThrownAway is null && Baker.Length == 0;
 }

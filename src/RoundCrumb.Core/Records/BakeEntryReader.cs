@@ -66,6 +66,12 @@ public static class BakeEntryReader
     /// <summary>The field for who made it.</summary>
     public const string Baker = "baker";
 
+    /// <summary>The field for what was new with it.</summary>
+    public const string New = "new";
+
+    /// <summary>The longest words for what was new, characters: they stand beside a mark on a chart.</summary>
+    public const int LongestNew = 40;
+
     /// <summary>The longest words of taste that are kept, characters.</summary>
     public const int LongestTaste = 400;
 
@@ -108,6 +114,10 @@ public static class BakeEntryReader
         if (taste.Length > LongestTaste)
             troubles.Add(new(Taste, taste, $"That is {taste.Length} characters; {LongestTaste} can be kept. Put the rest in the notes."));
 
+        var somethingNew = (field(New) ?? "").Trim();
+        if (somethingNew.Length > LongestNew)
+            troubles.Add(new(New, somethingNew, $"That is {somethingNew.Length} characters; {LongestNew} stand beside a mark."));
+
         var notes = (field(Notes) ?? "").Trim();
         if (notes.Length > LongestNotes)
             troubles.Add(
@@ -131,6 +141,7 @@ public static class BakeEntryReader
             Weighed = Weights(),
             Tastes = TastesOf(field),
             TasteWords = taste,
+            SomethingNew = somethingNew,
             Sold = Pies(Sold),
             Unsold = Pies(Unsold),
             ThrownAway = Pies(Thrown),

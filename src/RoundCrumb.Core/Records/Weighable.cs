@@ -41,9 +41,9 @@ public sealed record Weighable(CorrectionKey Key, string Name, Quantity Book)
                 new(topping.Style!.WhipFactor.Usual, Dimension.Factor)));
         }
 
-        foreach (var one in c.Fillings.SelectMany(f => f.Lines).Select(l => l.Ingredient).Where(i => i.GramsEach > 0).Distinct())
+        foreach (var one in c.Fillings.SelectMany(f => f.Lines).Select(l => l.Ingredient).Distinct())
         {
-            if (KindOf(one) is { } kind)
+            if (PieceWeights.KindOf(one) is { } kind)
                 all.Add(new(CorrectionKey.OfIngredient(kind, one.Id), NameOf(kind, one), new(one.GramsEach, Dimension.Mass)));
         }
 
@@ -54,12 +54,6 @@ public sealed record Weighable(CorrectionKey Key, string Name, Quantity Book)
     /// <param name="pie">The pie.</param>
     public static IReadOnlyList<BakeStage> StagesOf(Assessment pie) =>
         pie.FilledBake is { } filled ? [.. pie.Card.Stages, filled] : pie.Card.Stages;
-
-    private static CorrectionKind? KindOf(Ingredient one) =>
-        one.Egg is not EggPart.None ? CorrectionKind.EggWeight
-        : one.PartOf.Length == 0 ? null
-        : one.Juice > 0 ? CorrectionKind.JuiceOfFruit
-        : CorrectionKind.ZestOfFruit;
 
     private static string NameOf(CorrectionKind kind, Ingredient one) => kind switch
     {

@@ -72,7 +72,7 @@ public sealed record ToppingSums(
         {
             new(topping.Base, mass, note)
             {
-                Pieces = topping.Base.GramsEach > 0 && topping.Kind is ToppingKind.Meringue ? mass.Value.Value / topping.Base.GramsEach : 0,
+                Pieces = topping.Kind is ToppingKind.Meringue ? corrections.PiecesIn(topping.Base, mass.Value) : 0,
             },
         };
         var sugars = mass.Value.Value * topping.Base.Sugars;

@@ -29,6 +29,9 @@ public sealed record NextTry(Phrase Change, Composition After, TrialMeasure Meas
         "how much of what may happen comes out right; never less than 5 % or more than 95",
         [Term.Given("as it is", Now, Dimension.Share), .. From]);
 
+    /// <summary>True where it is done by hand and eye: on paper the pie stays the same, and no trial can part the two.</summary>
+    public bool IsByHand { get; init; }
+
     /// <summary>What it promises: so much more often right.</summary>
     public double Gain => Then - Now;
 
@@ -75,8 +78,16 @@ public static class NextTries
             .. OfTheCut(pie, last, doubt), .. OfTheBase(pie, last, doubt), OfTheTop(pie, last), OfSweetness(pie, last),
             .. OfSharpness(pie, last), OfTheRim(pie, last),
         ];
-        return [.. all.OfType<NextTry>().Select(t => t with { Now = NextTry.Fair(t.Now), Then = NextTry.Fair(t.Then) }).Where(t =>
-            t.Gain > 0.03).OrderByDescending(t => t.Gain)];
+        var asItIs = CompositionAddress.Write(pie.Composition with { Corrections = null });
+        return
+        [
+            .. all.OfType<NextTry>().Select(t => t with
+            {
+                Now = NextTry.Fair(t.Now),
+                Then = NextTry.Fair(t.Then),
+                IsByHand = CompositionAddress.Write(t.After) == asItIs,
+            }).Where(t => t.Gain > 0.03).OrderByDescending(t => t.Gain),
+        ];
     }
 
     /// <summary>

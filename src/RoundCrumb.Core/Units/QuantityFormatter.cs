@@ -75,6 +75,10 @@ public readonly record struct QuantityFormatter(UnitChoice Units)
         return (Math.Abs(rounded - count) < 0.02 ? Mixed(rounded, 8) : Invariant($"about {count:0.#}")) + times + many;
     }
 
+    /// <summary>A number of pies as a counter says it, to the quarter: 9¼.</summary>
+    /// <param name="pies">How many; 0 or more.</param>
+    public static string Quarters(double pies) => pies < 0.125 ? "0" : Mixed(Math.Round(pies * 4) / 4, 8);
+
     private string One(double amount, Dimension dimension) => Say(Math.Abs(amount) < 1e-6 ? 0 : amount, dimension);
 
     private string Say(double amount, Dimension dimension) => dimension switch

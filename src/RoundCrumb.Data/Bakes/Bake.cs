@@ -79,6 +79,8 @@ public sealed class LoggedMeasures
 
     public string TasteWords { get; set; } = "";
 
+    public string SomethingNew { get; set; } = "";
+
     public List<LoggedTaste> Tastes { get; set; } = [];
 
     public List<LoggedHands> Hands { get; set; } = [];

@@ -169,6 +169,7 @@ public sealed class BakeBook(RoundCrumbContext context, LearningBook learning, T
             Shrank = entry.Shrank?.Value,
             Stood = entry.Stood,
             TasteWords = entry.TasteWords,
+            SomethingNew = entry.SomethingNew,
             Tastes = [.. entry.Tastes.Select(t => new LoggedTaste { Scale = t.Key, Step = t.Value })],
             Hands = [.. entry.HandsMinutes.Select(h => new LoggedHands { Step = h.Key, Minutes = h.Value })],
             Weighed = [.. entry.Weighed.Select(w => new LoggedWeight { Kind = w.Key.Kind, Of = w.Key.Of, Amount = w.Value })],
@@ -188,6 +189,7 @@ public sealed class BakeBook(RoundCrumbContext context, LearningBook learning, T
         Shrank = log.Measures.Shrank is { } mm ? new Millimetres(mm) : null,
         Stood = log.Measures.Stood,
         TasteWords = log.Measures.TasteWords,
+        SomethingNew = log.Measures.SomethingNew,
         Tastes = log.Measures.Tastes.DistinctBy(t => t.Scale).ToDictionary(t => t.Scale, t => t.Step),
         HandsMinutes = log.Measures.Hands.DistinctBy(h => h.Step).ToDictionary(h => h.Step, h => h.Minutes),
         Weighed = log.Measures.Weighed.Select(w => (Key: new CorrectionKey(w.Kind, w.Of), w.Amount)).DistinctBy(w => w.Key)

@@ -44,6 +44,7 @@ internal static class DemoLogs
                 Baker = "baker-1",
                 Sold = 1,
                 Notes = notes,
+                SomethingNew = weeks == 3 ? "new flour" : "",
                 TasteWords = taste,
                 Tastes = taste.Length == 0
                     ? new Dictionary<TasteScale, int>()

@@ -130,6 +130,9 @@ namespace RoundCrumb.Data.Migrations
 
                             b1.Property<double?>("Shrank");
 
+                            b1.Property<string>("SomethingNew")
+                                .IsRequired();
+
                             b1.Property<double?>("Stood");
 
                             b1.Property<string>("TasteWords")

@@ -49,7 +49,7 @@ namespace RoundCrumb.Data.Migrations
                 table: "BakeLog",
                 type: "TEXT",
                 nullable: false,
-                defaultValue: "{\"TasteWords\":\"\",\"Tastes\":[],\"Hands\":[],\"Weighed\":[]}");
+                defaultValue: "{\"SomethingNew\":\"\",\"TasteWords\":\"\",\"Tastes\":[],\"Hands\":[],\"Weighed\":[]}");
 
             migrationBuilder.AddColumn<int>(
                 name: "ObservedVersion",

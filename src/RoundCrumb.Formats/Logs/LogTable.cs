@@ -37,12 +37,14 @@ namespace RoundCrumb.Formats.Logs;
 /// <param name="Weighed">What was weighed of ingredients, as in EggWeight~yolk=18.</param>
 /// <param name="Hands">Minutes of hands by step, as in MakeDough=12.</param>
 /// <param name="Notes">Anything else.</param>
+/// <param name="New">What was new with this bake, as a flour or a tin.</param>
 public sealed record LogRecord(
     string Made, string Pie, int Pies, string Composition, double? OvenSet, double? OvenRead, string Minutes, double? FromPot,
     double? LeftOver,
     string Base, string Cut, string Top, double? WarmUp, double? Shrank, double? Stood, string Tastes, string Taste, double? Sold,
     double? Left,
-    double? ThrownAway, string Baker, string Weighed, string Hands, string Notes);
+    double? ThrownAway, string Baker, string Weighed, string Hands, string Notes,
+    string New = "");
 
 /// <summary>A log as one document.</summary>
 /// <param name="Format">Always <see cref="LogTable.FormatName"/>.</param>
@@ -82,7 +84,8 @@ public static class LogTable
         e.Base is BaseVerdict.NotSaid ? "" : e.Base.ToString(), e.Set is SetVerdict.NotSaid ? "" : e.Set.ToString(),
         e.Top is TopVerdict.NotSaid ? "" : e.Top.ToString(), e.WarmUp, e.Shrank?.Value, e.Stood,
         Pairs(e.Tastes.Select(t => (t.Key.ToString(), (double)t.Value))), e.TasteWords, e.Sold, e.Unsold, e.ThrownAway, e.Baker,
-        Pairs(e.Weighed.Select(w => (w.Key.Write(), w.Value))), Pairs(e.HandsMinutes.Select(h => (h.Key.ToString(), h.Value))), e.Notes);
+        Pairs(e.Weighed.Select(w => (w.Key.Write(), w.Value))), Pairs(e.HandsMinutes.Select(h => (h.Key.ToString(), h.Value))), e.Notes,
+        e.SomethingNew);
 
     /// <summary>As CSV.</summary>
     public static string Csv(IEnumerable<LogRecord> all) => TradeTables.Write(all);
@@ -144,7 +147,7 @@ public static class LogTable
             Number("stood"),
             Text("tastes"), Text("taste"), Number("sold"), Number("left"), Number("thrownaway"), Text("baker"), Text("weighed"),
             Text("hands"),
-            Text("notes"));
+            Text("notes"), Text("new"));
         var row = Row(line, record);
         return wrong.Length > 0 ? row with { Trouble = wrong } : row;
     }
@@ -201,6 +204,7 @@ public static class LogTable
             Weighed = Read<CorrectionKey>(r.Weighed, 0.001, 5000, k => CorrectionKey.TryRead(k, out var key) ? key : null, "Weighed"),
             HandsMinutes = Read<StepKind>(r.Hands, 0, 1440, Named<StepKind>, "Hands"),
             Notes = Short(r.Notes, BakeEntryReader.LongestNotes),
+            SomethingNew = Short(r.New, BakeEntryReader.LongestNew),
         };
         return new(line, r, made, entry, wrong);
 

@@ -65,7 +65,8 @@ public static class RunChart
         {
             var x = X(mark.Before - 0.5);
             svg.Add($"<path class=\"mark\" d=\"M{x} {Top}V{High - Bottom}\"/>");
-            svg.Add($"<text class=\"tick\" x=\"{x + 4}\" y=\"{Top + 10}\">{Svg.Text(mark.Says)}</text>");
+            var (at, end) = x > Wide / 2 ? (x - 4, "end") : (x + 4, "start");
+            svg.Add($"<text class=\"tick\" x=\"{at}\" y=\"{Top + 10}\" text-anchor=\"{end}\">{Svg.Text(mark.Says)}</text>");
         }
 
         for (var i = 0; i < points.Count; i++)

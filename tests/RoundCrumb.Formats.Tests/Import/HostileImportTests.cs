@@ -122,7 +122,7 @@ public sealed class HostileImportTests
         string Of(int length) => before + string.Concat(Enumerable.Repeat(piece, length / piece.Length)) + after;
         var (small, large) = (Of(60_000), Of(480_000));
         Importer.Read(small);
-        Spent(() => Importer.Read(large)).ShouldBeLessThan(Math.Max(0.25, 24 * Spent(() => Importer.Read(small))), what);
+        Spent(() => Importer.Read(large)).ShouldBeLessThan(Math.Max(Hangs, 40 * Spent(() => Importer.Read(small))), what);
     }
 
     [Theory]
@@ -135,8 +135,14 @@ public sealed class HostileImportTests
         string Of(int n) => "BEGIN:VCALENDAR\r\nVERSION:2.0\r\n" + string.Concat(Enumerable.Repeat(piece, n)) + "END:VCALENDAR\r\n";
         CalendarFile.Read(Of(100_000), TimeZoneInfo.Utc).Trouble.ShouldNotBeEmpty();
         Spent(() => CalendarFile.Read(Of(40_000), TimeZoneInfo.Utc))
-            .ShouldBeLessThan(Math.Max(0.5, 24 * Spent(() => CalendarFile.Read(Of(5_000), TimeZoneInfo.Utc))));
+            .ShouldBeLessThan(Math.Max(Hangs, 40 * Spent(() => CalendarFile.Read(Of(5_000), TimeZoneInfo.Utc))));
     }
+
+    /// <summary>
+    /// Seconds after which a reader is said to hang, however slow or busy the machine: what these texts take is a hundredth of it, and what
+    /// grows with the square of their length takes longer.
+    /// </summary>
+    private const double Hangs = 10;
 
     /// <summary>Seconds that it takes, the least of three times.</summary>
     private static double Spent(Action work) => Enumerable.Range(0, 3).Min(_ =>

@@ -50,7 +50,8 @@ public sealed class LogModel(
 
     /// <summary>True where more was measured than is asked first, or something is wrong there.</summary>
     public bool MoreIsOpen => Entry.WarmUp is not null || Entry.Shrank is not null || Entry.Stood is not null || Entry.Weighed.Count > 0
-        || Troubles.Any(t => t.Field is BakeEntryReader.WarmUp or BakeEntryReader.Shrank or BakeEntryReader.Stood
+        || Entry.SomethingNew.Length > 0
+        || Troubles.Any(t => t.Field is BakeEntryReader.WarmUp or BakeEntryReader.Shrank or BakeEntryReader.Stood or BakeEntryReader.New
             || t.Field.StartsWith("w-", StringComparison.Ordinal));
 
     /// <summary>What could not be read.</summary>
@@ -82,6 +83,7 @@ public sealed class LogModel(
             BakeEntryReader.Shrank => Entry.Shrank is { } mm ? Plain(s.Units.Length is LengthUnit.Inches ? mm.Value / 25.4 : mm.Value) : "",
             BakeEntryReader.Stood => Plain(Entry.Stood),
             BakeEntryReader.Taste => Entry.TasteWords,
+            BakeEntryReader.New => Entry.SomethingNew,
             BakeEntryReader.Sold => Plain(Entry.Sold),
             BakeEntryReader.Unsold => Plain(Entry.Unsold),
             BakeEntryReader.Thrown => Plain(Entry.ThrownAway),

@@ -15,7 +15,8 @@ namespace RoundCrumb.Web.Features.Learned;
 public static class LearnedChart
 {
     /// <summary>
-    /// The chart, with marks where a part or the oven changed between two bakes of a pie, or where it was seen to change.
+    /// The chart, with marks where something was new by the log, where a part or the oven changed between two
+    /// bakes of a pie, or where it was seen to change.
     /// </summary>
     /// <param name="detail">What is known.</param>
     /// <param name="zone">Where the kitchen is.</param>
@@ -65,7 +66,9 @@ public static class LearnedChart
             string Of(IReadOnlyDictionary<string, string> fields, string name) => fields.GetValueOrDefault(name, "");
             bool Newer(string name) => Of(was, name) != Of(now, name)
                 && OwnPartId.WithoutVersion(Of(was, name)) == OwnPartId.WithoutVersion(Of(now, name));
-            if (changed is { } at && oldest[i].One.At >= at && oldest[i - 1].One.At < at)
+            if (oldest[i].Bake.Log?.Measures.SomethingNew is { Length: > 0 } isNew)
+                marks.Add(new(i, isNew));
+            else if (changed is { } at && oldest[i].One.At >= at && oldest[i - 1].One.At < at)
                 marks.Add(new(i, "changed here"));
             else if (oldest[i].Bake.PieName == oldest[i - 1].Bake.PieName
                 && Of(was, CompositionAddress.OvenField) != Of(now, CompositionAddress.OvenField))

@@ -40,7 +40,7 @@ public sealed class OneModel(LearnedDesk desk, KitchenClock clock, Preferences b
     {
         Dimension.HeatDifference => Shown.Units.Oven is OvenUnit.Fahrenheit ? "°F hotter" : "°C hotter",
         Dimension.Length => Shown.Units.Length is LengthUnit.Inches ? "in more" : "mm more",
-        _ => "bands firmer",
+        _ => "steps firmer",
     };
 
     /// <summary>One of the baker's own measure, in what is held.</summary>
@@ -51,7 +51,13 @@ public sealed class OneModel(LearnedDesk desk, KitchenClock clock, Preferences b
         _ => 1,
     };
 
+    /// <summary>As fine as it makes a difference.</summary>
+    private string PinFormat => Learned.Key.Kind is CorrectionKind.SetShift ? "0.#;−0.#;0" : PinStep > 1 ? "0.##;−0.##;0" : "0;−0;0";
+
     private bool Times => Learned.Key.Kind.Facts.Scale is CorrectionScale.Times;
+
+    /// <summary>What it moved, as far as a baker sees it: a heat that comes out at the same number on the dial did not move.</summary>
+    public IReadOnlyList<MovedFigure> Moved => [.. Detail.Moved.Where(m => Shown.Say(m.Was) != Shown.Say(m.Now))];
 
     /// <summary>The chart of its bakes.</summary>
     public IHtmlContent Chart => LearnedChart.Draw(Detail, Zone, Shown);
@@ -129,7 +135,7 @@ public sealed class OneModel(LearnedDesk desk, KitchenClock clock, Preferences b
         Detail = detail;
         Zone = await clock.ZoneAsync(cancel);
         var stands = Learned.Choice.Mode is CorrectionMode.Pinned ? Learned.Choice.Pinned : Learned.Value;
-        Pin = (stands / PinStep).ToString("0.##;−0.##;0", CultureInfo.InvariantCulture);
+        Pin = (stands / PinStep).ToString(PinFormat, CultureInfo.InvariantCulture);
         return true;
     }
 }

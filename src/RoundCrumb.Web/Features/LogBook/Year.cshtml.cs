@@ -1,4 +1,3 @@
-using System.Globalization;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Core.Records;
 using RoundCrumb.Core.Units;
@@ -42,10 +41,12 @@ public sealed class YearModel(BakeBook bakes, KitchenClock clock, Preferences ba
             yield return "top " + entry.Top.Word;
         if (entry.FromPot is { } pot)
             yield return Shown.Say(pot.AsQuantity()) + " from the pot";
+        if (entry.SomethingNew.Length > 0)
+            yield return "new: " + entry.SomethingNew;
         if (entry.Sold is { } sold)
-            yield return sold.ToString("0.##", CultureInfo.InvariantCulture) + " sold";
+            yield return QuantityFormatter.Quarters(sold) + " sold";
         if (entry.ThrownAway is > 0 and { } thrown)
-            yield return thrown.ToString("0.##", CultureInfo.InvariantCulture) + " thrown away";
+            yield return QuantityFormatter.Quarters(thrown) + " thrown away";
     }
 
     /// <summary>Shows it.</summary>

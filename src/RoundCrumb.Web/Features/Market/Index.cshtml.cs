@@ -31,11 +31,25 @@ public sealed class IndexModel(MarketDesk desk, Preferences baker) : PageModel
     /// <summary>What could not be read; empty where all could.</summary>
     public string Trouble { get; private set; } = "";
 
+    /// <summary>True where the forecast proposes to make anything.</summary>
+    public bool HasForecast => Rows.Any(r => r.Pie is not null && r.Forecast?.Make > 0);
+
+    /// <summary>The months of the last year on which something was sold, the oldest first.</summary>
+    public IReadOnlyList<DateOnly> Months =>
+        [.. Rows.SelectMany(r => r.Sales).Select(s => new DateOnly(s.Day.Year, s.Day.Month, 1)).Distinct().Order().TakeLast(12)];
+
+    /// <summary>What was sold of a pie in a month, of how many made.</summary>
+    public static string In(MarketRow row, DateOnly month)
+    {
+        var (made, sold) = row.In(month);
+        return made == 0 ? "–" : $"{QuantityFormatter.Quarters(sold)} of {QuantityFormatter.Quarters(made)}";
+    }
+
     /// <summary>How a day is said.</summary>
     public static string Day(DateOnly day) => day.ToString("ddd d MMM", CultureInfo.InvariantCulture);
 
     /// <summary>A number of pies.</summary>
-    public static string Pies(double pies) => pies == 0 ? "–" : pies.ToString("0.##", CultureInfo.InvariantCulture);
+    public static string Pies(double pies) => pies == 0 ? "–" : QuantityFormatter.Quarters(pies);
 
     /// <summary>The band in pies.</summary>
     public static string Band(Forecast forecast) =>
@@ -90,7 +104,14 @@ public sealed class IndexModel(MarketDesk desk, Preferences baker) : PageModel
         var tomorrow = await desk.TomorrowAsync(cancel);
         Week = [.. Enumerable.Range(0, 7).Select(tomorrow.AddDays)];
         On = DateOnly.TryParse(on, CultureInfo.InvariantCulture, out var day) && day >= tomorrow.AddDays(-1)
-            && day <= tomorrow.AddYears(1) ? day : tomorrow;
+            && day <= tomorrow.AddYears(1) ? day : default;
+        if (On == default)
+        {
+            // The next such day as most was sold on before.
+            var sold = (await desk.OnAsync(tomorrow, cancel)).SelectMany(r => r.Sales).ToLookup(s => s.Day.DayOfWeek);
+            On = Week.MaxBy(d => sold[d.DayOfWeek].Sum(s => s.Sold));
+        }
+
         Rows = await desk.OnAsync(On, cancel);
     }
 }

@@ -92,9 +92,9 @@ public sealed class IndexModel(
         if (entry.Top is not TopVerdict.NotSaid)
             says.Add("top " + entry.Top.Word);
         if (entry.Sold is { } sold)
-            says.Add(string.Create(CultureInfo.InvariantCulture, $"{sold:0.##} sold"));
+            says.Add(QuantityFormatter.Quarters(sold) + " sold");
         if (entry.ThrownAway is > 0 and { } thrown)
-            says.Add(string.Create(CultureInfo.InvariantCulture, $"{thrown:0.##} thrown away"));
+            says.Add(QuantityFormatter.Quarters(thrown) + " thrown away");
         if (entry.TasteWords.Length > 0)
             says.Add("“" + entry.TasteWords + "”");
         return says.Count > 0 ? string.Join(", ", says) : entry.FromPot is { } pot ? Shown.Say(pot.AsQuantity()) + " from the pot"
