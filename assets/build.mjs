@@ -25,7 +25,7 @@ copy(from('axe-core', 'axe.min.js'), tests, 'axe.min.js');
 copy(from('axe-core', 'LICENSE'), tests, 'axe.LICENSE.txt');
 
 // The bake day's styles are a sheet of their own: only its pages fetch them.
-for (const sheet of ['app.css', 'days.css', 'bench.css', 'notebook.css', 'trade.css']) {
+for (const sheet of ['app.css', 'days.css', 'bench.css', 'notebook.css', 'trade.css', 'guide.css']) {
   const css = join(root, 'css', sheet);
   mkdirSync(dirname(css), { recursive: true });
   execFileSync(process.execPath, [from('@tailwindcss', 'cli', 'dist', 'index.mjs'), '-i', join(here, sheet), '-o', css, '--minify'], { stdio: 'inherit', cwd: here });

@@ -40,6 +40,9 @@ public static class Routes
     public const string BakesBeside = Notebook + "/compare";
     public const string Market = Notebook + "/market";
     public const string Trials = Notebook + "/trials";
+    public const string Guide = Notebook + "/guide";
+    public const string Cautions = Guide + "/cautions";
+    public const string Faults = Notebook + "/faults";
     public const string YearBook = Notebook + "/year";
     public const string LogImport = Notebook + "/import";
     public const string LogTable = Api + "/log.csv";
@@ -57,6 +60,13 @@ public static class Routes
 
     /// <summary>One thing that was learned.</summary>
     public static string LearnedOf(Core.Corrections.CorrectionKey key) => Learned + "/of?of=" + Uri.EscapeDataString(key.Write());
+
+    /// <summary>A technique in the guide.</summary>
+    public static string TechniqueOf(Core.Methods.Technique technique) => Guide + "/" + Slug(technique.ToString());
+
+    /// <summary>A name of ours as a part of an address: words with dashes between.</summary>
+    public static string Slug(string name) =>
+        string.Concat(name.Select((c, i) => char.IsUpper(c) ? (i > 0 ? "-" : "") + char.ToLowerInvariant(c) : c.ToString()));
 
     /// <summary>A planned trial.</summary>
     public static string Trial(int id) => Trials + "/" + Number(id);

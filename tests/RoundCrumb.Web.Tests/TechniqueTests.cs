@@ -50,7 +50,8 @@ public sealed partial class TechniqueTests
         Techniques.At(StepKind.MakeFilling, custard).ShouldBe(Technique.Custard);
         Techniques.At(StepKind.PutCreamOn, custard).ShouldBe(Technique.Cream);
         Techniques.At(StepKind.WeightsOut, custard).ShouldBe(Technique.BlindBake);
-        Techniques.At(StepKind.Fill, custard).ShouldBeNull();
+        Techniques.At(StepKind.Fill, custard).ShouldBe(Technique.Film);
+        Techniques.At(StepKind.Set, custard).ShouldBeNull();
 
         // Every kind of step of every pie of the book is known, and what bakes filled is looked at by its own rule.
         foreach (var filling in FillingBook.All)
@@ -61,6 +62,20 @@ public sealed partial class TechniqueTests
             if (filling.Family.Bake is not null && filling.Family.Scale != SetScale.Chocolate)
                 Techniques.At(StepKind.BakeFilled, pie).ShouldNotBeNull(filling.Name);
         }
+    }
+
+    /// <summary>Five stages of cream, each drawn in lines of its own and named.</summary>
+    [Fact]
+    public void Cream_is_drawn_stage_by_stage()
+    {
+        var drawn = Enum.GetValues<CreamStage>().Select(s =>
+        {
+            using var writer = new StringWriter();
+            TechniqueDrawing.Draw(s).WriteTo(writer, HtmlEncoder.Default);
+            writer.ToString().ShouldContain($"<title>{s.Looks}</title>");
+            return string.Concat(Lines().Matches(writer.ToString()).Select(m => m.Value));
+        }).ToList();
+        drawn.Distinct().Count().ShouldBe(5);
     }
 
     [GeneratedRegex(" (?:d|cx|cy|r|rx|ry)=\"[^\"]*\"")]

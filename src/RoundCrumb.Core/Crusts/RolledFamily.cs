@@ -161,7 +161,7 @@ public sealed record RolledFamily(
                     StepKind.MakeDough,
                     new(
                         new($"Work {fat} into flour, then water until it just holds: about {{0}} of dough.", dough), 10, 2, Place.Bench,
-                        $"a shaggy mass, {fat} in flat leaves") { Caution = "Raw flour is not for tasting." }),
+                        $"a shaggy mass, {fat} in flat leaves") { Caution = Cautions.RawFlour }),
             ],
             Mixing.Rubbed =>
             [
@@ -173,7 +173,7 @@ public sealed record RolledFamily(
                                 + $"of dough.",
                             dough),
                         12, 2, Place.Bench, "fine crumbs, then a smooth dough that does not stick")
-                        { Caution = "Raw flour and egg are not for tasting." }),
+                        { Caution = Cautions.RawFlourAndEgg }),
             ],
             Mixing.Creamed =>
             [
@@ -189,7 +189,7 @@ public sealed record RolledFamily(
                     new(
                         new(
                             $"Cream {fat} and sugar, beat in the egg, then the flour until no dry bits show: about {{0}} of dough.", dough),
-                        9, 1.5, Place.Mixer, "smooth, no longer") { Caution = "Raw flour and egg are not for tasting." }),
+                        9, 1.5, Place.Mixer, "smooth, no longer") { Caution = Cautions.RawFlourAndEgg }),
             ],
             Mixing.Bought =>
             [

@@ -1,6 +1,8 @@
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Methods;
+using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
 
 namespace RoundCrumb.Core.Faults;
@@ -32,6 +34,25 @@ public static class Techniques
             Technique.FruitBubbling => "the fruit",
             Technique.Glaze => "the glaze",
             Technique.Slice => "the slice",
+            Technique.FreezingFat => "the fat",
+            Technique.RubbingIn => "flour and fat",
+            Technique.CrossHatching => "the cold disc",
+            Technique.Rolling => "the sheet",
+            Technique.Edge => "the rim",
+            Technique.Docking => "the pricked base",
+            Technique.Sealing => "the seal",
+            Technique.Tempering => "the yolks",
+            Technique.Film => "the film",
+            Technique.Blooming => "the gelatine",
+            Technique.YolkRibbon => "yolks and sugar",
+            Technique.Folding => "the folded mixture",
+            Technique.Reducing => "the pot",
+            Technique.Flaming => "the spirit",
+            Technique.FreshCurd => "the curd in its cloth",
+            Technique.Piping => "a rosette",
+            Technique.Arranging => "the pattern",
+            Technique.Unmoulding => "the side",
+            Technique.Knife => "the cut",
         };
 
         /// <summary>What it looks like in each state, in words.</summary>
@@ -64,36 +85,125 @@ public static class Techniques
             Technique.FruitBubbling => ("still", "slow thick bubbles in the middle", "juice over the rim"),
             Technique.Glaze => ("matt places", "an even thin shine", "a pool"),
             Technique.Slice => ("the face smears", "a clean face, layers straight", "it crumbles"),
+            Technique.FreezingFat => ("soft: it smears on the grater", "hard: shreds fall apart", "a brick: it slips and breaks in slabs"),
+            Technique.RubbingIn => ("lumps as big as peas", "leaves and coarse sand", "a paste"),
+            Technique.CrossHatching => ("hard, and cracking at the edge", "grooves crosswise, and it gives", "flat already, and torn"),
+            Technique.Rolling => ("a thick ridge in the middle", "one thickness, the edge rounded", "torn, and light shows through"),
+            Technique.Edge => ("loose from the rim", "even, and held by the rim", "tall and leaning over"),
+            Technique.Docking => ("two pricks", "a prick every two centimetres", "slits right through"),
+            Technique.Sealing => ("bare patches", "a thin film, right into the corner", "a pool in the corner"),
+            Technique.Tempering => ("straight into the hot pot, cold", "a thin stream into the yolks, whisked", "poured at once: grains"),
+            Technique.Film => ("stretched over the rim, drops beneath", "right on the surface", "pushed under, into the custard"),
+            Technique.Blooming => ("stiff, half of it dry", "soft and swollen, in folds", "in shreds, the water warm"),
+            Technique.YolkRibbon =>
+                ("yellow; the stream is gone at once", "pale; a ribbon lies on top", "stiff foam, grains of yolk at the rim"),
+            Technique.Folding => ("white streaks", "just even, and airy", "flat and wet, bubbles burst"),
+            Technique.Reducing => ("at the mark it began at", "at the mark you want", "a scorched film"),
+            Technique.Flaming =>
+                ("no flame: the pan is not hot enough", "a low blue flame, off the heat, lid to hand", "a tall yellow flame"),
+            Technique.FreshCurd => ("it drips, and slumps", "moist crumbs that hold when pressed", "dry, and rubbery"),
+            Technique.Piping => ("it slumps, the ridges gone", "ridges stand, the tip bends", "ragged, and grainy"),
+            Technique.Arranging => ("gaps, and the base shows", "each laps the last, from the rim", "a heap in the middle"),
+            Technique.Unmoulding => ("it sags as the ring goes", "straight and clean", "melted where it was warmed"),
+            Technique.Knife => ("cold and wet: it drags", "hot, dry, wiped: a clean face", "too hot: it melts a groove"),
         };
     }
 
     /// <summary>What an eye goes by at a step of a pie; none where nothing is drawn of it.</summary>
-    public static Technique? At(StepKind kind, Composition pie) => kind switch
+    /// <param name="kind">The kind of step.</param>
+    /// <param name="pie">The pie.</param>
+    public static Technique? At(StepKind kind, Composition pie) => Of(kind, pie) is [var first, ..] ? first : null;
+
+    /// <summary>The techniques that a step of a pie takes: first what tells that it is done.</summary>
+    /// <param name="kind">The kind of step.</param>
+    /// <param name="pie">The pie.</param>
+    public static IReadOnlyList<Technique> Of(StepKind kind, Composition pie) => kind switch
     {
-        StepKind.MakeDough => pie.Crust.Family is RolledFamily ? Technique.WaterInDough : null,
-        StepKind.RollAndLine => Technique.Lining,
-        StepKind.BindCrumb => Technique.CrumbSqueezed,
-        StepKind.PressCrust => Technique.CrumbPressed,
-        StepKind.BakeShell => pie.Crust.Family is RolledFamily ? Technique.Weights : null,
-        StepKind.WeightsOut => Technique.BlindBake,
-        StepKind.BrownButter => Technique.BrownedButter,
-        StepKind.Toast => Technique.Toasted,
-        StepKind.MakeFilling => pie.Filling.Formula.Family.Scale.OnTheHob,
-        StepKind.BakeFilled => pie.Filling.Formula.Family.Scale.InTheOven,
-        StepKind.MakeTopping or StepKind.PutCreamOn => OnTop(pie),
-        StepKind.CutAndPlate => Technique.Slice,
-        StepKind.FreezeFat or StepKind.SoftenFat or StepKind.TakeSheetsOut or StepKind.RestDough or StepKind.ThawDough
+        StepKind.FreezeFat => [Technique.FreezingFat],
+        StepKind.MakeDough => pie.Crust.Family is RolledFamily ? [Technique.WaterInDough, Technique.RubbingIn] : [],
+        StepKind.RollAndLine =>
+            [Technique.Lining, Technique.CrossHatching, Technique.Rolling, Technique.Edge, Technique.Docking],
+        StepKind.BindCrumb => [Technique.CrumbSqueezed],
+        StepKind.PressCrust => [Technique.CrumbPressed],
+        StepKind.BakeShell => pie.Crust.Family is RolledFamily ? [Technique.Weights] : [],
+        StepKind.WeightsOut => [Technique.BlindBake],
+        StepKind.SealShell => [Technique.Sealing],
+        StepKind.BrownButter => [Technique.BrownedButter],
+        StepKind.Toast => [Technique.Toasted],
+        StepKind.Reduce => [Technique.Reducing],
+        StepKind.MakeFilling => [.. InTheBowl(pie).Distinct()],
+        StepKind.CoolToPour or StepKind.Fill =>
+            pie.Filling.Formula.Family.Scale.OnTheHob is Technique.Custard or Technique.Curd ? [Technique.Film] : [],
+        StepKind.LayPieces or StepKind.PressPiecesIn => [Technique.Arranging],
+        StepKind.BakeFilled => pie.Filling.Formula.Family.Scale.InTheOven is { } inside ? [inside] : [],
+        StepKind.MakeTopping or StepKind.PutCreamOn => [.. OnTop(pie).Distinct()],
+        StepKind.CutAndPlate => pie.Pan.Unmoulds
+            ? [Technique.Slice, Technique.Knife, Technique.Unmoulding]
+            : [Technique.Slice, Technique.Knife],
+        StepKind.Plate => pie.Pan.Unmoulds ? [Technique.Unmoulding] : [],
+        StepKind.SoftenFat or StepKind.TakeSheetsOut or StepKind.RestDough or StepKind.ThawDough
             or StepKind.ChillBoard or StepKind.ChillShell or StepKind.FreezeShell or StepKind.GrindCrumb or StepKind.CrushBiscuits
-            or StepKind.LayBiscuits or StepKind.UnpackShell or StepKind.SealShell or StepKind.ChillCrust or StepKind.CoolShell
-            or StepKind.Reduce or StepKind.CoolToPour or StepKind.FirstLayer or StepKind.ChillLayer or StepKind.LayPieces
-            or StepKind.Fill or StepKind.PressPiecesIn or StepKind.CoolFilled or StepKind.Set or StepKind.Plate => null,
+            or StepKind.LayBiscuits or StepKind.UnpackShell or StepKind.ChillCrust or StepKind.CoolShell
+            or StepKind.FirstLayer or StepKind.ChillLayer or StepKind.CoolFilled or StepKind.Set => [],
     };
 
-    private static Technique? OnTop(Composition pie) => pie.Toppings.Select(t => (ToppingKind?)t.Topping.Kind).FirstOrDefault() switch
+    /// <summary>What the lines of a filling ask for.</summary>
+    private static IEnumerable<Technique> InTheBowl(Composition pie)
     {
-        ToppingKind.Whipped => Technique.Cream,
-        ToppingKind.Meringue => Technique.Whites,
-        ToppingKind.Glaze => Technique.Glaze,
-        ToppingKind.Crumble or ToppingKind.Jelly or ToppingKind.Dusting or ToppingKind.Strewn or ToppingKind.Pieces or null => null,
-    };
+        var scale = pie.Filling.Formula.Family.Scale;
+        if (scale.OnTheHob is { } done)
+            yield return done;
+        foreach (var line in pie.Filling.Formula.Lines)
+        {
+            if (line.GoesIn is GoesIn.Soured)
+                yield return Technique.FreshCurd;
+            if (line.GoesIn is GoesIn.Bloom || line.Ingredient.GelatineEquivalent > 0)
+                yield return Technique.Blooming;
+            if (line.GoesIn is GoesIn.Ribbon)
+                yield return Technique.YolkRibbon;
+            if (line.GoesIn is GoesIn.WhippedAndFolded or GoesIn.WhippedStiff)
+                yield return Technique.Cream;
+            if (line.GoesIn is GoesIn.WhitesFolded)
+                yield return Technique.Whites;
+            if (line.GoesIn is GoesIn.WhippedAndFolded or GoesIn.WhippedStiff or GoesIn.WhitesFolded)
+                yield return Technique.Folding;
+            if (line.Ingredient.Egg is not EggPart.None && scale.OnTheHob is Technique.Custard)
+                yield return Technique.Tempering;
+            if (line.Ingredient.IsSpirit)
+                yield return Technique.Flaming;
+        }
+    }
+
+    /// <summary>What the toppings ask for.</summary>
+    private static IEnumerable<Technique> OnTop(Composition pie)
+    {
+        foreach (var choice in pie.Toppings)
+        {
+            switch (choice.Topping.Kind)
+            {
+                case ToppingKind.Whipped:
+                    yield return Technique.Cream;
+                    break;
+                case ToppingKind.Meringue:
+                    yield return Technique.Whites;
+                    break;
+                case ToppingKind.Glaze:
+                    yield return Technique.Glaze;
+                    break;
+                case ToppingKind.Jelly:
+                    yield return Technique.Blooming;
+                    break;
+                case ToppingKind.Pieces:
+                    yield return Technique.Arranging;
+                    break;
+                case ToppingKind.Strewn or ToppingKind.Crumble or ToppingKind.Dusting:
+                    break;
+            }
+
+            if (choice.Topping.With.Any(w => w.Ingredient.GelatineEquivalent > 0))
+                yield return Technique.Blooming;
+            if (choice.Laying.IsPiped(choice.Topping))
+                yield return Technique.Piping;
+        }
+    }
 }

@@ -21,7 +21,7 @@ internal static class BakedFillings
             new("Whisk the eggs with the sugar, only until even.", 4, 0.5, Place.Bench, "no froth"),
             new(
                 new("Warm the dairy to about {0}, whisk it in, strain into a jug.", new Quantity(55, Dimension.Warmth)), 5, 1, Place.Hob,
-                "warm to the finger, not hot") { Caution = "Raw egg is not for tasting." },
+                "warm to the finger, not hot") { Caution = Cautions.RawEgg },
         ],
         new("Strew the fruit, then pour each shell {0} deep, at the oven’s door.", 1, 3, Place.Bench, "no froth on top"))
     {
@@ -62,7 +62,7 @@ internal static class BakedFillings
         [
             new(
                 "Whisk eggs, sugar and flour smooth, then juice, zest and cream; let the froth settle and skim it.", 7, 1, Place.Bench,
-                "no froth, no lumps") { Wait = new(5, 10, 60), Caution = "Raw flour and egg are not for tasting." }
+                "no froth, no lumps") { Wait = new(5, 10, 60), Caution = Cautions.RawFlourAndEgg }
         ],
         new("Onto the hot shell, in the oven: pour each {0} deep.", 1, 2, Place.Oven, "level, at once"))
     {
@@ -108,7 +108,7 @@ internal static class BakedFillings
             },
             new(
                 "Cream butter and sugar, beat the eggs in one by one, then almonds and flour.", 8, 1, Place.Mixer,
-                "light, no longer grainy") { Caution = "Raw flour and egg are not for tasting." },
+                "light, no longer grainy") { Caution = Cautions.RawFlourAndEgg },
         ],
         new("Spread each sealed shell {0} deep and lay the fruit on, skin down.", 1, 4, Place.Bench, "three quarters full"))
     {
@@ -154,10 +154,10 @@ internal static class BakedFillings
                     "Warm the milk to {0}, stir in the sour, leave it to part, and drain it in a cloth.",
                     new Quantity(85, Dimension.Warmth)),
                 15, 1, Place.Hob, "clear whey, curd like wet snow")
-                { Wait = new(60, 120, 12 * 60), Caution = "Hot whey runs through the cloth: lift it with tongs." },
+                { Wait = new(60, 120, 12 * 60), Caution = Cautions.HotWhey },
             new("Press the curd; beat it smooth with eggs, sugar, cream and flour.", 8, 1, Place.Mixer, "no grains")
             {
-                Caution = "Raw flour and egg are not for tasting.",
+                Caution = Cautions.RawFlourAndEgg,
             },
         ],
         new("Fill each shell {0} deep.", 1, 2, Place.Bench, "level"))
@@ -192,7 +192,7 @@ internal static class BakedFillings
             new("Toast the nuts; melt syrup, sugar and butter together and cool to warm.", 8, 1, Place.Hob, "clear, no grains")
             {
                 Wait = new(10, 20, 60),
-                Caution = "Hot syrup sticks and burns.",
+                Caution = Cautions.HotSyrup,
             },
             new("Whisk the eggs in, then cream and salt; stir in the nuts.", 4, 0.5, Place.Bench, "even"),
         ],
@@ -256,7 +256,7 @@ internal static class BakedFillings
                 "Boiling juice moves between the pieces: so much that practice's minutes under a crumble come out."),
         },
         SetCue = "3–4 h before it is sliced",
-        SetCaution = "Fruit fillings scald: half an hour on the rack before anyone tastes.",
+        SetCaution = Cautions.HotFruit,
         TooDeep = "The juice in the middle never reaches a bubble, and does not thicken.",
     };
 }

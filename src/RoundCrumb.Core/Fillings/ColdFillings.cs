@@ -107,7 +107,7 @@ internal static class ColdFillings
             new("Beat the cheese with sugar until smooth, then the juice and zest.", 6, 1, Place.Mixer, "thick, no lumps"),
             new("Whip the cold cream stiff, and fold it in by thirds.", 6, 1.5, Place.Mixer, "it stands on the spoon")
             {
-                Caution = "A few seconds past stiff is butter: the last strokes by hand.",
+                Caution = Cautions.PastStiff,
             },
         ],
         new("Fill each cold crust {0} deep, pressing it into the corners.", 1, 2.5, Place.Bench, "level, no holes at the wall"))
@@ -144,7 +144,7 @@ internal static class ColdFillings
                 "like egg white: fold now") { Wait = new(10, 20, 30) },
             new(
                 "Whisk whites and sugar to soft peaks, whip the cream, fold both in.", 8, 1.5, Place.Mixer, "no streaks, it holds a swirl")
-                { Caution = "Whites stay raw: take pasteurised ones for anyone who should avoid raw egg." },
+                { Caution = Cautions.WhitesStayRaw },
         ],
         new("Spoon it into each cold crust, {0} deep, at once.", 1, 2, Place.Bench, "it holds its swirls"))
     {

@@ -7,12 +7,9 @@ namespace RoundCrumb.Core.Fillings;
 /// <summary>Writes the declarations of filling families shortly.</summary>
 internal static class FamilyWords
 {
-    public static readonly Phrase ColdChain = new(
-        "Keep at or below {0}, and no longer than 2 h out of the fridge; or as your local rules say.", new Quantity(5, Dimension.Warmth));
+    public static readonly Phrase ColdChain = Cautions.ColdChain;
 
-    public static readonly Phrase EggRich = new(
-        "Rich in egg: from {0} to {1} within 2 h, to {2} within 4 h more, then kept there; or as your local rules say.",
-        new Quantity(57, Dimension.Warmth), new Quantity(21, Dimension.Warmth), new Quantity(5, Dimension.Warmth));
+    public static readonly Phrase EggRich = Cautions.EggRich;
 
     public static readonly MethodStep SoftCheese = new("Take the cream cheese out to soften.", 1, 0, Place.Bench, "a finger sinks in")
     {
@@ -24,7 +21,7 @@ internal static class FamilyWords
         new("Bloom the gelatine in its cold water 5 min, then melt it gently at {0}.", new Quantity(55, Dimension.Warmth, 50, 60)), 6, 0,
         Place.Bench, "clear, no grains")
     {
-        Caution = "Never boil it: boiled gelatine does not set. Heated in a microwave oven it can spit and scald.",
+        Caution = Cautions.Gelatine,
     };
 
     public static Constant Line(double usual, double low, double high, string reason) =>

@@ -19,7 +19,7 @@ internal static class HobFillings
                 "Bring the milk to steaming, whisk it in, and cook to a bubble ({0}); hold it there 1–2 min.",
                 new Quantity(95, Dimension.Warmth)),
             12, 2.5, Place.Hob, "it mounds, and the whisk leaves a track")
-            { Caution = "Cooked short of a bubble it thins overnight. Hot custard sticks and burns." },
+            { Caution = Cautions.HotCustard },
         new("Off the heat, butter and flavouring in; through a sieve.", 3, 1, Place.Bench, "smooth and glossy"),
     ];
 
@@ -34,7 +34,7 @@ internal static class HobFillings
         Custard,
         new(
             "Within 10 min, fill each cold shell {0} deep and lay film on the surface.", 1, 2, Place.Bench, "level; no air under the film")
-        { Caution = "Steam gathers under the film: lift it away from you." })
+        { Caution = Cautions.SteamUnderFilm })
     {
         Shell = new(
             "starch-custard", "Stovetop starch custard (cream pie)", ShellBake.Full, true,
@@ -116,7 +116,7 @@ internal static class HobFillings
                 "even, no streaks of egg"),
             new(
                 new("Stir until it coats the spoon, {0}; never let it boil.", new Quantity(80, Dimension.Warmth, 78, 82)), 12, 1.5,
-                Place.Hob, "a finger leaves a line on the spoon") { Caution = "Steam under the bowl scalds." },
+                Place.Hob, "a finger leaves a line on the spoon") { Caution = Cautions.SteamUnderBowl },
             new("Off the heat, the cold butter in by pieces; through a sieve.", 4, 0.5, Place.Bench, "glossy, no grains"),
         ],
         new("Let it cool to blood heat, fill each shell {0} deep, film on the surface.", 1, 2, Place.Bench, "level; no air under the film"))
@@ -148,7 +148,7 @@ internal static class HobFillings
         [
             new(
                 "Bring the cream just to a boil; pour it over the chopped chocolate and leave it a minute.", 5, 0.5, Place.Hob,
-                "the chocolate slumps") { Caution = "Hot cream boils over as it is looked away from." },
+                "the chocolate slumps") { Caution = Cautions.CreamBoilsOver },
             new(
                 "Stir from the middle out, then the butter, until it shines.", 4, 0.5, Place.Bench,
                 "glossy; oily means split: a spoon of cold milk brings it back"),
@@ -189,7 +189,7 @@ internal static class HobFillings
             new(
                 "Melt the sugar dry to amber; off the heat, warm cream in a thin stream, then butter and salt.", 12, 1.5, Place.Hob,
                 "amber, smells of toffee, no smoke")
-                { Caution = "Caramel is far over 120 °C and sticks to skin: long sleeves, cold water to hand." },
+                { Caution = Cautions.Caramel },
             new("Cool it, stirring now and then.", 1, 0.5, Place.Bench, "thick, still pours") { Wait = new(20, 30, 120) },
         ],
         new("Pour each crust {0} deep; lay the fruit on when it has set.", 1, 3, Place.Bench, "level"))

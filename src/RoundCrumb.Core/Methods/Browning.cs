@@ -11,6 +11,6 @@ public static class Browning
     public static MethodStep Of(Phrase what) => new(what, 6, 1, Place.Hob, "nut-brown flecks, smells of toast")
     {
         Wait = MinuteRange.Between(5, 10),
-        Caution = "It foams up and goes from brown to black in seconds; smoking butter: off the heat, window open, leave it be.",
+        Caution = Cautions.ButterSmokes,
     };
 }

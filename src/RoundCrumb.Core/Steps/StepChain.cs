@@ -129,7 +129,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             steps.Add(new(
                 kind, StepPart.Crust, words, hands, stage.Minutes.Value with { Most = most },
                 stage.Heat is not null ? Place.Oven : stage.Kind is StageKind.Chill ? Place.Fridge : Place.Bench, stage.Cue,
-                stage.Kind is StageKind.Open ? "Beans hold their heat: tip them into metal, not plastic." : default(Phrase))
+                stage.Kind is StageKind.Open ? Cautions.HotWeights : default(Phrase))
             { Heat = stage.Heat is { } heat ? StepHeat.Of(heat) : null });
         }
 
@@ -236,7 +236,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                         $"Boil the {string.Join(", the ", reduced.Select(l => $"{l.Ingredient.ShortName} down to {PartWords(l)}"))} in a "
                             + $"wide pan; measure it. Let it cool."),
                     new(2, 0.5, pies), reducing + MinuteRange.Between(15, 30), Place.Hob,
-                    $"{PartWords(reduced[0])} of what it was, by the jug", "Steam and hot juice scald."));
+                    $"{PartWords(reduced[0])} of what it was, by the jug", Cautions.HotJuice));
         }
 
         if (formula.Lines.Where(l => l.GoesIn is GoesIn.Toasted && !l.Ingredient.IsFat).ToList() is { Count: > 0 } toasted)
@@ -272,6 +272,11 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                         step.Cue, step.Caution)
                     { Heat = step.Heat, Subject = formula.Id, Named = formula.Name },
                     step.Softens, formula.Lines.Select(l => (l.Ingredient, formula.GramsOf(l, setter) * batches))));
+
+        // Of spirits it is said where nothing else is: at the first step of the filling that minds nothing yet.
+        if (formula.Lines.Any(l => l.Ingredient.IsSpirit)
+            && steps.FindIndex(s => s.Kind is StepKind.MakeFilling && s.Subject == formula.Id && s.Caution.IsEmpty) is >= 0 and var at)
+            steps[at] = steps[at] with { Caution = Cautions.Spirits };
     }
 
     /// <summary>A layer beneath the filling: made, levelled, and set before the next one goes on; or pieces, laid.</summary>

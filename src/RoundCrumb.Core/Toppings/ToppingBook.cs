@@ -48,7 +48,7 @@ public static class ToppingBook
                 {
                     Heat = MeringueHeat,
                     Wait = new(25, 30, 40),
-                    Caution = "Whites raw inside are not safe for everyone: bake it through, or take pasteurised ones.",
+                    Caution = Cautions.RawWhites,
                 },
         ]);
 
@@ -57,13 +57,13 @@ public static class ToppingBook
         [
             new(
                 new("Stir whites and sugar over barely simmering water to {1}.", new Quantity(71, Dimension.Warmth, 70, 75)), 8, 0.5,
-                Place.Hob, "no grain left; hot to the finger") { Caution = "Steam under the bowl scalds." },
+                Place.Hob, "no grain left; hot to the finger") { Caution = Cautions.SteamUnderBowl },
             new(
                 "Whisk until stiff and cool; onto the hot filling, {0} thick, sealed to the crust all round.", 9, 3, Place.Mixer,
                 "stiff peaks, no gap at the rim"),
             new("Brown it under the grill or with a torch.", 1, 2, Place.Oven, "tips the colour of toast")
             {
-                Caution = "Keep torch and grill from sleeves, paper and film.",
+                Caution = Cautions.TorchAndGrill,
             },
         ]);
 
@@ -73,11 +73,11 @@ public static class ToppingBook
             new(
                 new("Boil the sugar with a third of its weight of water to {1}.", new Quantity(118, Dimension.Warmth, 116, 121)), 8, 0,
                 Place.Hob, "big slow bubbles; a drop in cold water makes a soft ball")
-                { Caution = "At 120 °C sugar sticks and burns: long sleeves, cold water to hand." },
+                { Caution = Cautions.SugarSyrup },
             new("In a thin stream onto the whisking whites; whisk until cool.", 8, 0.5, Place.Mixer, "stiff and satiny"),
             new(
                 "Onto the filling, {0} thick, sealed to the crust all round; brown it with a torch.", 1, 4, Place.Bench,
-                "tips the colour of toast") { Caution = "Keep the torch from sleeves, paper and film." },
+                "tips the colour of toast") { Caution = Cautions.Torch },
         ]);
 
     public static readonly Topping ButterCrumble = Crumble(
@@ -102,7 +102,7 @@ public static class ToppingBook
         [
             new("Bring the jam and water to a boil, sieve, and brush on while hot.", 5, 2, Place.Hob, "a thin shine, every piece coated")
             {
-                Caution = "Hot jam sticks and burns.",
+                Caution = Cautions.HotJam,
             }
         ]);
 
@@ -218,7 +218,7 @@ public static class ToppingBook
             Steps = [
             new(
                 "Rub the butter in until it clumps, stir in the rest; strew it on {0} thick, not pressed.", 7, 2, Place.Bench,
-                "pea-sized clumps and loose crumbs") { Caution = "Raw flour is not for tasting." }
+                "pea-sized clumps and loose crumbs") { Caution = Cautions.RawFlour }
         ],
         };
 
@@ -248,7 +248,7 @@ public static class ToppingBook
                     "Bloom the gelatine, melt it in half the juice with the sugar at {1}, stir in the rest and cool it, stirring.",
                     new Quantity(55, Dimension.Warmth, 50, 60)),
                 8, 0.5, Place.Hob, "barely warm to the wrist")
-                { Wait = new(15, 25, 40), Caution = "Never boil it: boiled gelatine does not set." },
+                { Wait = new(15, 25, 40), Caution = Cautions.GelatineBoiled },
             new(
                 new(
                     "At about {1}, pour it {0} thick over the back of a spoon onto the set filling.",

@@ -6,6 +6,7 @@ using RoundCrumb.Application.Days;
 using RoundCrumb.Core.Bench;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Faults;
+using RoundCrumb.Core.Guide;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Steps;
@@ -197,6 +198,15 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
     /// <summary>What an eye goes by at a task; none where nothing is drawn of it.</summary>
     public Technique? TechniqueAt(BenchTask task) =>
         Open.StepsOf(task).Select(s => Techniques.At(s.Step.Kind, s.Made.Pie.Composition)).FirstOrDefault(t => t is not null);
+
+    /// <summary>The pages of the guide that a task's steps are done by, each opened with its pie's amounts.</summary>
+    public IReadOnlyList<(string Title, string Address)> GuidesAt(BenchTask task) =>
+    [
+        .. Open.StepsOf(task).SelectMany(s => Techniques.Of(s.Step.Kind, s.Made.Pie.Composition).Select(t => (
+            TechniqueGuide.Of(t).Title,
+            Routes.TechniqueOf(t) + "?" + CompositionAddress.Write(s.Made.Pie.Composition with { Corrections = null }))))
+            .DistinctBy(g => g.Title),
+    ];
 
     /// <summary>What went wrong at a task.</summary>
     public IEnumerable<HeldFault> WentWrongAt(BenchTask task) => Open.State.Faults.Where(f => f.Task == task.Planned.Task);

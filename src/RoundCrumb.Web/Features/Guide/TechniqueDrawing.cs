@@ -15,12 +15,14 @@ public static class TechniqueDrawing
 {
     private const double Width = 120;
     private const double Height = 84;
+
     /// <summary>The drawing, with what it shows in words for whoever cannot see it.</summary>
-    public static IHtmlContent Draw(Technique technique, Taken taken)
+    /// <param name="technique">Of what.</param>
+    /// <param name="taken">How far it is taken.</param>
+    /// <param name="isPlain">True where words beside it say all, and it is passed over when read aloud.</param>
+    public static IHtmlContent Draw(Technique technique, Taken taken, bool isPlain = false)
     {
-        var svg = new StringBuilder(900);
-        svg.Add($"<svg class=\"technique\" viewBox=\"0 0 {Width} {Height}\" width=\"{Width}\" height=\"{Height}\" role=\"img\">");
-        svg.Add($"<title>{Svg.Text(technique.Looks(taken))}</title>");
+        var svg = Begun(isPlain ? "" : technique.Looks(taken));
         Action<StringBuilder, Taken> draw = technique switch
         {
             Technique.WaterInDough => CrustDrawing.WaterInDough,
@@ -42,9 +44,46 @@ public static class TechniqueDrawing
             Technique.FruitBubbling => FruitBubbling,
             Technique.Glaze => Glaze,
             Technique.Slice => CrustDrawing.Slice,
+            Technique.FreezingFat => DoughDrawing.FreezingFat,
+            Technique.RubbingIn => DoughDrawing.RubbingIn,
+            Technique.CrossHatching => DoughDrawing.CrossHatching,
+            Technique.Rolling => DoughDrawing.Rolling,
+            Technique.Edge => DoughDrawing.Edge,
+            Technique.Docking => DoughDrawing.Docking,
+            Technique.Sealing => DoughDrawing.Sealing,
+            Technique.Tempering => BowlDrawing.Tempering,
+            Technique.Film => BowlDrawing.Film,
+            Technique.Blooming => BowlDrawing.Blooming,
+            Technique.YolkRibbon => BowlDrawing.YolkRibbon,
+            Technique.Folding => BowlDrawing.Folding,
+            Technique.Reducing => BowlDrawing.Reducing,
+            Technique.Flaming => BowlDrawing.Flaming,
+            Technique.FreshCurd => BowlDrawing.FreshCurd,
+            Technique.Piping => FinishDrawing.Piping,
+            Technique.Arranging => FinishDrawing.Arranging,
+            Technique.Unmoulding => FinishDrawing.Unmoulding,
+            Technique.Knife => FinishDrawing.Knife,
         };
         draw(svg, taken);
         return new HtmlString(svg.Append("</svg>").ToString());
+    }
+
+    /// <summary>Cream at one of its stages.</summary>
+    public static IHtmlContent Draw(CreamStage stage)
+    {
+        var svg = Begun(stage.Looks);
+        CreamDrawing.Draw(svg, stage);
+        return new HtmlString(svg.Append("</svg>").ToString());
+    }
+
+    private static StringBuilder Begun(string title)
+    {
+        var svg = new StringBuilder(900);
+        svg.Add($"<svg class=\"technique\" viewBox=\"0 0 {Width} {Height}\" width=\"{Width}\" height=\"{Height}\" ");
+        svg.Append(title.Length > 0 ? "role=\"img\">" : "aria-hidden=\"true\">");
+        if (title.Length > 0)
+            svg.Add($"<title>{Svg.Text(title)}</title>");
+        return svg;
     }
 
     private static void OnTheHob(StringBuilder svg, Taken taken)

@@ -109,6 +109,9 @@ public static class Bar
     /// <summary>What was sold, and what may be.</summary>
     public static Spot Market { get; } = new("Sold and left", Routes.Market);
 
+    /// <summary>How the work is done, and how it looks when it is right.</summary>
+    public static Spot Guide { get; } = new("Craft guide", Routes.Guide);
+
     /// <summary>The five places.</summary>
     public static IReadOnlyList<BarPlace> All { get; } =
     [
@@ -116,6 +119,6 @@ public static class Bar
         new("Pies", [Box, Compose, Pairings, WhatIf, Above, Baking, Cooling, Cost, Pour, Shells, Import]),
         new("Days", [Days, Shopping, Bench, Devices]),
         new("Kitchen", [Kitchen, Pantry, Stock, Prices, Cold, Soften]),
-        new("Notebook", [Bakes, ToLog, Learned, Trials, Market]),
+        new("Notebook", [Bakes, ToLog, Learned, Trials, Market, Guide]),
     ];
 }
