@@ -4,6 +4,7 @@ using RoundCrumb.Core.Faults;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Toppings;
 
@@ -41,6 +42,19 @@ public static class StepGuide
             var pie = Composition.For(PanCupboard.Plate23, crust, FillingBook.MaltCustard, Topping.Icing);
             foreach (var treatment in crust.Treatments)
                 yield return pie with { Crust = pie.Crust with { Treatment = treatment } };
+        }
+
+        // Only a baker's own filling has yolks whisked to a ribbon, or something toasted before it goes in.
+        foreach (var (which, how) in new (Func<FormulaLine, bool>, GoesIn)[]
+        {
+            (static l => l.Ingredient.Egg is EggPart.Yolk, GoesIn.Ribbon), (static l => l.Ingredient.IsFlour, GoesIn.Toasted),
+        })
+        {
+            foreach (var filling in FillingBook.All.Where(f => f.Lines.Any(which)).Take(1))
+            {
+                var own = filling with { Lines = [.. filling.Lines.Select(l => which(l) ? l with { GoesIn = how } : l)] };
+                yield return Composition.For(PanCupboard.Plate23, CrustBook.ButterFlaky, own, Topping.Icing);
+            }
         }
 
         foreach (var seal in Seal.All)
