@@ -61,6 +61,9 @@ public static class Routes
     /// <summary>One thing that was learned.</summary>
     public static string LearnedOf(Core.Corrections.CorrectionKey key) => Learned + "/of?of=" + Uri.EscapeDataString(key.Write());
 
+    /// <summary>A fault, to be traced.</summary>
+    public static string Fault(Core.Faults.Fault fault) => Faults + "/" + fault.Id;
+
     /// <summary>A technique in the guide.</summary>
     public static string TechniqueOf(Core.Methods.Technique technique) => Guide + "/" + Slug(technique.ToString());
 

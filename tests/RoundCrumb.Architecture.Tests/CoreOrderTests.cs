@@ -31,7 +31,7 @@ public sealed class CoreOrderTests
         ["Pairing", "Pouring"],
         ["Batches"],
         ["Buying", "Faults", "Records"],
-        ["Bench", "Costing", "Guide", "Leftovers", "Portioning", "Trials"],
+        ["Bench", "Costing", "Diagnosis", "Guide", "Leftovers", "Portioning", "Trials"],
         ["Labelling"],
     ];
 

@@ -109,7 +109,7 @@ internal static class CrustRules
             : null;
     });
 
-    private static readonly Rule FlakyInTin = new("flaky-in-fluted-tin", Layer.Crust, DecidedBy.Physics, static (rule, pie) =>
+    internal static readonly Rule FlakyInTin = new("flaky-in-fluted-tin", Layer.Crust, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
         return c.Crust.Family is RolledFamily { NeedsLayers: true } && c.Pan.IsFluted

@@ -10,7 +10,7 @@ namespace RoundCrumb.Core.Advice;
 /// <summary>Rules about how much filling there is, how deep it stands and how it sets.</summary>
 internal static class FillingRules
 {
-    private static readonly Rule RunsOver = new("runs-over", Layer.Filling, DecidedBy.Physics, static (rule, pie) =>
+    internal static readonly Rule RunsOver = new("runs-over", Layer.Filling, DecidedBy.Physics, static (rule, pie) =>
     {
         var over = pie.Fit.RunsOver.Value.Value;
         if (over < 5 || !pie.Composition.Filling.Batch.IsSaid)
@@ -42,7 +42,7 @@ internal static class FillingRules
             [Fit(pie)]);
     });
 
-    private static readonly Rule ShortOf = new("short", Layer.Filling, DecidedBy.Physics, static (rule, pie) =>
+    internal static readonly Rule ShortOf = new("short", Layer.Filling, DecidedBy.Physics, static (rule, pie) =>
     {
         var missing = -pie.Fit.Chosen.DepthDifference.Value.Value;
         if (missing < 5)
@@ -59,7 +59,7 @@ internal static class FillingRules
             remedies);
     });
 
-    private static readonly Rule TooDeep = new("too-deep", Layer.Filling, DecidedBy.Physics, static (rule, pie) =>
+    internal static readonly Rule TooDeep = new("too-deep", Layer.Filling, DecidedBy.Physics, static (rule, pie) =>
     {
         var family = pie.Composition.Filling.Formula.Family;
         var depth = pie.FilledDepth.Value.Value;
@@ -188,6 +188,9 @@ internal static class FillingRules
     /// <summary>
     /// Moves the setter until the index meets the family's aim. Yolk sets too and is not moved, so it goes by steps of 5 %.
     /// </summary>
+    /// <summary>The pie as firm as its family is surest to cut clean.</summary>
+    internal static Composition SetAtAim(Assessment pie) => Aimed(pie, "").Change(pie.Composition);
+
     private static Remedy Aimed(Assessment pie, string cost)
     {
         var formula = pie.Composition.Filling.Formula;

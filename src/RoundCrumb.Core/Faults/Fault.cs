@@ -17,13 +17,84 @@ public sealed record Cure(string Do, double Hands = 0, double Bake = 0)
     public bool Fits(Composition pie) => Instead is not { } instead || !pie.Toppings.Any(t => t.Topping.Id == instead.Id);
 }
 
+/// <summary>On which part, and when, a fault shows.</summary>
+public enum FaultPlace
+{
+    /// <summary>Crust, while it is made.</summary>
+    CrustMade,
+
+    /// <summary>Crust, in the oven.</summary>
+    CrustBaked,
+
+    /// <summary>Crust, when it is cut and eaten.</summary>
+    CrustEaten,
+
+    /// <summary>Filling, while it is made.</summary>
+    FillingMade,
+
+    /// <summary>Filling, as it goes in.</summary>
+    FillingIn,
+
+    /// <summary>Filling, in the oven.</summary>
+    FillingBaked,
+
+    /// <summary>Filling, set and cut.</summary>
+    FillingSet,
+
+    /// <summary>What is on top.</summary>
+    Top,
+}
+
+/// <summary>What is known of each place.</summary>
+public static class FaultPlaces
+{
+    extension(FaultPlace place)
+    {
+        /// <summary>What it is called.</summary>
+        public string Name => place switch
+        {
+            FaultPlace.CrustMade => "Crust, while it is made",
+            FaultPlace.CrustBaked => "Crust, in the oven",
+            FaultPlace.CrustEaten => "Crust, cut and eaten",
+            FaultPlace.FillingMade => "Filling, while it is made",
+            FaultPlace.FillingIn => "Filling, as it goes in",
+            FaultPlace.FillingBaked => "Filling, in the oven",
+            FaultPlace.FillingSet => "Filling, set and cut",
+            FaultPlace.Top => "What is on top",
+        };
+
+        /// <summary>The techniques by which what goes wrong there is kept from coming again.</summary>
+        public IReadOnlyList<Technique> Techniques => place switch
+        {
+            FaultPlace.CrustMade =>
+                [Technique.RubbingIn, Technique.WaterInDough, Technique.CrossHatching, Technique.Rolling, Technique.CrumbSqueezed],
+            FaultPlace.CrustBaked => [Technique.Lining, Technique.Edge, Technique.Docking, Technique.Weights, Technique.BlindBake],
+            FaultPlace.CrustEaten =>
+                [Technique.BlindBake, Technique.Sealing, Technique.WaterInDough, Technique.CrumbPressed, Technique.FreezingFat],
+            FaultPlace.FillingMade =>
+            [
+                Technique.Tempering, Technique.Custard, Technique.Curd, Technique.Film, Technique.Blooming, Technique.Reducing,
+                Technique.Caramel, Technique.BrownedButter, Technique.Flaming,
+            ],
+            FaultPlace.FillingIn =>
+                [Technique.GelatineMix, Technique.Folding, Technique.YolkRibbon, Technique.Arranging, Technique.FreshCurd],
+            FaultPlace.FillingBaked => [Technique.BakedCustard, Technique.AlmondFilling, Technique.FruitBubbling, Technique.Toasted],
+            FaultPlace.FillingSet =>
+                [Technique.Custard, Technique.Blooming, Technique.FruitBubbling, Technique.Unmoulding, Technique.Knife, Technique.Slice],
+            FaultPlace.Top => [Technique.Cream, Technique.Whites, Technique.Piping, Technique.Arranging, Technique.Glaze],
+        };
+    }
+}
+
 /// <summary>Something that goes wrong, as it is seen at the bench.</summary>
 /// <param name="Id">Its stable short name; what is kept names it by this.</param>
 /// <param name="Seen">What is seen.</param>
+/// <param name="Place">On which part, and when.</param>
 /// <param name="At">The kinds of step at which it shows.</param>
 /// <param name="Cures">What can be done now, the likeliest first.</param>
 /// <param name="Prevention">What keeps it from coming again.</param>
-public sealed record Fault(string Id, string Seen, IReadOnlyList<StepKind> At, IReadOnlyList<Cure> Cures, string Prevention)
+public sealed record Fault(
+    string Id, string Seen, FaultPlace Place, IReadOnlyList<StepKind> At, IReadOnlyList<Cure> Cures, string Prevention)
 {
     /// <summary>Of which pies it can be true; of all where nothing is said.</summary>
     public Func<Composition, bool> Fits { get; init; } = static _ => true;

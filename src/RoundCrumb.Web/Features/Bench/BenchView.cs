@@ -208,6 +208,11 @@ public sealed class BenchView(OpenBench open, string baker, TimeZoneInfo zone, Q
             .DistinctBy(g => g.Title),
     ];
 
+    /// <summary>Where a fault at a task is traced, with its pie.</summary>
+    public string Why(BenchTask task, Fault fault) => Open.StepsOf(task).FirstOrDefault() is { Made.Pie.Composition: { } pie }
+        ? $"{Routes.Fault(fault)}?{CompositionAddress.Write(pie with { Corrections = null })}"
+        : Routes.Fault(fault);
+
     /// <summary>What went wrong at a task.</summary>
     public IEnumerable<HeldFault> WentWrongAt(BenchTask task) => Open.State.Faults.Where(f => f.Task == task.Planned.Task);
 

@@ -37,8 +37,13 @@ internal static class FinishDrawing
     {
         Path(svg, "M24 42 a36 36 0 1 0 72 0 a36 36 0 1 0 -72 0Z", Custard);
         Line(svg, "M22 42 a38 38 0 1 0 76 0 a38 38 0 1 0 -76 0", 3);
-        var (many, far, wide) = taken switch { Taken.TooLittle => (5, 20.0, 8.0), Taken.Right => (14, 27.0, 9.0), Taken.TooMuch =>
-            (11, 9.0, 8.0) };
+        var (many, far, wide) = taken switch
+        {
+            Taken.TooLittle => (5, 20.0, 8.0),
+            Taken.Right => (14, 27.0, 9.0),
+            Taken.TooMuch =>
+            (11, 9.0, 8.0)
+        };
         for (var i = 0; i < many; i++)
         {
             var angle = 2 * Math.PI * i / many * (taken is Taken.TooLittle ? 0.8 : 1);

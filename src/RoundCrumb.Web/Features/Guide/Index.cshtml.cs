@@ -52,4 +52,9 @@ internal static class GuidePie
     /// <summary>True where the address names a filling or a crust.</summary>
     public static bool IsAsked(IQueryCollection query) =>
         query.ContainsKey(CompositionAddress.FillingField) || query.ContainsKey(CompositionAddress.CrustField);
+
+    /// <summary>The same of an address as it is written.</summary>
+    public static bool IsIn(string query) =>
+        CompositionAddress.FieldsOf(query) is var fields
+            && (fields.ContainsKey(CompositionAddress.FillingField) || fields.ContainsKey(CompositionAddress.CrustField));
 }

@@ -3,6 +3,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Faults;
 using RoundCrumb.Core.Guide;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Units;
@@ -31,6 +32,9 @@ public sealed class OneModel(CompositionReader compositions, Preferences baker) 
 
     /// <summary>Where it comes up, with when that is right.</summary>
     public IReadOnlyList<GuidedStep> Steps { get; private set; } = [];
+
+    /// <summary>What goes wrong where it is not mastered.</summary>
+    public IReadOnlyList<Fault> Faults => [.. FaultBook.All.Where(f => f.Place.Techniques.Contains(Technique.Technique))];
 
     /// <summary>An address of the guide that keeps the pie.</summary>
     public string With(string address) => Pie.Length > 0 ? $"{address}?{Pie}" : address;

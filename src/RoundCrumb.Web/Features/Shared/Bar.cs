@@ -112,6 +112,9 @@ public static class Bar
     /// <summary>How the work is done, and how it looks when it is right.</summary>
     public static Spot Guide { get; } = new("Craft guide", Routes.Guide);
 
+    /// <summary>What went wrong, and why.</summary>
+    public static Spot Faults { get; } = new("Fault finder", Routes.Faults);
+
     /// <summary>The five places.</summary>
     public static IReadOnlyList<BarPlace> All { get; } =
     [
@@ -119,6 +122,6 @@ public static class Bar
         new("Pies", [Box, Compose, Pairings, WhatIf, Above, Baking, Cooling, Cost, Pour, Shells, Import]),
         new("Days", [Days, Shopping, Bench, Devices]),
         new("Kitchen", [Kitchen, Pantry, Stock, Prices, Cold, Soften]),
-        new("Notebook", [Bakes, ToLog, Learned, Trials, Market, Guide]),
+        new("Notebook", [Bakes, ToLog, Learned, Trials, Market, Guide, Faults]),
     ];
 }
