@@ -81,6 +81,9 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
 
     public DbSet<Trial> Trials => Set<Trial>();
 
+    /// <summary>What was answered in practice.</summary>
+    public DbSet<PracticeRow> Practice => Set<PracticeRow>();
+
     public DbSet<LearnedState> LearnedStates => Set<LearnedState>();
 
     public DbSet<DataMark> Marks => Set<DataMark>();
@@ -214,6 +217,7 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
             row.Property(r => r.Kind).HasConversion<string>();
             row.Property(r => r.Said).HasConversion<string>();
         });
+        modelBuilder.Entity<PracticeRow>().Property(p => p.Kind).HasConversion<string>().HasMaxLength(40);
         modelBuilder.Entity<Trial>(trial =>
         {
             trial.Property(t => t.Name).HasMaxLength(Trial.LongestName);

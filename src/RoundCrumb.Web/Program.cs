@@ -86,6 +86,7 @@ builder.Services.AddScoped<PartNames>();
 builder.Services.AddScoped<PhotoBook>();
 builder.Services.AddScoped<LogParts>();
 builder.Services.AddScoped<FaultCases>();
+builder.Services.AddScoped<PracticeBook>();
 builder.Services.AddScoped<BesideDesk>();
 builder.Services.AddScoped<TrialDesk>();
 builder.Services.AddScoped<TrialBook>();

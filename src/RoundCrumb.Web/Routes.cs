@@ -43,6 +43,7 @@ public static class Routes
     public const string Guide = Notebook + "/guide";
     public const string Cautions = Guide + "/cautions";
     public const string Faults = Notebook + "/faults";
+    public const string Practice = Notebook + "/practice";
     public const string YearBook = Notebook + "/year";
     public const string LogImport = Notebook + "/import";
     public const string LogTable = Api + "/log.csv";

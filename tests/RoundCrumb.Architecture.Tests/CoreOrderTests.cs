@@ -31,7 +31,7 @@ public sealed class CoreOrderTests
         ["Pairing", "Pouring"],
         ["Batches"],
         ["Buying", "Faults", "Records"],
-        ["Bench", "Costing", "Diagnosis", "Guide", "Leftovers", "Portioning", "Trials"],
+        ["Bench", "Costing", "Diagnosis", "Guide", "Leftovers", "Portioning", "Practice", "Trials"],
         ["Labelling"],
     ];
 

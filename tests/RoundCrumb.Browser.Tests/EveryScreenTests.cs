@@ -42,6 +42,7 @@ public sealed class EveryScreenTests(TeaRoom room)
         "/notebook/learned/of?of=BaseLife~butter-flaky%2Fnone%2Fstarch-custard", "/notebook/compare", "/notebook/compare?b=4&b=8&b=12",
         "/notebook/trials", "/notebook/guide", "/notebook/guide?fill=lemon-cheese&crust=plain-crumb",
         "/notebook/guide/cream?fill=malt-custard&top=icing", "/notebook/guide/blooming?fill=malt-custard", "/notebook/guide/cautions",
+        "/notebook/practice", "/notebook/practice?kind=WillItFit&seed=3&level=2&said=0", "/notebook/practice?only=read-the-work",
         "/notebook/faults", "/notebook/faults?bake=12", "/notebook/faults/soggy-base?bake=12",
         "/notebook/faults/gelatine-unset?fill=malt-custard",
         "/notebook/faults/shell-shrank?crust=butter-flaky&fill=malt-custard&yes=sprang-back&no=pulled&unknown=sticky-dough",

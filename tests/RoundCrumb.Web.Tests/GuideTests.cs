@@ -3,6 +3,7 @@ using RoundCrumb.Core.Diagnosis;
 using RoundCrumb.Core.Faults;
 using RoundCrumb.Core.Guide;
 using RoundCrumb.Core.Methods;
+using RoundCrumb.Core.Practice;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -56,6 +57,34 @@ public sealed class GuideTests : IAsyncDisposable
         // The step leads to the guide, and the guide to the step.
         (await baker.PageAsync("/bakes/1")).ShouldContain(Routes.TechniqueOf(Technique.Tempering) + "?");
         one.ShouldContain("#step-MakeFilling");
+    }
+
+    /// <summary>An exercise is answered, told, kept and forgotten; nothing and nonsense as an answer are told in place.</summary>
+    [Fact]
+    public async Task An_exercise_is_answered_and_kept()
+    {
+        var baker = _kitchen.Baker();
+        var page = await baker.PageAsync("/notebook/practice?only=cup-weighs");
+        page.ShouldContain("What does it weigh?");
+        var wrong = await baker.SendAsync("/notebook/practice", "/notebook/practice", ("kind", "CupWeighs"), ("seed", "4"),
+            ("level", "1"), ("said", "x"));
+        (await wrong.TextAsync()).ShouldContain("Choose one of the answers first.");
+        var right = Exercises.Of(ExerciseKind.CupWeighs, 4, 1).Right;
+        var told = await baker.SendAsync(
+            "/notebook/practice", "/notebook/practice", ("kind", "CupWeighs"), ("seed", "4"), ("level", "1"), ("said", $"{right}"));
+        told.StatusCode.ShouldBe(HttpStatusCode.Redirect);
+        var shown = await baker.PageAsync(told.Headers.Location!.ToString());
+        shown.ShouldContain("✓ Right.");
+        shown.ShouldContain("1 of 1 right");
+        await baker.SendAsync(
+            "/notebook/practice", "/notebook/practice", ("kind", "CupWeighs"), ("seed", "4"), ("level", "1"),
+            ("said", $"{(right + 1) % 4}"));
+        (await baker.PageAsync("/notebook/practice")).ShouldContain("1 of 2 right");
+        await baker.SendAsync("/notebook/practice", "/notebook/practice?handler=Clear");
+        (await baker.PageAsync("/notebook/practice")).ShouldNotContain("of 2 right");
+        foreach (var odd in new[] { "?kind=nothing&seed=1&said=9", "?kind=WillItFit&seed=-2147483648&level=99&said=1", "?only=x",
+            "?kind=5&seed=x" })
+            await baker.PageAsync("/notebook/practice" + odd);
     }
 
     [Fact]

@@ -211,6 +211,8 @@ public sealed record Ingredient(string Id, string Name, double BulkDensity, doub
     /// <summary>True for sugars and syrups.</summary>
     public bool IsSugar => Shelf is PantryShelf.Sugars && Sugars > 0.6;
 
-    /// <summary>True for what burns and stings raw: a fifth of alcohol and more. Wine and beer do not light.</summary>
-    public bool IsSpirit => Alcohol >= 0.2;
+    /// <summary>
+    /// True for spirits and liqueurs: a fifth of alcohol and more. Wine and beer do not light, an extract goes in by the drop.
+    /// </summary>
+    public bool IsSpirit => Shelf is PantryShelf.Drinks && Alcohol >= 0.2;
 }

@@ -273,8 +273,8 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                     { Heat = step.Heat, Subject = formula.Id, Named = formula.Name },
                     step.Softens, formula.Lines.Select(l => (l.Ingredient, formula.GramsOf(l, setter) * batches))));
 
-        // Of spirits it is said where nothing else is: at the first step of the filling that minds nothing yet.
-        if (formula.Lines.Any(l => l.Ingredient.IsSpirit)
+        // A spirit that meets heat is warned of at the first step of the filling that minds nothing yet.
+        if (formula.Lines.Any(l => l.Ingredient.IsSpirit) && formula.Family.Method.Any(s => s.Where is Place.Hob)
             && steps.FindIndex(s => s.Kind is StepKind.MakeFilling && s.Subject == formula.Id && s.Caution.IsEmpty) is >= 0 and var at)
             steps[at] = steps[at] with { Caution = Cautions.Spirits };
     }

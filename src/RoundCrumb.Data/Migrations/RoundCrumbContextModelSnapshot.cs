@@ -821,6 +821,34 @@ namespace RoundCrumb.Data.Migrations
                     b.ToTable("Observations");
                 });
 
+            modelBuilder.Entity("RoundCrumb.Data.Learning.PracticeRow", b =>
+                {
+                    b.Property<int>("Id")
+                        .ValueGeneratedOnAdd()
+                        .HasColumnType("INTEGER");
+
+                    b.Property<long>("At")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<string>("Kind")
+                        .IsRequired()
+                        .HasMaxLength(40)
+                        .HasColumnType("TEXT");
+
+                    b.Property<int>("Level")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<bool>("Right")
+                        .HasColumnType("INTEGER");
+
+                    b.Property<int>("Seed")
+                        .HasColumnType("INTEGER");
+
+                    b.HasKey("Id");
+
+                    b.ToTable("Practice");
+                });
+
             modelBuilder.Entity("RoundCrumb.Data.Learning.Trial", b =>
                 {
                     b.Property<int>("Id")

@@ -1,10 +1,14 @@
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Faults;
+using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Guide;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Methods;
-using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Steps;
+using RoundCrumb.Core.Toppings;
 
 namespace RoundCrumb.Core.Tests.Guide;
 
@@ -123,11 +127,22 @@ public sealed class TechniqueGuideTests
         static bool Warns(Composition pie) => StepChain.For(Assessment.Of(pie)).Steps.Any(s =>
             s.Caution.Template is { } t && t.StartsWith("Spirit is lit only", StringComparison.Ordinal));
         foreach (var (pie, _) in Steps.DistinctBy(s => s.Pie.Filling.Formula.Id))
-            Warns(pie).ShouldBe(pie.Filling.Formula.Lines.Any(l => l.Ingredient.IsSpirit), pie.Filling.Formula.Id);
+        {
+            var formula = pie.Filling.Formula;
+            Warns(pie).ShouldBe(
+                formula.Lines.Any(l => l.Ingredient.IsSpirit) && formula.Family.Method.Any(m => m.Where is Place.Hob), formula.Id);
+        }
+
+        // A custard with rum in it is warned of, and only once.
+        var custard = FillingBook.MaltCustard;
+        var rum = Pantry.All.First(i => i.IsSpirit);
+        var with = Composition.For(
+            PanCupboard.Plate23, CrustBook.ButterFlaky, custard with { Lines = [.. custard.Lines, new(rum, 30)] }, Topping.None);
+        Warns(with).ShouldBeTrue();
     }
 
-    /// <summary>Below a fifth of alcohol nothing lights: wine is none, a liqueur is.</summary>
+    /// <summary>Below a fifth of alcohol nothing lights: wine is none, a liqueur is; the drops of an extract are none either.</summary>
     [Fact]
     public void A_spirit_is_what_burns() =>
-        Core.Ingredients.Pantry.All.Where(i => i.IsSpirit).ShouldAllBe(i => i.Alcohol >= 0.2 && i.Egg == EggPart.None);
+        Pantry.All.Where(i => i.IsSpirit).ShouldAllBe(i => i.Alcohol >= 0.2 && !i.Name.Contains("extract"));
 }

@@ -115,6 +115,9 @@ public static class Bar
     /// <summary>What went wrong, and why.</summary>
     public static Spot Faults { get; } = new("Fault finder", Routes.Faults);
 
+    /// <summary>Exercises.</summary>
+    public static Spot Practice { get; } = new("Practice", Routes.Practice);
+
     /// <summary>The five places.</summary>
     public static IReadOnlyList<BarPlace> All { get; } =
     [
@@ -122,6 +125,6 @@ public static class Bar
         new("Pies", [Box, Compose, Pairings, WhatIf, Above, Baking, Cooling, Cost, Pour, Shells, Import]),
         new("Days", [Days, Shopping, Bench, Devices]),
         new("Kitchen", [Kitchen, Pantry, Stock, Prices, Cold, Soften]),
-        new("Notebook", [Bakes, ToLog, Learned, Trials, Market, Guide, Faults]),
+        new("Notebook", [Bakes, ToLog, Learned, Trials, Market, Guide, Faults, Practice]),
     ];
 }

@@ -168,6 +168,11 @@ if (typed) {
   if (name && path === window.location.pathname) name.value = value;
 }
 
+// On a phone the second row is wider than the screen: where one is stays in sight.
+const hereAbouts = document.querySelector('.places [aria-current]');
+const row = hereAbouts?.closest('.places');
+if (row && row.scrollWidth > row.clientWidth) row.scrollLeft = hereAbouts.offsetLeft - (row.clientWidth - hereAbouts.offsetWidth) / 2;
+
 // When the answer does not come, what was typed stays and the baker is told.
 const noAnswer = 'No answer from the kitchen computer. What you typed is still here; try again.';
 document.addEventListener('htmx:sendError', () => say(noAnswer));
