@@ -1,3 +1,4 @@
+using System.Globalization;
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
@@ -194,9 +195,8 @@ public static class Exercises
         var many = level + 2;
         if (steps.Count < many)
             return null;
-        var from = random.Next(steps.Count - many + 1);
-        var right = steps.Skip(from).Take(many).Select(s => s.Kind.Label).ToList();
-        var others = new List<List<string>>();
+        var right = steps.Skip(random.Next(steps.Count - many + 1)).Take(many).ToList();
+        var others = new List<List<Step>>();
         for (var i = 0; i < 60 && others.Count < 3; i++)
         {
             var other = right.OrderBy(_ => random.NextDouble()).ToList();
@@ -209,8 +209,19 @@ public static class Exercises
         var at = random.Next(4);
         others.Insert(at, right);
         return Made(
-            $"{pie.Composition.Crust.Family.Name}: in which order?", [.. others.Select(o => (Phrase)string.Join(", then ", o))], at,
+            $"{pie.Composition.Crust.Family.Name}: in which order, with which waits?", [.. others.Select(InARow)], at,
             "Each of them waits for the one before it.");
+    }
+
+    /// <summary>Steps one after another, each with how long it waits.</summary>
+    private static Phrase InARow(List<Step> steps)
+    {
+        var waits = steps.Where(s => s.Wait.Best > 0).ToList();
+        return new(
+            string.Join(", then ", steps.Select(s => s.Wait.Best > 0
+                ? s.Kind.Label.ToLowerInvariant() + " {" + waits.IndexOf(s).ToString(CultureInfo.InvariantCulture) + "}"
+                : s.Kind.Label.ToLowerInvariant())),
+            [.. waits.Select(s => (PhraseArgument)new Quantity(s.Wait.Best, Dimension.Time))]);
     }
 
     private static Exercise? ChooseTheCrust(Draws random)

@@ -4,6 +4,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Application.Bench;
 using RoundCrumb.Application.Days;
 using RoundCrumb.Core.Faults;
+using RoundCrumb.Core.Practice;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Scheduling.Playing;
@@ -54,6 +55,23 @@ public sealed class RehearsedModel(Rehearsals rehearsals, BenchDesk desk, Kitche
                 : $"{inTime} of {all} {(all == 1 ? "order" : "orders")} ready in time{(left > 0 ? $", {left} not finished" : "")}";
         }
     }
+
+    /// <summary>What went wrong in it, each once, to be traced.</summary>
+    public IReadOnlyList<Fault> ToTrace =>
+        [.. Reading.Cost.Losses.Select(l => FaultBook.Find(l.Fault)).OfType<Fault>().Distinct().Take(4)];
+
+    /// <summary>What would help against what it cost, the costliest first.</summary>
+    public IReadOnlyList<ExerciseKind> ToPractise =>
+        [.. Reading.Cost.Losses.OrderByDescending(l => l.Minutes).Select(l => Against(l.Kind)).Distinct().Take(3)];
+
+    /// <summary>What to practise against a kind of loss.</summary>
+    private static ExerciseKind Against(LossKind kind) => kind switch
+    {
+        LossKind.Hands or LossKind.Idle => ExerciseKind.OrderOfSteps,
+        LossKind.WentWrong or LossKind.PassedOver or LossKind.TooSoon or LossKind.TooLate or LossKind.Bake => ExerciseKind.ReadTheWork,
+        LossKind.Oven => ExerciseKind.RunningLate,
+        LossKind.CutShort => ExerciseKind.ReadTheCut,
+    };
 
     /// <summary>What cost something, in words.</summary>
     public string Say(RehearsalLoss loss)
