@@ -38,7 +38,9 @@ public sealed class GuideTests : IAsyncDisposable
         }
 
         foreach (var technique in Enum.GetValues<Technique>())
-            FaultBook.All.Any(f => f.Place.Techniques.Contains(technique)).ShouldBeTrue($"{technique}");
+            StepGuide.FaultsOf(technique).ShouldNotBeEmpty($"{technique}");
+        FaultBook.All.Select(f => f.Seen).ShouldBeUnique();
+        StepGuide.FaultsOf(Technique.Custard).Select(f => f.Id).ShouldNotContain("fruit-runny");
     }
 
     [Fact]

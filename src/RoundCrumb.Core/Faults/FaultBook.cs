@@ -172,11 +172,12 @@ public static class FaultBook
     private static IEnumerable<Fault> Setting() =>
     [
         new(
-            "starch-unset", "It has not set", FaultPlace.FillingSet, [StepKind.Set, StepKind.PutCreamOn, StepKind.CutAndPlate],
+            "starch-unset", "The custard has not set", FaultPlace.FillingSet, [StepKind.Set, StepKind.PutCreamOn, StepKind.CutAndPlate],
             [new("Give it an hour more in the cold.", 0), new("Serve it in glasses, with the crust crumbled.", 10)],
             "Boil it long enough, and cut it cold.") { Fits = static p => Set(p, SetScale.Starch) },
         new(
-            "gelatine-unset", "It has not set", FaultPlace.FillingSet, [StepKind.Set, StepKind.ChillLayer, StepKind.CutAndPlate],
+            "gelatine-unset", "The gelatine has not set it", FaultPlace.FillingSet,
+            [StepKind.Set, StepKind.ChillLayer, StepKind.CutAndPlate],
             [
                 new("Give it two hours more in the cold.", 0),
                 new("Melt a tenth of it gently with more gelatine, and fold it back in.", 15),
@@ -253,7 +254,7 @@ public static class FaultBook
             ],
             "Cut it at serving, with lemon or a glaze.")
         {
-            Fits = static p => p.Toppings.Any(t => t.Topping.Kind is ToppingKind.Pieces),
+            Fits = static p => p.Toppings.Any(t => t.Topping.Kind is ToppingKind.Pieces or ToppingKind.Glaze),
         },
         new(
             "cream-slides", "The cream slides off", FaultPlace.Top, [StepKind.PutCreamOn, StepKind.MakeTopping],

@@ -30,6 +30,14 @@ public static class StepGuide
     /// <param name="technique">The technique.</param>
     public static IEnumerable<GuidedStep> At(Technique technique) => All.Where(s => s.Techniques.Contains(technique));
 
+    private static readonly Lazy<ILookup<Technique, Composition>> Taking = new(static () => Pies()
+        .SelectMany(p => TechniqueGuide.For(Assessment.Of(p)).Select(t => (Technique: t, Pie: p))).ToLookup(x => x.Technique, x => x.Pie));
+
+    /// <summary>What goes wrong, in some pie that takes a technique, where that is not mastered.</summary>
+    /// <param name="technique">The technique.</param>
+    public static IReadOnlyList<Fault> FaultsOf(Technique technique) =>
+        [.. FaultBook.All.Where(f => f.Place.Techniques.Contains(technique) && Taking.Value[technique].Any(f.Fits))];
+
     /// <summary>All steps of a pie, cutting and plating with them.</summary>
     /// <param name="pie">The pie.</param>
     public static IEnumerable<Step> StepsOf(Assessment pie) => pie.Chain.Steps.Append(Serving.Of(pie).Step);

@@ -43,9 +43,9 @@ public sealed class OneModel(FaultCases cases, Preferences baker) : PageModel
         && address != CompositionAddress.Write(Case.Of.Pie.Composition) ? $"{Routes.Compose}?{address}" : "";
 
     /// <summary>Shows it.</summary>
-    public async Task<IActionResult> OnGetAsync(string fault, int? bake, CancellationToken cancel)
+    public async Task<IActionResult> OnGetAsync(string? fault, int? bake, CancellationToken cancel)
     {
-        if (FaultBook.Find(fault) is not { } found)
+        if (FaultBook.Find(fault ?? "") is not { } found)
             return NotFound();
         Case = await cases.ReadAsync(bake, Request.QueryString.Value ?? "", cancel);
 

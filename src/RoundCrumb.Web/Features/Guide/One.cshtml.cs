@@ -34,7 +34,7 @@ public sealed class OneModel(CompositionReader compositions, Preferences baker) 
     public IReadOnlyList<GuidedStep> Steps { get; private set; } = [];
 
     /// <summary>What goes wrong where it is not mastered.</summary>
-    public IReadOnlyList<Fault> Faults => [.. FaultBook.All.Where(f => f.Place.Techniques.Contains(Technique.Technique))];
+    public IReadOnlyList<Fault> Faults => StepGuide.FaultsOf(Technique.Technique);
 
     /// <summary>An address of the guide that keeps the pie.</summary>
     public string With(string address) => Pie.Length > 0 ? $"{address}?{Pie}" : address;
@@ -43,9 +43,9 @@ public sealed class OneModel(CompositionReader compositions, Preferences baker) 
     public (TechniquePage? Before, TechniquePage? After) Beside { get; private set; }
 
     /// <summary>Shows it.</summary>
-    public async Task<IActionResult> OnGetAsync(string technique, CancellationToken cancel)
+    public async Task<IActionResult> OnGetAsync(string? technique, CancellationToken cancel)
     {
-        if (!Enum.TryParse<Technique>(technique.Replace("-", "", StringComparison.Ordinal), ignoreCase: true, out var one)
+        if (!Enum.TryParse<Technique>((technique ?? "").Replace("-", "", StringComparison.Ordinal), ignoreCase: true, out var one)
             || !Enum.IsDefined(one))
             return NotFound();
         Technique = TechniqueGuide.Of(one);
