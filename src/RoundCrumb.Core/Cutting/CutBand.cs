@@ -5,7 +5,37 @@ namespace RoundCrumb.Core.Cutting;
 /// <param name="Name">How it cuts, in a word or two.</param>
 /// <param name="Meaning">What the baker will see.</param>
 /// <param name="Verdict">Whether a slice will do: below zero too soft, zero good, above zero too firm.</param>
-public sealed record CutBand(double From, string Name, string Meaning, int Verdict);
+public sealed record CutBand(double From, string Name, string Meaning, int Verdict)
+{
+    /// <summary>How a slice of it stands on the plate.</summary>
+    public SliceStand Stands => Verdict switch
+    {
+        <= -2 => SliceStand.Runs,
+        -1 => SliceStand.Leans,
+        0 => SliceStand.Clean,
+        1 => SliceStand.Sharp,
+        >= 2 => SliceStand.Stiff,
+    };
+}
+
+/// <summary>How a slice stands on its plate, from the softest to the stiffest.</summary>
+public enum SliceStand
+{
+    /// <summary>It runs off its crust over the plate.</summary>
+    Runs,
+
+    /// <summary>Its face bulges and leans out over the base.</summary>
+    Leans,
+
+    /// <summary>Its face stands and its edge is a little round.</summary>
+    Clean,
+
+    /// <summary>Its face is flat and its edge sharp.</summary>
+    Sharp,
+
+    /// <summary>It stands by itself when the knife is out, with the knife’s marks and cracks in it.</summary>
+    Stiff,
+}
 
 /// <summary>The bands by setter. An index of our own, to be tuned by what is logged.</summary>
 public static class CutBands

@@ -62,27 +62,6 @@ public static class FaultPlaces
             FaultPlace.FillingSet => "Filling, set and cut",
             FaultPlace.Top => "What is on top",
         };
-
-        /// <summary>The techniques by which what goes wrong there is kept from coming again.</summary>
-        public IReadOnlyList<Technique> Techniques => place switch
-        {
-            FaultPlace.CrustMade =>
-                [Technique.RubbingIn, Technique.WaterInDough, Technique.CrossHatching, Technique.Rolling, Technique.CrumbSqueezed],
-            FaultPlace.CrustBaked => [Technique.Lining, Technique.Edge, Technique.Docking, Technique.Weights, Technique.BlindBake],
-            FaultPlace.CrustEaten =>
-                [Technique.BlindBake, Technique.Sealing, Technique.WaterInDough, Technique.CrumbPressed, Technique.FreezingFat],
-            FaultPlace.FillingMade =>
-            [
-                Technique.Tempering, Technique.Custard, Technique.Curd, Technique.Film, Technique.Blooming, Technique.Reducing,
-                Technique.Caramel, Technique.BrownedButter, Technique.Flaming,
-            ],
-            FaultPlace.FillingIn =>
-                [Technique.GelatineMix, Technique.Folding, Technique.YolkRibbon, Technique.Arranging, Technique.FreshCurd],
-            FaultPlace.FillingBaked => [Technique.BakedCustard, Technique.AlmondFilling, Technique.FruitBubbling, Technique.Toasted],
-            FaultPlace.FillingSet =>
-                [Technique.Custard, Technique.Blooming, Technique.FruitBubbling, Technique.Unmoulding, Technique.Knife, Technique.Slice],
-            FaultPlace.Top => [Technique.Cream, Technique.Whites, Technique.Piping, Technique.Arranging, Technique.Glaze],
-        };
     }
 }
 
@@ -90,11 +69,13 @@ public static class FaultPlaces
 /// <param name="Id">Its stable short name; what is kept names it by this.</param>
 /// <param name="Seen">What is seen.</param>
 /// <param name="Place">On which part, and when.</param>
+/// <param name="Techniques">What, well done, keeps it from coming; each of them names it in turn.</param>
 /// <param name="At">The kinds of step at which it shows.</param>
 /// <param name="Cures">What can be done now, the likeliest first.</param>
 /// <param name="Prevention">What keeps it from coming again.</param>
 public sealed record Fault(
-    string Id, string Seen, FaultPlace Place, IReadOnlyList<StepKind> At, IReadOnlyList<Cure> Cures, string Prevention)
+    string Id, string Seen, FaultPlace Place, IReadOnlyList<Technique> Techniques, IReadOnlyList<StepKind> At, IReadOnlyList<Cure> Cures,
+    string Prevention)
 {
     /// <summary>Of which pies it can be true; of all where nothing is said.</summary>
     public Func<Composition, bool> Fits { get; init; } = static _ => true;

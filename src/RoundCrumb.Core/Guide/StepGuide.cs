@@ -36,7 +36,7 @@ public static class StepGuide
     /// <summary>What goes wrong, in some pie that takes a technique, where that is not mastered.</summary>
     /// <param name="technique">The technique.</param>
     public static IReadOnlyList<Fault> FaultsOf(Technique technique) =>
-        [.. FaultBook.All.Where(f => f.Place.Techniques.Contains(technique) && Taking.Value[technique].Any(f.Fits))];
+        [.. FaultBook.All.Where(f => f.Techniques.Contains(technique) && Taking.Value[technique].Any(f.Fits))];
 
     /// <summary>All steps of a pie, cutting and plating with them.</summary>
     /// <param name="pie">The pie.</param>

@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Cutting;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Working;
 
@@ -12,7 +13,7 @@ public enum ExerciseKind
     /// <summary>Grams of a cup or a spoon.</summary>
     CupWeighs,
 
-    /// <summary>How a filling cuts, by its set index.</summary>
+    /// <summary>Which of three sets a drawn slice is.</summary>
     ReadTheCut,
 
     /// <summary>Dough for some pans.</summary>
@@ -70,6 +71,9 @@ public sealed record Exercise(
 {
     /// <summary>What is drawn; none where there is nothing to look at.</summary>
     public (Technique Technique, Taken Taken)? Drawn { get; init; }
+
+    /// <summary>How the slice that is drawn stands; none where no slice is.</summary>
+    public SliceStand? Cut { get; init; }
 
     /// <summary>For numbers, what each choice comes to; none for words.</summary>
     public IReadOnlyList<double> Amounts { get; init; } = [];

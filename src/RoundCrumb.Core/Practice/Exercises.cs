@@ -27,6 +27,9 @@ public static class Exercises
     /// <summary>By what the wrong numbers differ from the right one, level by level: never by less than a tenth.</summary>
     private static readonly double[][] Off = [[0.5, 0.68, 1.5, 2.1], [0.6, 0.76, 1.3, 1.65], [0.7, 0.84, 1.18, 1.38]];
 
+    /// <summary>No figure that is offered lies nearer than this to another band’s limit: a tenth of it.</summary>
+    private const double LeastApart = 0.1;
+
     private static readonly (string Said, double Ml)[] Cups =
     [
         ("1 cup", 236.6), ("½ cup", 118.3), ("¾ cup", 177.45), ("⅓ cup", 78.9), ("2 cups", 473.2), ("3 tablespoons", 44.4),
@@ -57,7 +60,7 @@ public static class Exercises
             {
                 ExerciseKind.ReadTheWork => ReadTheWork(random),
                 ExerciseKind.CupWeighs => CupWeighs(random, at),
-                ExerciseKind.ReadTheCut => ReadTheCut(random),
+                ExerciseKind.ReadTheCut => ReadTheCut(random, at),
                 ExerciseKind.HowMuchDough => HowMuchDough(random, at),
                 ExerciseKind.WillItFit => WillItFit(random, at),
                 ExerciseKind.WrongFigure => WrongFigure(random, at),
@@ -113,25 +116,41 @@ public static class Exercises
                 + "up another room.");
     }
 
-    private static Exercise? ReadTheCut(Draws random)
+    /// <summary>A slice as it stands when it is cut, and three sets of which one makes it stand so.</summary>
+    private static Exercise? ReadTheCut(Draws random, int level)
     {
         var filling = One(random, FillingBook.All);
-        var setter = Math.Round(0.5 + (random.NextDouble() * 1.4), 2);
-        var pie = Assessment.Of(Composition.For(PanCupboard.Plate23, CrustBook.ButterFlaky, filling, Topping.None).Setter(setter));
-        var (bands, index) = (filling.Family.Bands, pie.Yield.SetIndex.Value.Value);
-        var band = CutBands.Of(bands, index);
-        var edges = bands.Select(b => b.From).Where(f => f > 0);
-        if (bands.Count < 3 || edges.Any(e => Math.Abs(index - e) < 0.1 * Math.Max(e, 0.01)))
+        var bands = filling.Family.Bands;
+        var sets = new List<(double Setter, Worked<Number> Index, CutBand Band)>();
+        for (var i = 0; i < Tries / 20 && sets.Count < 3; i++)
+        {
+            var setter = Math.Round(0.4 + (random.NextDouble() * 1.6), 2);
+            var index = Assessment.Of(
+                Composition.For(PanCupboard.Plate23, CrustBook.ButterFlaky, filling, Topping.None).Setter(setter)).Yield.SetIndex;
+            var (at, band) = (index.Amount.Amount, CutBands.Of(bands, index.Amount.Amount));
+            if (!bands.Any(b => b.From > 0 && Math.Abs(at - b.From) < LeastApart * b.From)
+                && sets.TrueForAll(s => s.Band.Stands != band.Stands))
+                sets.Add((setter, index, band));
+        }
+
+        if (sets.Count < 3)
             return null;
-        var from = Math.Clamp(bands.ToList().IndexOf(band) - random.Next(3), 0, Math.Max(0, bands.Count - 4));
-        var names = bands.Skip(from).Take(4).ToList();
-        return !names.Contains(band) ? null : Made(
-            new($"{filling.Name} at {{0}} of what sets it: its set index is {{1}}. How does it cut?",
-                new Quantity(setter, Dimension.Share), new Quantity(index, Dimension.Count)),
-            [.. names.Select(b => (Phrase)b.Name)], names.IndexOf(band),
-            new("From {0} on it is so: " + "{1}" + " lies there.", new Quantity(band.From, Dimension.Count),
-                new Quantity(index, Dimension.Count)),
-            pie.Yield.SetIndex);
+        var right = sets[random.Next(3)];
+        if (sets.Exists(s => s != right && Math.Abs(s.Band.Verdict - right.Band.Verdict) < (level is 1 ? 2 : 1)))
+            return null;
+        var offered = sets.OrderBy(s => s.Setter).ToList();
+        return Made(
+            $"{filling.Name}, cut cold. Which of three sets is this slice?",
+            [
+                .. offered.Select(s => new Phrase(
+                    "{0} of what sets it, set index {1}", new Quantity(s.Setter, Dimension.Share),
+                    new Quantity(s.Index.Amount.Amount, Dimension.Count))),
+            ],
+            offered.IndexOf(right),
+            new("A set index of {0} is “" + right.Band.Name + "”: " + right.Band.Meaning + ".",
+                new Quantity(right.Index.Amount.Amount, Dimension.Count)),
+            right.Index) with
+        { Cut = right.Band.Stands, Amounts = [.. offered.Select(s => s.Index.Amount.Amount)] };
     }
 
     private static Exercise HowMuchDough(Draws random, int level)

@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Cutting;
 using RoundCrumb.Core.Practice;
 using RoundCrumb.Core.Units;
 
@@ -52,6 +53,32 @@ public sealed class PracticeTests
             new QuantityFormatter(new()).Say(one.Asks).ShouldBe(new QuantityFormatter(new()).Say(same.Asks));
             one.Right.ShouldBe(same.Right);
         }
+    }
+
+    /// <summary>
+    /// The slice that is drawn stands as the set that is right makes it stand, and no other set that is offered makes it stand so; at the
+    /// first level they are further apart. All five ways to stand come up.
+    /// </summary>
+    [Fact]
+    public void Only_one_of_the_three_sets_makes_the_slice_that_is_drawn()
+    {
+        var seen = new HashSet<SliceStand>();
+        for (var seed = 0; seed < 150; seed++)
+        {
+            var one = Exercises.Of(ExerciseKind.ReadTheCut, seed, 1 + (seed % 3));
+            var cut = one.Cut.ShouldNotBeNull();
+            seen.Add(cut);
+            one.Choices.Count.ShouldBe(3);
+            one.Amounts.ShouldBeInOrder();
+            one.Because.Template.ShouldContain("set index");
+        }
+
+        seen.ShouldBe(Enum.GetValues<SliceStand>(), ignoreOrder: true);
+
+        // Cornflour’s worth in 100 g: 2 pours, 3.5 leans, 4.7 is clean, 5.5 sharp, 7 stiff; gelatine’s from 1.6 on is stiff.
+        double[] starch = [2, 3.5, 4.7, 5.5, 7];
+        starch.Select(i => CutBands.Of(CutBands.Starch, i).Stands).ShouldBe(Enum.GetValues<SliceStand>());
+        CutBands.Of(CutBands.Gelatine, 2).Stands.ShouldBe(SliceStand.Stiff);
     }
 
     /// <summary>The right answer stands in every place: nobody gets by on “always the second”.</summary>
