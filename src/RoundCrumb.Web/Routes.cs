@@ -20,6 +20,8 @@ public static class Routes
     public const string Crusts = "/crusts";
     public const string BakeCard = "/bake-card";
     public const string Working = "/working";
+    public const string Search = "/search";
+    public const string Pies = "/pies";
     public const string Box = "/box";
     public const string NewPart = Box + "/part";
     public const string Import = Box + "/import";

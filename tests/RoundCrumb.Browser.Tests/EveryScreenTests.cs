@@ -9,7 +9,7 @@ public sealed class EveryScreenTests(TeaRoom room)
         "/", "/compose", "/compose?pie=5",
         "/compose?pan=own&own-top=3000&thick=0&crust=plain-crumb&bake=chilled&fill=lemon-cheese&veg=1&nooven=1",
         "/bakes/1", "/bakes/3", "/bakes/1/log", "/bakes/3/log", "/working?f=dough", "/units", "/nope",
-        "/box", "/box?q=custard", "/box?q=zzz", "/box/part", "/box/part?kind=crust", "/box/part/3", "/box/part?from=blackcurrant-cheese",
+        "/pies", "/pies?q=custard", "/pies?q=zzz", "/box/part", "/box/part?kind=crust", "/box/part/3", "/box/part?from=blackcurrant-cheese",
         "/box/part/2/compare?a=1&b=2", "/box/import",
         "/kitchen", "/compose?pan=own&own-kind=oblong&own-top=120&own-long=360&own-water=900",
         "/compose?pan=pot-120&crust=plain-crumb&fill=honey-cheese", "/compose/stand-ins?pan=plate-23",
@@ -86,7 +86,7 @@ public sealed class EveryScreenTests(TeaRoom room)
         using var baker = new Baker(room, width, 1180);
         foreach (
             var screen in (string[])[
-                "/", "/compose", "/bakes/1", "/box", "/kitchen", "/crusts", "/pour", "/pairings", "/days", "/days/1", "/days/2",
+                "/", "/compose", "/bakes/1", "/pies", "/kitchen", "/crusts", "/pour", "/pairings", "/days", "/days/1", "/days/2",
                 "/pantry", "/stock", "/shopping", "/notebook", "/notebook/learned", "/notebook/market", "/bakes/12/log",
                 "/prices?of=butter", "/days/1/use-up", "/compose/cost?pie=1"])
         {

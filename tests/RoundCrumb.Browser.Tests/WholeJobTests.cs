@@ -43,15 +43,15 @@ public sealed class WholeJobTests(TeaRoom room)
         baker.Press(Keys.Escape);
         baker.Until(_ => !baker.Has("#working[open]"));
 
-        // Saved by name, it is on the counter.
+        // Saved by name, it stands among the pies.
         baker.Type("#pie-name", "Deep malt pie");
         baker.Click("[formaction='/compose?handler=Save']");
         baker.Until(_ => baker.Here.Contains("kept=1", StringComparison.Ordinal));
-        baker.Open("/");
-        baker.Driver.FindElement(By.LinkText("Deep malt pie")).Displayed.ShouldBeTrue();
+        baker.Open("/pies");
+        baker.Driver.FindElement(By.PartialLinkText("Deep malt pie")).Displayed.ShouldBeTrue();
 
         // Three of these: the sheet, with ticks that survive a reload.
-        baker.Driver.FindElement(By.LinkText("Deep malt pie")).Click();
+        baker.Driver.FindElement(By.PartialLinkText("Deep malt pie")).Click();
         baker.Type("#pies", "3");
         baker.Click("[formaction='/compose?handler=Make']");
         baker.Until(_ => baker.Here.StartsWith("/bakes/", StringComparison.Ordinal));
@@ -212,9 +212,9 @@ public sealed class WholeJobTests(TeaRoom room)
     public void Delete_can_be_undone()
     {
         using var baker = new Baker(room);
-        baker.Open("/");
+        baker.Open("/pies");
         baker.Click("#pie-3 .shelf-more summary");
-        baker.Click("#pie-3 [formaction='/?handler=Delete']");
+        baker.Click("#pie-3 [formaction='/pies?handler=Delete']");
         baker.Until(_ => !baker.Has("#pie-3"));
         baker.Click(".undo button");
         baker.Until(_ => baker.Has("#pie-3"));

@@ -17,6 +17,8 @@ public sealed partial class BarTests(DemoKitchen kitchen) : IClassFixture<DemoKi
         var page = await baker.PageAsync(address);
         var place = Bar.All.Single(p => p.Spots.Any(s => s.Address == address));
         Links(page, "Main").ShouldBe(Bar.All.Select(p => p.Address));
+        if (place.Spots.Count == 1)
+            return;
         Links(page, place.Name).Select(a => a.Split('?')[0].Split('#')[0])
             .ShouldBe(place.Spots.Select(s => s.Address.Split('?')[0].Split('#')[0]));
     }
@@ -28,13 +30,21 @@ public sealed partial class BarTests(DemoKitchen kitchen) : IClassFixture<DemoKi
     [InlineData("/days")]
     [InlineData("/crusts")]
     [InlineData("/pour")]
-    [InlineData("/box")]
     [InlineData("/kitchen")]
     [InlineData("/pantry")]
     public async Task Where_the_nine_ways_led_before_is_still_there(string address)
     {
         using var baker = kitchen.Baker();
         (await baker.PageAsync(address)).ShouldContain("aria-label=\"Main\"");
+    }
+
+    [Fact]
+    public async Task An_old_address_leads_on_with_what_it_asks()
+    {
+        using var baker = kitchen.Baker();
+        using var answer = await baker.GetAsync(new Uri("/box?q=malt&tag=x", UriKind.Relative), TestContext.Current.CancellationToken);
+        answer.StatusCode.ShouldBe(HttpStatusCode.MovedPermanently);
+        answer.Headers.Location!.OriginalString.ShouldBe("/pies?q=malt&tag=x");
     }
 
     [Fact]

@@ -73,7 +73,7 @@ public sealed partial class BenchTests : IAsyncLifetime
         // It is wanted when it can be ready, so the day is in time; the counter says what is under way.
         var view = new DayView(open.Day!, open.Day!.Built, open.Day.Plan!, new QuantityFormatter(default));
         view.Late.ShouldBeEmpty();
-        (await baker.PageAsync("/")).ShouldContain("Under way");
+        (await baker.PageAsync("/")).ShouldContain("On the bench");
         (await baker.PageAsync("/bench")).ShouldContain("To the bench");
         (await baker.PageAsync($"/bench/{run}?baker=nobody")).ShouldContain("Grind the crumb");
     }

@@ -35,7 +35,7 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
         pie.ShouldContain("Lock custard");
         var id = use.Split('=')[1];
         (await baker.PageAsync($"/working?f=yield&fill={id}")).ShouldContain("all volumes in the mixture");
-        (await baker.PageAsync("/box?q=lock+cust")).ShouldContain("Lock custard");
+        (await baker.PageAsync("/pies?q=lock+cust")).ShouldContain("Lock custard");
     }
 
     [Theory]
@@ -89,7 +89,7 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
     public async Task Editing_a_part_of_a_pie_makes_a_version_and_the_two_are_compared()
     {
         var baker = kitchen.Baker();
-        var page = await baker.PageAsync("/box?show=crust");
+        var page = await baker.PageAsync("/pies");
         var id = Regex.Match(page, "/box/part/(\\d+)\">House sweet short").Groups[1].Value;
         var kept = await baker.SendAsync($"/box/part/{id}", $"/box/part/{id}?handler=Save",
             ("stamp", "1"), ("name", "House sweet short"), ("kind", "Crust"), ("family", "sweet-short"),
@@ -118,7 +118,7 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
         var preview = await (await baker.SendAsync("/box/import", "/box/import?handler=Look", ("text", text))).TextAsync();
         preview.ShouldContain("Crust: 2 of 2 lines understood");
         preview.ShouldContain("It says: 175 °C; 22.9 cm; 10 min");
-        (await baker.PageAsync("/box?q=plum+night")).ShouldContain("Nothing here");
+        (await baker.PageAsync("/pies?q=plum+night")).ShouldContain("No saved pie is like that");
         var fields = Inputs(preview).ToArray();
         var saved = await baker.SendAsync("/box/import", "/box/import?handler=Save", fields);
         saved.StatusCode.ShouldBe(HttpStatusCode.Redirect);
@@ -366,7 +366,7 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
         var kept = await baker.SendAsync(
             "/box/part", "/box/part?handler=Save", Form("<script>alert(1)</script>", "100 g <b>butter</b>\n200 g flour"));
         kept.StatusCode.ShouldBe(HttpStatusCode.Redirect);
-        foreach (var address in (string[])[kept.Headers.Location!.OriginalString, "/box", "/box?q=script", "/compose"])
+        foreach (var address in (string[])[kept.Headers.Location!.OriginalString, "/pies", "/pies?q=script", "/compose"])
         {
             var raw = await baker.GetStringAsync(new Uri(address, UriKind.Relative), Cancel);
             raw.ShouldNotContain("<script>alert");

@@ -444,7 +444,7 @@ public sealed partial class DayPageTests
     {
         await using var kitchen = new Kitchen(demo: true);
         var baker = kitchen.Baker();
-        await baker.SendAsync("/", "/?handler=Delete", ("id", "1"), ("version", "1"));
+        await baker.SendAsync("/pies", "/pies?handler=Delete", ("id", "1"), ("version", "1"));
         var page = await baker.PageAsync("/days/1");
         page.ShouldContain("Its pie is no longer in the box. It is made as it was when it was ordered.");
         (await PlannedAsync(baker, "/days/1")).ShouldContain("Everything is ready in time");

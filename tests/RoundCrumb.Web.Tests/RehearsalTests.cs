@@ -95,7 +95,7 @@ public sealed class RehearsalTests : IAsyncLifetime
         after!.Plan.ShouldBe(before!.Plan);
         after.Version.ShouldBe(before.Version);
         (await AskAsync(s => s.GetRequiredService<BakeBook>().CountAsync(new(), Cancel))).ShouldBe(bakes);
-        (await _baker.PageAsync("/")).ShouldNotContain("Under way");
+        (await _baker.PageAsync("/")).ShouldNotContain("On the bench");
         using var log = await _baker.GetAsync($"/bench/{run}/log", Cancel);
         log.Headers.Location!.ToString().ShouldBe($"/bench/{run}/rehearsed");
         using var begun = await _baker.SendAsync("/bench", "/bench", ("day", "1"));

@@ -70,8 +70,8 @@ public sealed partial class TwoWindowsTests
         },
         {
             "a name and tags",
-            "/",
-            "/?handler=Rename",
+            "/pies",
+            "/pies?handler=Rename",
             ["id=1", "name=Malt pie of the house", "tags=house"],
             ["id=1", "name=Malted pie", "tags=spring"],
             "value=\"Malted pie\"",
@@ -343,14 +343,14 @@ public sealed partial class TwoWindowsTests
         var random = new Nasty(77).Random;
         (string To, (string, string)[] Fields)[] races =
         [
-            ("/?handler=Delete", [("id", "1")]), ("/?handler=Restore", [("id", "1")]), ("/?handler=Duplicate", [("id", "2")]),
+            ("/pies?handler=Delete", [("id", "1")]), ("/pies?handler=Restore", [("id", "1")]), ("/pies?handler=Duplicate", [("id", "2")]),
             ("/days?handler=Away", [("id", "1")]), ("/days?handler=Back", [("id", "1")]),
             ("/days/1?handler=Off", [("order", "1")]), ("/days/1?handler=Back", [("order", "1")]),
             ("/days/1?handler=Oven", [("oven", "oven-1"), ("cold", "true")]),
-            ("/box/part/1?handler=Delete", []), ("/box?handler=Restore", [("id", "1")]), ("/kitchen?handler=OvenFirst", [("id", "2")]),
+            ("/box/part/1?handler=Delete", []), ("/pies?handler=RestorePart", [("id", "1")]), ("/kitchen?handler=OvenFirst", [("id", "2")]),
             ("/kitchen?handler=OvenAway", [("id", "2")]), ("/kitchen?handler=OvenBack", [("id", "2")]),
-            ("/?handler=Rename", [("id", "3"), ("version", "1"), ("name", "Same name")]),
-            ("/?handler=Rename", [("id", "4"), ("version", "1"), ("name", "same NAME")]), ("/kitchen?handler=Take", [("pan", "plate-20")]),
+            ("/pies?handler=Rename", [("id", "3"), ("version", "1"), ("name", "Same name")]),
+            ("/pies?handler=Rename", [("id", "4"), ("version", "1"), ("name", "same NAME")]), ("/kitchen?handler=Take", [("pan", "plate-20")]),
         ];
         for (var round = 0; round < 45; round++)
         {

@@ -20,7 +20,7 @@ namespace RoundCrumb.Application.Box;
 public sealed record Imported(int Parts, int Pies, int WereHere, int Near, int? OnlyPie)
 {
     /// <summary>Where the box says so.</summary>
-    public string Address => string.Create(CultureInfo.InvariantCulture, $"/box?brought={Parts}&pies={Pies}&here={WereHere}&near={Near}");
+    public string Address => string.Create(CultureInfo.InvariantCulture, $"/pies?brought={Parts}&pies={Pies}&here={WereHere}&near={Near}");
 }
 
 /// <summary>Takes recipes out of the box and brings them in: the box's own document, and recipes as others read them.</summary>

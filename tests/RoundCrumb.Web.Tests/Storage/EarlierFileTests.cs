@@ -42,7 +42,7 @@ public sealed class EarlierFileTests
             own.ShouldContain("Lockkeeper’s blue dish");
             own.ShouldContain("<option value=\"steady\" selected");
             (await baker.PageAsync("/pantry/own-mill-butter")).ShouldContain("farm butter");
-            (await baker.PageAsync("/box?q=eclair")).ShouldContain("Éclair-coloured pie");
+            (await baker.PageAsync("/pies?q=eclair")).ShouldContain("Éclair-coloured pie");
 
             // And it can be gone on with: every table takes a change.
             (

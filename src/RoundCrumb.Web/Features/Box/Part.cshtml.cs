@@ -186,7 +186,7 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
 
     /// <summary>Takes the part out of the box.</summary>
     public async Task<IActionResult> OnPostDeleteAsync(int id, CancellationToken cancel) =>
-        await box.DeleteAsync(id, cancel) is null ? NotFound() : Redirect($"{Routes.Box}?deleted={id}");
+        await box.DeleteAsync(id, cancel) is null ? NotFound() : Redirect($"{Routes.Pies}?deleted={id}");
 
     /// <summary>Makes an earlier version the one that is offered; the later ones stay.</summary>
     public async Task<IActionResult> OnPostOfferAsync(int id, int offer, CancellationToken cancel) =>

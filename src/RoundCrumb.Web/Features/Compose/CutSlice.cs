@@ -26,8 +26,36 @@ public static partial class CutSlice
     /// <param name="pie">The pie.</param>
     /// <param name="shown">The baker's units.</param>
     /// <param name="place">What tells its place on the page from every other, also where the same pie stands twice.</param>
-    public static IHtmlContent Small(Assessment pie, QuantityFormatter shown, string place) =>
-        new HtmlString(new Drawing(pie, shown, place).ToString());
+    /// <param name="scale">What all drawings of a list share, so that a large pie looks large; none for a pie that stands alone.</param>
+    public static IHtmlContent Small(Assessment pie, QuantityFormatter shown, string place, CutScale? scale = null) =>
+        new HtmlString(new Drawing(pie, shown, place, scale).ToString());
+
+    /// <summary>The scale at which all of some pies can be drawn.</summary>
+    public static CutScale ScaleOf(IEnumerable<Assessment> pies) => pies.Select(p => new Extent(p, isSmall: true)).Aggregate(
+        new CutScale(0, 0), static (s, e) => new(Math.Max(s.Wide, e.Left + e.Right), Math.Max(s.High, e.Above + e.Depth + e.Below)));
+
+    /// <summary>How far a pie reaches, mm.</summary>
+    private readonly record struct Extent(double Left, double Right, double Above, double Depth, double Below)
+    {
+        public Extent(Assessment pie, bool isSmall)
+            : this(0, 0, 0, 0, 0)
+        {
+            var c = pie.Composition;
+            var wall = WallOf(c.Pan);
+            var edge = c.Crust.Family is RolledFamily ? c.Crust.Edge switch { Edge.Crimped => 7, Edge.HighFluted => 13, _ => 0 } : 0;
+            var cream = pie.Toppings.Sum(t => t.Choice.Stands);
+            Depth = c.Pan.Depth.Value;
+            var top = Math.Max(
+                Math.Max(edge, Overflows(pie) ? 16 : 0), pie.Lined.BaseThickness + pie.FilledDepth.Value.Value + (cream * 1.25) - Depth);
+            Above = Math.Max(0, top) + 4;
+            Below = wall + (isSmall ? 3 : 19);
+            Left = isSmall ? 3 : 8;
+            Right = c.Pan.Inside.TopHalf + wall + (c.Pan.HasRim ? 13 : Overflows(pie) ? 12 : 5) + (isSmall ? 2 : 10);
+        }
+    }
+
+    private static double WallOf(Core.Pans.Pan pan) =>
+        pan.Material switch { PanMaterial.Glass => 4, PanMaterial.Ceramic => 5, PanMaterial.Foil => 0.6, _ => 1.4 };
 
     /// <summary>What the drawing says to somebody who can't see it.</summary>
     public static string Describe(Assessment pie, QuantityFormatter shown)
@@ -74,31 +102,26 @@ public static partial class CutSlice
         /// <param name="pie">The pie.</param>
         /// <param name="shown">The baker's units.</param>
         /// <param name="place">Its place in a list, where it is drawn small; empty where it is the drawing of the page.</param>
-        public Drawing(Assessment pie, QuantityFormatter shown, string place)
+        /// <param name="scale">What it shares with the others of its list.</param>
+        public Drawing(Assessment pie, QuantityFormatter shown, string place, CutScale? scale = null)
         {
             _pie = pie;
             _shown = shown;
             (_small, _place) = (place.Length > 0, place);
-            var c = pie.Composition;
-            var pan = c.Pan;
+            var pan = pie.Composition.Pan;
             _depth = pan.Depth.Value;
             _radius = pan.Inside.TopHalf;
-            _wall = pan.Material switch { PanMaterial.Glass => 4, PanMaterial.Ceramic => 5, PanMaterial.Foil => 0.6, _ => 1.4 };
-
-            var edge = c.Crust.Family is RolledFamily ? c.Crust.Edge switch { Edge.Crimped => 7, Edge.HighFluted => 13, _ => 0 } : 0;
+            _wall = WallOf(pan);
             var cream = pie.Toppings.Sum(t => t.Choice.Stands);
-            var top = Math.Max(
-                Math.Max(edge, Overflows(pie) ? 16 : 0), pie.Lined.BaseThickness + pie.FilledDepth.Value.Value + (cream * 1.25) - _depth);
-            var above = Math.Max(0, top) + 4;
-            var below = _wall + (_small ? 3 : 19);
-            var flange = pan.HasRim ? 13 : Overflows(pie) ? 12 : 5;
-            var left = _small ? 3 : 8;
-            var right = _radius + _wall + flange + (_small ? 2 : 10);
-            var wide = Math.Max(left + right, (above + _depth + below) * Width / Height);
-            var high = wide * Height / Width;
+            var reach = new Extent(pie, _small);
+            var (left, right, above, below) = (reach.Left, reach.Right, reach.Above, reach.Below);
+            var wide = scale?.Wide ?? Math.Max(left + right, (above + _depth + below) * Width / Height);
+            var high = scale?.High ?? wide * Height / Width;
             var px = wide / Width;
-            var x0 = -left - ((wide - left - right) / 2);
-            var y0 = -(_depth + above) - ((high - above - _depth - below) / 2);
+
+            // In a list all stand on one floor, with their middles under one another.
+            var x0 = scale is null ? -left - ((wide - left - right) / 2) : -left;
+            var y0 = -(_depth + above) - ((high - above - _depth - below) / (scale is null ? 2 : 1));
             var css = _small ? "cut small" : "cut";
 
             _svg.Add(

@@ -28,11 +28,8 @@ public static class Bar
     /// <summary>The counter itself.</summary>
     public static Spot Counter { get; } = new("Now and next", Routes.Counter);
 
-    /// <summary>The pies saved last, as they stand on the counter.</summary>
-    public static Spot OnTheCounter { get; } = new("Pies on the counter", Routes.Counter + "#pies");
-
     /// <summary>Whole pies and parts.</summary>
-    public static Spot Box { get; } = new("Recipe box", Routes.Box);
+    public static Spot Pies { get; } = new("All pies and parts", Routes.Pies);
 
     /// <summary>A pie put together.</summary>
     public static Spot Compose { get; } = new("Compose", Routes.Compose, true);
@@ -121,8 +118,8 @@ public static class Bar
     /// <summary>The five places.</summary>
     public static IReadOnlyList<BarPlace> All { get; } =
     [
-        new("Counter", [Counter, OnTheCounter]),
-        new("Pies", [Box, Compose, Pairings, WhatIf, Above, Baking, Cooling, Cost, Pour, Shells, Import]),
+        new("Counter", [Counter]),
+        new("Pies", [Pies, Compose, Pairings, WhatIf, Above, Baking, Cooling, Cost, Pour, Shells, Import]),
         new("Days", [Days, Shopping, Bench, Devices]),
         new("Kitchen", [Kitchen, Pantry, Stock, Prices, Cold, Soften]),
         new("Notebook", [Bakes, ToLog, Learned, Trials, Market, Guide, Faults, Practice]),

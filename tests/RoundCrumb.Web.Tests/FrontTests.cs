@@ -1,0 +1,248 @@
+using System.Net;
+using System.Text.RegularExpressions;
+using Microsoft.Extensions.DependencyInjection;
+using RoundCrumb.Application.Box;
+using RoundCrumb.Application.Counter;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Cooling;
+using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Methods;
+using RoundCrumb.Core.Steps;
+using RoundCrumb.Data.Days;
+using RoundCrumb.Data.Kitchens;
+
+namespace RoundCrumb.Web.Tests;
+
+/// <summary>The front of the house over HTTP: the one field, the counter from the first start on, the pies that are asked for.</summary>
+public sealed partial class FrontTests(DemoKitchen kitchen) : IClassFixture<DemoKitchen>
+{
+    private static readonly CancellationToken Cancel = TestContext.Current.CancellationToken;
+
+    private static async Task<List<(string Kind, string Name, string Address)>> FoundAsync(HttpClient baker, string typed)
+    {
+        using var asked = new HttpRequestMessage(HttpMethod.Get, new Uri("/search?q=" + Uri.EscapeDataString(typed), UriKind.Relative));
+        asked.Headers.Add("HX-Request", "true");
+        using var answer = await baker.SendAsync(asked, Cancel);
+        answer.StatusCode.ShouldBe(HttpStatusCode.OK);
+        return
+        [
+            .. Option().Matches(await answer.Content.ReadAsStringAsync(Cancel)).Select(m => (
+                m.Groups["kind"].Value, WebUtility.HtmlDecode(m.Groups["name"].Value), WebUtility.HtmlDecode(m.Groups["to"].Value))),
+        ];
+    }
+
+    /// <summary>Each kind of thing that has a name is found by the beginning of a word of it, and what is found is there.</summary>
+    [Theory]
+    [InlineData("malt cus", "Pie", "Malt custard cream pie")]
+    [InlineData("berga", "Part", "Bergamot tea custard")]
+    [InlineData("cornfl", "Ingredient", "cornflour (cornstarch)")]
+    [InlineData("28 cm", "Pan", "28 cm pie plate, ceramic")]
+    [InlineData("christ", "Day", "Saturday: counter, christening, village hall")]
+    [InlineData("saturday", "Day", "Saturday: counter, christening, village hall")]
+    [InlineData("pairings", "Page", "Pairings")]
+    [InlineData("import", "Do", "Import a recipe")]
+    [InlineData("paste recipe", "Do", "Import a recipe")]
+    [InlineData("rubbing", "Guide", "Rubbing in")]
+    [InlineData("soggy", "Fault", "The base is soggy")]
+    public async Task The_one_field_finds_whatever_has_a_name(string typed, string kind, string name)
+    {
+        using var baker = kitchen.Baker();
+        var found = await FoundAsync(baker, typed);
+        var one = found.FirstOrDefault(f => f.Kind == kind && f.Name.StartsWith(name[..Math.Min(9, name.Length)], StringComparison.Ordinal));
+        one.Name.ShouldNotBeNull($"{typed}: {string.Join(", ", found)}");
+        using var there = await baker.GetAsync(new Uri(one.Address, UriKind.Relative), Cancel);
+        there.StatusCode.ShouldBeOneOf(HttpStatusCode.OK, HttpStatusCode.Redirect);
+
+        // Without script the same stands on a page, as a link.
+        (await baker.PageAsync("/search?q=" + Uri.EscapeDataString(typed))).ShouldContain(WebUtility.HtmlEncode(one.Name));
+    }
+
+    [Theory]
+    [InlineData("")]
+    [InlineData("   ")]
+    [InlineData("zzzz")]
+    [InlineData("\"*:()' zzzz --")]
+    [InlineData("<script>alert(1)</script>")]
+    public async Task What_is_called_nothing_finds_nothing_and_says_so(string typed)
+    {
+        using var baker = kitchen.Baker();
+        (await FoundAsync(baker, typed)).ShouldBeEmpty();
+        var page = await baker.PageAsync("/search?q=" + Uri.EscapeDataString(typed));
+        page.ShouldContain(typed.Trim().Length == 0 ? "Type into the field" : "Nothing is called");
+        var raw = await baker.GetStringAsync(new Uri("/search?q=" + Uri.EscapeDataString(typed), UriKind.Relative), Cancel);
+        raw.ShouldNotContain("<script>alert");
+    }
+
+    [Fact]
+    public async Task One_s_own_pies_stand_before_what_merely_begins_so()
+    {
+        using var baker = kitchen.Baker();
+        var found = await FoundAsync(baker, "custard");
+        found[0].Kind.ShouldBe("Pie");
+        found.Select(f => f.Address).ShouldBeUnique();
+        found.Count.ShouldBeLessThanOrEqualTo(9);
+    }
+
+    /// <summary>A new kitchen is asked three things; each is done or skipped by itself and gone then.</summary>
+    [Fact]
+    public async Task A_first_start_asks_three_things_each_of_which_can_be_done_or_skipped()
+    {
+        await using var fresh = new Kitchen(demo: false);
+        var baker = fresh.Baker();
+        (await baker.PageAsync("/")).ShouldContain("Three things first");
+
+        // Nothing ticked: said in place, nothing lost.
+        (await (await baker.SendAsync("/", "/?handler=Pans")).TextAsync()).ShouldContain("Tick at least one");
+        await baker.SendAsync("/", "/?handler=Pans", ("pan", "plate-23"), ("pan", "tartlet-8"));
+        var page = await baker.PageAsync("/");
+        page.ShouldContain("Two things first");
+        page.ShouldNotContain("Your pans");
+        var rack = await baker.PageAsync("/kitchen");
+        rack.ShouldContain("23 cm pie plate");
+
+        // An oven of which no sense can be made keeps what was typed.
+        (string, string)[] oven = [("name", "The blue one"), ("width", "440 mm"), ("depth", "360 mm"), ("shelves", "2"), ("fan", "1")];
+        var refused = await (await baker.SendAsync("/", "/?handler=Oven", [.. oven, ("hot", "very")])).TextAsync();
+        refused.ShouldContain("How much hotter");
+        refused.ShouldContain("The blue one");
+        await baker.SendAsync("/", "/?handler=Oven", [.. oven, ("hot", "10")]);
+        (await baker.PageAsync("/kitchen")).ShouldContain("The blue one");
+        page = await baker.PageAsync("/");
+        page.ShouldContain("One thing first");
+
+        await baker.SendAsync("/", "/?handler=Skip", ("step", "Pie"));
+        page = await baker.PageAsync("/");
+        page.ShouldNotContain("thing first");
+        page.ShouldContain("Nothing is ordered");
+        (await baker.SendAsync("/", "/?handler=Skip", ("step", "9"))).StatusCode.ShouldBe(HttpStatusCode.NotFound);
+    }
+
+    /// <summary>What is to be done next, from a day without a plan to a bake that is not logged.</summary>
+    [Fact]
+    public async Task The_counter_says_what_comes_next()
+    {
+        await using var own = new DemoKitchen();
+        var baker = own.Baker();
+        async Task<CounterState> StateAsync()
+        {
+            await using var scope = own.Services.CreateAsyncScope();
+            return await scope.ServiceProvider.GetRequiredService<CounterDesk>().OpenAsync(Cancel);
+        }
+
+        // The demo’s next orders are for its Saturday, which is not planned.
+        var state = await StateAsync();
+        state.First.ShouldBeEmpty();
+        state.Next.ShouldBe(NextThing.PlanTheDay);
+        state.Orders.Select(o => o.Order.Due).ShouldBeInOrder();
+        state.NotLogged.ShouldBe(1);
+        (await baker.PageAsync("/")).ShouldContain("Plan Saturday");
+
+        // A batch that is begun at the bench comes before all that, with its first work.
+        using var begun = await baker.SendAsync("/bakes/3", "/bakes/3?handler=Begin");
+        state = await StateAsync();
+        state.Next.ShouldBe(NextThing.BenchUnderWay);
+        state.UnderWay.Count.ShouldBe(1);
+        var page = await baker.PageAsync("/");
+        page.ShouldContain("Go to the bench");
+        page.ShouldContain("On the bench");
+    }
+
+    /// <summary>What was filled the day before and keeps a day is to be sold today, and is gone from the counter the day after.</summary>
+    [Fact]
+    public async Task What_was_made_stands_on_the_counter_until_its_last_day()
+    {
+        var saturday = new DateTimeOffset(2027, 3, 6, 8, 0, 0, TimeSpan.Zero);
+        var clock = new SetClock(saturday);
+        await using var own = new Kitchen(demo: true) { Clock = clock };
+        _ = own.Baker();
+        await using (var scope = own.Services.CreateAsyncScope())
+        {
+            var days = scope.ServiceProvider.GetRequiredService<DayBook>();
+            var day = await days.AddAsync("Friday", new DateOnly(2027, 3, 5), 1, Cancel);
+            await days.ChangeAsync(
+                day.Id,
+                d => d.Orders.Add(new DayOrder
+                {
+                    Name = "Malt pie", Address = CompositionAddress.Write(Composition.Usual), Count = 2, Due = new DateTime(2027, 3, 5, 15, 0, 0),
+                }),
+                Cancel);
+        }
+
+        async Task<IReadOnlyList<KeptPie>> KeptAsync(int after)
+        {
+            clock.Now = saturday.AddDays(after);
+            await using var scope = own.Services.CreateAsyncScope();
+            return (await scope.ServiceProvider.GetRequiredService<CounterDesk>().OpenAsync(Cancel)).Kept.Where(k => k.Name == "Malt pie").ToList();
+        }
+
+        var kept = (await KeptAsync(0)).ShouldHaveSingleItem();
+        (kept.Name, kept.Pies).ShouldBe(("Malt pie", 2));
+        kept.MadeOn.ShouldBe(new DateOnly(2027, 3, 5));
+
+        // Filled so long before as it sets, and good for as long as its sums say.
+        var sums = Assessment.Of(Composition.Usual);
+        var until = new DateTime(2027, 3, 5, 15, 0, 0).AddMinutes(sums.Times.Keeps.Value.Most - sums.SetTime.Value.Best);
+        kept.UseBy.ShouldBe(DateOnly.FromDateTime(until));
+        var last = kept.UseBy.DayNumber - new DateOnly(2027, 3, 6).DayNumber;
+        (await KeptAsync(last)).Count.ShouldBe(1);
+        (await own.Baker().PageAsync("/")).ShouldContain("sell today");
+        (await KeptAsync(last + 1)).ShouldBeEmpty();
+    }
+
+    [Fact]
+    public async Task Pies_are_found_by_what_their_sums_say()
+    {
+        await using var scope = kitchen.Services.CreateAsyncScope();
+        var list = scope.ServiceProvider.GetRequiredService<PieList>();
+        async Task<IReadOnlyList<PieRow>> FindAsync(string asked)
+        {
+            var fields = asked.Split('&').Select(f => f.Split('=')).ToDictionary(f => f[0], f => f[1], StringComparer.Ordinal);
+            return (await list.FindAsync(PieFilter.Read(f => fields.GetValueOrDefault(f)), 1, Cancel)).Rows;
+        }
+
+        var all = await FindAsync("sort=changed");
+        all.Count.ShouldBeGreaterThan(20);
+
+        var cold = await FindAsync("oven=none");
+        cold.ShouldNotBeEmpty();
+        cold.Count.ShouldBeLessThan(all.Count);
+        cold.SelectMany(r => r.Sums.Chain.Steps).Select(s => s.Where).ShouldNotContain(Place.Oven);
+
+        var soon = await FindAsync("within=3");
+        soon.ShouldNotBeEmpty();
+        soon.Max(r => r.Sums.Times.StartToSlice.Value.Least).ShouldBeLessThanOrEqualTo(180);
+
+        (await FindAsync("sort=hands")).Select(r => r.Sums.Times.HandsOn.Value.Best).ShouldBeInOrder();
+        (await FindAsync("sort=name")).Select(r => r.Pie.Name).ShouldBeInOrder(SortDirection.Ascending, StringComparer.CurrentCultureIgnoreCase);
+        (await FindAsync("family=curd")).ShouldAllBe(r => r.Sums.Composition.Filling.Formula.Family.Id == "curd");
+        (await FindAsync("q=malt")).ShouldContain(r => r.Pie.Name == "Malt custard cream pie");
+        (await FindAsync("no-nuts=1")).ShouldAllBe(r => !r.Sums.Crust.Lines.Any(l => l.Ingredient.MayHave(Allergens.Almond)));
+
+        // What fits a pan: made for it, or as much in it; a tartlet case does not take a pie’s batch.
+        var plate = await FindAsync("fits=plate-23");
+        plate.ShouldContain(r => r.Sums.Composition.Pan.Id == "plate-23");
+        plate.Select(r => r.Sums.Composition.Pan.IsSmall).ShouldNotContain(true);
+        (await FindAsync("fits=tartlet-8")).ShouldAllBe(r => r.Sums.Composition.Pan.IsSmall);
+
+        // What cannot be read asks for nothing.
+        PieFilter.Read(f => f switch { "within" => "x", "sort" => "9", "oven" => "hot", _ => null }).ShouldBe(new PieFilter());
+    }
+
+    [Fact]
+    public async Task First_steps_are_done_by_what_there_is()
+    {
+        await using var own = new Kitchen(demo: false);
+        _ = own.Baker();
+        await using var scope = own.Services.CreateAsyncScope();
+        var book = scope.ServiceProvider.GetRequiredService<FirstStepsBook>();
+        (await book.LeftAsync(Cancel)).ShouldBe([FirstStep.Pans, FirstStep.Oven, FirstStep.Pie]);
+        await book.SkipAsync(FirstStep.Oven, Cancel);
+        await book.SkipAsync(FirstStep.Oven, Cancel);
+        (await book.LeftAsync(Cancel)).ShouldBe([FirstStep.Pans, FirstStep.Pie]);
+        await own.Baker().SendAsync("/compose", "/compose?handler=Save", ("name", "First"), ("address", "pan=tart-25"));
+        (await book.LeftAsync(Cancel)).ShouldBe([FirstStep.Pans]);
+    }
+
+    [GeneratedRegex("data-go=\"(?<to>[^\"]*)\".*?go-kind\">(?<kind>[^<]*)<.*?go-name\">(?<name>[^<]*)<")]
+    private static partial Regex Option();
+}
