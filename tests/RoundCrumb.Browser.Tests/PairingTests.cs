@@ -17,12 +17,13 @@ public sealed class PairingTests(TeaRoom room)
         baker.Text("#opened").ShouldContain("Line it with short crust");
 
         // Guests who must not have milk change the board; the meeting stays open by its address.
-        var good = baker.Driver.FindElements(By.CssSelector(".goes-well")).Count;
+        var good = baker.Driver.FindElements(By.CssSelector("td:not(.level-no)")).Count;
+        baker.Click(".asked .more summary");
         baker.Click("input[name=no-milk]");
         baker.Until(_ => baker.Here.Contains("no-milk=1", StringComparison.Ordinal));
-        baker.Driver.FindElements(By.CssSelector(".goes-well")).Count.ShouldBeLessThan(good);
+        baker.Driver.FindElements(By.CssSelector("td:not(.level-no)")).Count.ShouldBeLessThan(good);
         baker.Open("/pairings?with=plain-crumb,rhubarb-buttermilk");
-        baker.Click("#opened .go");
+        baker.Driver.FindElement(By.LinkText("Compose it with these changes")).Click();
         baker.Until(_ => baker.Here.StartsWith("/compose", StringComparison.Ordinal));
         baker.Here.ShouldContain("crust=short");
         baker.Has("[data-rule=crumb-leaks]").ShouldBeFalse();

@@ -4,10 +4,13 @@ using Microsoft.Extensions.DependencyInjection;
 using RoundCrumb.Application.Box;
 using RoundCrumb.Application.Counter;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Cooling;
+using RoundCrumb.Core.Labelling;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Steps;
+using RoundCrumb.Core.Toppings;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Kitchens;
 
@@ -151,9 +154,10 @@ public sealed partial class FrontTests(DemoKitchen kitchen) : IClassFixture<Demo
     [Fact]
     public async Task What_was_made_stands_on_the_counter_until_its_last_day()
     {
+        var bare = Composition.Usual with { Topping = ToppingChoice.Usual(Topping.None) };
         var saturday = new DateTimeOffset(2027, 3, 6, 8, 0, 0, TimeSpan.Zero);
         var clock = new SetClock(saturday);
-        await using var own = new Kitchen(demo: true) { Clock = clock };
+        await using var own = new Kitchen(demo: false) { Clock = clock };
         _ = own.Baker();
         await using (var scope = own.Services.CreateAsyncScope())
         {
@@ -163,7 +167,7 @@ public sealed partial class FrontTests(DemoKitchen kitchen) : IClassFixture<Demo
                 day.Id,
                 d => d.Orders.Add(new DayOrder
                 {
-                    Name = "Malt pie", Address = CompositionAddress.Write(Composition.Usual), Count = 2, Due = new DateTime(2027, 3, 5, 15, 0, 0),
+                    Name = "Malt pie", Address = CompositionAddress.Write(bare), Count = 2, Due = new DateTime(2027, 3, 5, 15, 0, 0),
                 }),
                 Cancel);
         }
@@ -180,8 +184,8 @@ public sealed partial class FrontTests(DemoKitchen kitchen) : IClassFixture<Demo
         kept.MadeOn.ShouldBe(new DateOnly(2027, 3, 5));
 
         // Filled so long before as it sets, and good for as long as its sums say.
-        var sums = Assessment.Of(Composition.Usual);
-        var until = new DateTime(2027, 3, 5, 15, 0, 0).AddMinutes(sums.Times.Keeps.Value.Most - sums.SetTime.Value.Best);
+        var sums = Assessment.Of(bare);
+        var until = new DateTime(2027, 3, 5, 15, 0, 0).AddMinutes(PieLabel.Of(BatchSheet.Of(sums)).Keeps.Value.Most - sums.SetTime.Value.Best);
         kept.UseBy.ShouldBe(DateOnly.FromDateTime(until));
         var last = kept.UseBy.DayNumber - new DateOnly(2027, 3, 6).DayNumber;
         (await KeptAsync(last)).Count.ShouldBe(1);

@@ -1,5 +1,6 @@
 using System.Net;
 using System.Text.RegularExpressions;
+using RoundCrumb.Core.Pairing;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -7,11 +8,14 @@ namespace RoundCrumb.Web.Tests;
 public sealed partial class PairingsPageTests(DemoKitchen kitchen) : IClassFixture<DemoKitchen>
 {
     [Fact]
-    public async Task The_board_has_a_word_for_every_meeting_and_pies_from_the_box()
+    public async Task The_board_has_points_and_a_reason_for_every_pairing_and_pies_from_the_box()
     {
         var page = await kitchen.Baker().PageAsync("/pairings");
         Cell().Count(page).ShouldBeGreaterThan(19 * 21);
-        page.ShouldContain("Malt custard on flaky, all butter: good");
+        page.ShouldContain("Malt custard on flaky, all butter: ");
+        page.ShouldContain("flakes under cream and fruit");
+        foreach (var level in Enum.GetValues<PairLevel>())
+            page.ShouldContain($"<strong>{level.Word}</strong>");
         page.ShouldContain("Whole pies for this, from your box");
         page.ShouldContain("A counter of 4 that differ");
     }
@@ -27,6 +31,13 @@ public sealed partial class PairingsPageTests(DemoKitchen kitchen) : IClassFixtu
     }
 
     [Theory]
+    [InlineData("/pairings?crust-first=butter-flaky&many=2&frozen=1", "What goes on flaky, all butter, the best first")]
+    [InlineData("/pairings?crust-first=none", "The whole board")]
+    [InlineData("/pairings?filling-first=malt-custard", "What goes under malt custard, the best first")]
+    [InlineData("/pairings?use=12+lemons", "What would use it")]
+    [InlineData("/pairings?use=12+lemons", "enough for")]
+    [InlineData("/pairings?use=500+g+lard", "No filling here takes that")]
+    [InlineData("/pairings?use=plenty+of+joy", "How much of what?")]
     [InlineData("/pairings?ahead=lots", "lots")]
     [InlineData("/pairings?room=hot", "Between 0 and 50 °C")]
     [InlineData("/pairings?room=27", "value=\"27\"")]
@@ -51,7 +62,7 @@ public sealed partial class PairingsPageTests(DemoKitchen kitchen) : IClassFixtu
             api.ShouldContain($"\"{rule}\"");
     }
 
-    [GeneratedRegex("class=\"goes-")]
+    [GeneratedRegex("<td class=\"level-")]
     private static partial Regex Cell();
 
     [GeneratedRegex("data-rule=\"([a-z-]+)\"")]

@@ -1,7 +1,11 @@
 using RoundCrumb.Application.Bench;
 using RoundCrumb.Application.Days;
-using RoundCrumb.Application.Labelling;
+using RoundCrumb.Application.Reading;
+using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Bench;
+using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Cooling;
+using RoundCrumb.Core.Labelling;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Kitchens;
@@ -98,7 +102,7 @@ public sealed record CounterState(
 
 /// <summary>Puts together what the counter shows: what is under way, what is wanted, what keeps and what waits.</summary>
 public sealed class CounterDesk(
-    RunBook runs, BenchDesk bench, DayBook book, DayOpener days, DayLabels labels, BakeBook bakes, FirstStepsBook first, KitchenClock clock,
+    RunBook runs, BenchDesk bench, DayBook book, DayOpener days, CompositionReader compositions, BakeBook bakes, FirstStepsBook first, KitchenClock clock,
     TimeProvider time)
 {
     private const int MostUnderWay = 4, MostToLog = 4;
@@ -140,11 +144,19 @@ public sealed class CounterDesk(
         }
 
         var kept = new List<KeptPie>();
-        foreach (var id in await book.BetweenAsync(today.AddDays(-KeepsBack), today.AddDays(1), cancel))
+        var kitchen = await compositions.KitchenAsync(cancel);
+        foreach (var id in await book.BetweenAsync(today.AddDays(-KeepsBack), today, cancel))
         {
-            if (await labels.OpenAsync(id, cancel) is { } made)
-                kept.AddRange(made.Labels.Where(l => IsMade(l, now)).Select(l => new KeptPie(
-                    l.Order.Name, l.Order.Count, l.MadeOn, l.UseBy, id, TintOf(made.Open, l.Order))));
+            foreach (var order in (await book.FindAsync(id, cancel))?.Orders.Where(o => o.Due <= now) ?? [])
+            {
+                var pie = Assessment.Of((await compositions.ReadAsync(order.Address, cancel)).Composition, order.Count, kitchen);
+
+                // It was filled so long before it was wanted as it sets.
+                var filled = order.Due.AddMinutes(-pie.SetTime.Value.Best);
+                var last = DateOnly.FromDateTime(filled.AddMinutes(PieLabel.Of(BatchSheet.Of(pie)).Keeps.Value.Most));
+                if (last >= today)
+                    kept.Add(new(order.Name, order.Count, DateOnly.FromDateTime(filled), last, id, pie.Composition.Filling.Formula.Tint));
+            }
         }
 
         var toLog = new LogQuery { OnlyOpen = true };
@@ -153,11 +165,4 @@ public sealed class CounterDesk(
             await bakes.ListAsync(toLog, 0, MostToLog, cancel), await bakes.CountAsync(toLog, cancel), await first.LeftAsync(cancel),
             until > today.AddDays(1) ? until : null);
     }
-
-    /// <summary>True for what has been filled before today, or was wanted by now, and is good today still.</summary>
-    private static bool IsMade(OrderLabel label, DateTime now) =>
-        label.UseBy >= DateOnly.FromDateTime(now) && (label.MadeOn < DateOnly.FromDateTime(now) || label.Order.Due <= now);
-
-    private static string TintOf(OpenDay open, DayOrder order) =>
-        open.Built.Made.First(m => m.Order.Key == DayOpener.KeyOf(order.Id)).Pie.Composition.Filling.Formula.Tint;
 }

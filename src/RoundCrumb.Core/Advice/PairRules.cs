@@ -60,7 +60,7 @@ internal static class PairRules
             : null;
     });
 
-    private static readonly Rule AllSoft = new("all-soft", Layer.Occasion, DecidedBy.Custom, static (rule, pie) =>
+    internal static readonly Rule AllSoft = new("all-soft", Layer.Occasion, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
         if (Crisp(c))
@@ -84,7 +84,7 @@ internal static class PairRules
             ]);
     });
 
-    private static readonly Rule NothingSharp = new("nothing-sharp", Layer.Occasion, DecidedBy.Custom, static (rule, pie) =>
+    internal static readonly Rule NothingSharp = new("nothing-sharp", Layer.Occasion, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
         if (pie.Bite.Sugars.Value.Value < Bite.Sweet.Usual || pie.Bite.Juice.Value.Value >= Balances.Usual || c.Fillings.Any(IsSalty)
@@ -123,7 +123,7 @@ internal static class PairRules
             ]);
     });
 
-    private static readonly Rule FlavoursFight = new("flavours-fight", Layer.Occasion, DecidedBy.Custom, static (rule, pie) =>
+    internal static readonly Rule FlavoursFight = new("flavours-fight", Layer.Occasion, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
         var filling = Strong(c.Filling.Formula.Lines.Select(l => l.Ingredient));

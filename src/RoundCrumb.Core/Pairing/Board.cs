@@ -47,12 +47,22 @@ public sealed record Wish(Pan Pan, Occasion Occasion)
     }
 }
 
-/// <summary>One meeting of a crust and a filling.</summary>
+/// <summary>One pairing of a crust and a filling, at its best.</summary>
 /// <param name="Crust">The crust.</param>
 /// <param name="Filling">The filling.</param>
-/// <param name="Goes">How well.</param>
-/// <param name="Because">The rule that decided it; empty where nothing is wrong.</param>
-public readonly record struct Cell(CrustFamily Crust, FillingFormula Filling, PairVerdict Goes, string Because);
+/// <param name="Goes">How it goes together as it is usually made.</param>
+/// <param name="Because">The rule that decided that; empty where nothing is wrong.</param>
+/// <param name="Best">The pie in the bake, seal, edge and thickness that suit it best.</param>
+/// <param name="Changes">How many changes from the usual that takes.</param>
+/// <param name="Score">How good it is then.</param>
+/// <param name="Level">The same in a word.</param>
+public sealed record Cell(
+    CrustFamily Crust, FillingFormula Filling, PairVerdict Goes, string Because, Composition Best, int Changes, PairScore Score,
+    PairLevel Level)
+{
+    /// <summary>Why, in a phrase.</summary>
+    public string Reason => Level is PairLevel.No ? "it cannot be made or served so" : Score.Reason(Affinity.Of(Crust, Filling));
+}
 
 /// <summary>Crusts against fillings for a pan, its guests and its hours.</summary>
 /// <param name="Crusts">Down the side.</param>
@@ -66,16 +76,58 @@ public sealed record Board(
     /// <param name="crusts">The crusts.</param>
     /// <param name="fillings">The fillings.</param>
     /// <param name="kitchen">The kitchen.</param>
-    public static Board Of(Wish wish, IReadOnlyList<CrustFamily> crusts, IReadOnlyList<FillingFormula> fillings, Kitchen kitchen) => new(
-        crusts, fillings,
-        [
-            .. crusts.Select(crust => (IReadOnlyList<Cell>)[.. fillings.Select(filling =>
-            {
-                var pie = Assessment.Of(wish.For(crust, filling, Topping.None, kitchen.Schools), 1, kitchen);
-                var goes = Verdict.Of(pie);
-                return new Cell(crust, filling, goes, goes is PairVerdict.Well ? "" : pie.Advice[0].Rule.Id);
-            })]),
-        ]);
+    public static Board Of(Wish wish, IReadOnlyList<CrustFamily> crusts, IReadOnlyList<FillingFormula> fillings, Kitchen kitchen)
+    {
+        var cells = crusts.SelectMany(c => fillings.Select(f => (Crust: c, Filling: f))).AsParallel().AsOrdered()
+            .Select(x => CellOf(wish, x.Crust, x.Filling, kitchen)).ToList();
+        return new(
+            crusts, fillings, [.. crusts.Select((_, i) => (IReadOnlyList<Cell>)[.. cells.Skip(i * fillings.Count).Take(fillings.Count)])]);
+    }
+
+    /// <summary>The best filling for each crust and the other way round: the row or column from its best cell to its worst.</summary>
+    public static IEnumerable<Cell> Ranked(IEnumerable<Cell> cells) =>
+        cells.OrderBy(c => c.Level is PairLevel.No).ThenByDescending(c => c.Score.Points).ThenBy(c => c.Filling.Name,
+            StringComparer.Ordinal);
+
+    /// <summary>One pairing: as usual, and in every bake and seal that it allows, each mended as far as small changes do.</summary>
+    private static Cell CellOf(Wish wish, CrustFamily crust, FillingFormula filling, Kitchen kitchen)
+    {
+        var usual = Assessment.Of(wish.For(crust, filling, Topping.None, kitchen.Schools), 1, kitchen);
+        var goes = Verdict.Of(usual);
+        var because = goes is PairVerdict.Well ? "" : usual.Advice[0].Rule.Id;
+        (Assessment Pie, int Changes, bool Good, PairScore Score)? best = null;
+        foreach (var (variant, from) in Variants(usual.Composition))
+        {
+            var pie = from == 0 ? usual : Assessment.Of(variant, 1, kitchen);
+            var (changes, mended, good) = Verdict.Of(pie) is PairVerdict.Well
+                ? ([], pie.Composition, true)
+                : Verdict.Mend(pie, c => c.Crust.Family == crust && c.Filling.Formula == filling
+                    && (c.Pan.Key == wish.Pan.Key || crust is ShellFamily));
+            var now = changes.Count == 0 ? pie : Assessment.Of(mended, 1, kitchen);
+            var score = PairScore.Of(now);
+            // Of two that are as good by a point, the one nearer to the usual.
+            if (best is not { } b || (good, score.Points - from - changes.Count).CompareTo((b.Good, b.Score.Points - b.Changes)) > 0)
+                best = (now, from + changes.Count, good, score);
+        }
+
+        var at = best!.Value;
+        var level = at.Good ? PairLevels.Of(at.Score.Points) : Verdict.Of(at.Pie) is PairVerdict.Not ? PairLevel.No : PairLevel.Poor;
+        return new(crust, filling, goes, because, at.Pie.Composition, at.Changes, at.Score, level);
+    }
+
+    /// <summary>The bakes and seals that a pie can have, with how many changes each is from the usual.</summary>
+    private static IEnumerable<(Composition Pie, int Changes)> Variants(Composition usual)
+    {
+        yield return (usual, 0);
+        foreach (var treatment in usual.Crust.Family.Treatments.Where(t => t != usual.Crust.Treatment))
+        {
+            if (!usual.Occasion.NoOven || treatment is Treatment.Chilled or Treatment.Ready)
+                yield return (usual with { Crust = usual.Crust with { Treatment = treatment } }, 1);
+        }
+
+        if (usual.Crust is { Seal: var seal, Family: RolledFamily } && seal == Seal.None && usual.Filling.Formula.Family.Shell.Wet)
+            yield return (usual with { Crust = usual.Crust with { Seal = Seal.White } }, 1);
+    }
 
     /// <summary>Toppings for a pair, the best first; within one verdict in the order of the book.</summary>
     public static IReadOnlyList<(Topping Topping, Verdict Verdict)> ToppingsFor(

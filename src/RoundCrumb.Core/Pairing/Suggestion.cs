@@ -82,11 +82,11 @@ public sealed record Suggestion(string Name, Assessment Pie, Worked<Number> Scor
             reasons.Add(why);
         }
 
-        if (pie.Advice.All(f => f.Rule.Id is not "all-soft"))
+        if (pie.Advice.All(f => f.Rule != PairRules.AllSoft))
             Add(Texture, 1, "something crisp");
         if (pie.Bite.Juice.Value.Value >= 0.02 || PairRules.Sharp(c))
             Add(Balance, 1, "sharp against sweet");
-        else if (pie.Advice.All(f => f.Rule.Id is not "nothing-sharp"))
+        else if (pie.Advice.All(f => f.Rule != PairRules.NothingSharp))
             Add(Balance, 0.5, "not too sweet");
         if (changes > 0)
             Add(Change, changes, changes == 1 ? "wants one change" : $"wants {changes} changes");

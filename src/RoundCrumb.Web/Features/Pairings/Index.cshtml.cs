@@ -5,6 +5,7 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pairing;
@@ -14,6 +15,7 @@ using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
 using RoundCrumb.Data.Pies;
+using RoundCrumb.Formats.Reading;
 using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Features.Pairings;
@@ -30,6 +32,8 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
         ("left-crumbs", "crumbs", Pantry.BiscuitCrumbs),
     ];
 
+    private static readonly string[] Begins = ["crust-first", "filling-first", "use", "many", "frozen"];
+
     private ReadComposition _read = null!;
 
     /// <summary>What it is for: pan, guests and hours of this composition.</summary>
@@ -44,8 +48,44 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
     /// <summary>The board.</summary>
     public Board Board { get; private set; } = null!;
 
-    /// <summary>The meeting that is opened; none for none.</summary>
+    /// <summary>The pairing that is opened, as it is usually made; none for none.</summary>
     public Verdict? Opened { get; private set; }
+
+    /// <summary>The same at its best; none where none is opened, or where it does not stand on the board.</summary>
+    public Cell? OpenedCell { get; private set; }
+
+    /// <summary>The crust that one has; none where the board is asked for, or a filling.</summary>
+    public CrustFamily? HaveCrust { get; private set; }
+
+    /// <summary>True where the shells that one has are frozen.</summary>
+    public bool Frozen { get; private set; }
+
+    /// <summary>The filling that one has; none where the board is asked for, or a crust.</summary>
+    public FillingFormula? HaveFilling { get; private set; }
+
+    /// <summary>What wants using, as typed; empty for nothing.</summary>
+    public string UseTyped { get; private set; } = "";
+
+    /// <summary>What of that could not be read; empty where all could.</summary>
+    public string UseTrouble { get; private set; } = "";
+
+    /// <summary>What it was taken for, and how much; none where nothing is to be used.</summary>
+    public (Ingredient What, Grams Much)? Use { get; private set; }
+
+    /// <summary>What would use it, the best first.</summary>
+    public IReadOnlyList<WantsUsing> Users { get; private set; } = [];
+
+    /// <summary>What goes with what one has, the best first.</summary>
+    public IReadOnlyList<Cell> Partners { get; private set; } = [];
+
+    /// <summary>How many pies one has shells for.</summary>
+    public int Many { get; private set; } = 1;
+
+    /// <summary>True where the whole board is shown.</summary>
+    public bool IsBoard => HaveCrust is null && HaveFilling is null && UseTyped.Length == 0;
+
+    /// <summary>The best and the worst of each row and column.</summary>
+    public IReadOnlySet<Cell> Best { get; private set; } = new HashSet<Cell>();
 
     /// <summary>Toppings for the pair that is opened, by verdict.</summary>
     public ILookup<PairVerdict, (Topping Topping, Verdict Verdict)> Toppings { get; private set; } = Array.Empty<(Topping, Verdict)>()
@@ -115,9 +155,14 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
                 && Book.Filling(fillingId) is { } filling)
         {
             Opened = Verdict.WithChanges(Assessment.Of(wish.For(crust, filling, Topping.None, Kitchen.Schools), 1, Kitchen));
+            OpenedCell = Board.Cells.SelectMany(r => r).FirstOrDefault(c => c.Crust.Id == crustId && c.Filling.Id == fillingId);
             Toppings = Board.ToppingsFor(wish, crust, filling, Book, Kitchen).ToLookup(t => t.Verdict.Goes);
         }
 
+        Best = Board.Cells.Select(r => Board.Ranked(r).First())
+            .Concat(Board.Fillings.Select((_, i) => Board.Ranked(Board.Cells.Select(r => r[i])).First())).Where(c => c.Level is not PairLevel.No)
+            .ToHashSet();
+        await HaveAsync(cancel);
         var pies = await shelf.ListAsync(0, MostRanked + 1, cancel: cancel);
         HasMore = pies.Count > MostRanked;
         pies = [.. pies.Take(MostRanked)];
@@ -132,12 +177,51 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
         return Partial("_Board", this);
     }
 
+    /// <summary>Reads what one begins with: a crust, a filling, or something that wants using.</summary>
+    private async Task HaveAsync(CancellationToken cancel)
+    {
+        string Said(string field) => Request.Query[field].ToString().Trim();
+        Frozen = Said("frozen") == "1";
+        Many = int.TryParse(Said("many"), CultureInfo.InvariantCulture, out var many) ? Math.Clamp(many, 1, 99) : 1;
+        UseTyped = Said("use") is { Length: > 60 } much ? much[..60] : Said("use");
+        HaveCrust = Board.Crusts.FirstOrDefault(c => c.Id == Said("crust-first"));
+        HaveFilling = HaveCrust is null && UseTyped.Length == 0 ? Board.Fillings.FirstOrDefault(f => f.Id == Said("filling-first")) : null;
+        if (HaveCrust is { } crust)
+            Partners = [.. Board.Ranked(Board.Cells[Board.Crusts.ToList().IndexOf(crust)])];
+        else if (HaveFilling is { } filling)
+            Partners = [.. Board.Ranked(Board.Cells.Select(r => r[Board.Fillings.ToList().IndexOf(filling)]))];
+        else if (UseTyped.Length > 0)
+        {
+            var reader = await compositions.ReaderAsync(new RecipeMeasures(CupSize.Metric), cancel);
+            if (reader.Read(UseTyped) is { Items: [{ Ingredient: { } what, Grams: { } grams }] } && grams > 0)
+            {
+                Use = (what, new(grams));
+                Users = WantsUsing.Of(Board, what, new(grams), Kitchen);
+            }
+            else
+            {
+                UseTrouble = "How much of what? Try 12 lemons, 6 egg whites, 500 g cream cheese or 1 kg gooseberries.";
+            }
+        }
+    }
+
+    /// <summary>How many there are of each level on the board.</summary>
+    public int CountOf(PairLevel level) => Board.Cells.Sum(r => r.Count(c => c.Level == level));
+
+    /// <summary>Where a pairing opens in Compose, at its best; its shell frozen where that is what one has.</summary>
+    public string ComposeBest(Cell cell) => Compose(
+        Frozen && cell.Best.Crust.Family is RolledFamily ? cell.Best with { Crust = cell.Best.Crust with { Frozen = true } } : cell.Best);
+
+    /// <summary>The address of one way in, everything else as it is.</summary>
+    public string Way(params (string Field, string Value)[] fields) => Routes.Pairings + "?" + string.Join(
+        '&', new[] { Asked() }.Where(a => a.Length > 0).Concat(fields.Select(f => f.Field + "=" + Uri.EscapeDataString(f.Value))));
+
     /// <summary>The first few of them.</summary>
     public IEnumerable<Suggestion> Suggested => Ranked.Take(MostSuggested);
 
     /// <summary>The address of the board, with a meeting opened.</summary>
     public string Here(string? with) =>
-        Routes.Pairings + "?" + Asked() + (string.IsNullOrEmpty(with) ? "" : "&with=" + Uri.EscapeDataString(with));
+        Routes.Pairings + "?" + Asked() + Begun() + (string.IsNullOrEmpty(with) ? "" : "&with=" + Uri.EscapeDataString(with));
 
     /// <summary>The address of the board with one meeting opened.</summary>
     public string At(Cell cell) => Here(cell.Crust.Id + "," + cell.Filling.Id);
@@ -160,22 +244,13 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
     public static string MarkOf(PairVerdict goes) =>
         goes switch { PairVerdict.Well => "●", PairVerdict.WithAChange => "◐", PairVerdict.Poorly => "○", _ => "✕" };
 
-    /// <summary>A verdict in a word short enough for the board.</summary>
-    public static string ShortOf(PairVerdict goes) =>
-        goes switch { PairVerdict.Well => "yes", PairVerdict.WithAChange => "fix", PairVerdict.Poorly => "poor", _ => "no" };
-
-    /// <summary>What that word means.</summary>
-    public static string Meaning(PairVerdict goes) =>
-        goes switch
-        {
-            PairVerdict.Well => "as it is",
-            PairVerdict.WithAChange => "with a small change",
-            PairVerdict.Poorly => "it can be made, and somebody will be sorry",
-            _ => "it can’t be made or served so"
-        };
-
     /// <summary>What a field shows.</summary>
     public string Typed(string field, double value) => _read.Of(field)?.Typed ?? value.ToString("0.###", CultureInfo.InvariantCulture);
+
+    /// <summary>What one begins with, as fields of an address.</summary>
+    private string Begun() => string.Concat(
+        Begins.Where(f => Request.Query[f].ToString().Length > 0)
+            .Select(f => $"&{f}={Uri.EscapeDataString(Request.Query[f].ToString())}"));
 
     private string Asked()
     {
