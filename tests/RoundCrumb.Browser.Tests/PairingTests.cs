@@ -55,17 +55,13 @@ public sealed class PairingTests(TeaRoom room)
         baker.Until(_ => baker.Here.StartsWith("/what-if", StringComparison.Ordinal));
         baker.Driver.FindElement(By.LinkText("There is no oven")).Click();
         baker.Until(_ => baker.Here.Contains("if=no-oven", StringComparison.Ordinal));
-        baker.Driver.FindElements(By.CssSelector(".changes li")).Count.ShouldBe(2);
+        baker.Driver.FindElements(By.CssSelector(".near > li")).Count.ShouldBe(3);
 
-        // One by one, or all together; the old pie is where it was.
-        baker.Click(".changes li .remedy");
+        // The nearest keeps the filling; the old pie is where it was.
+        baker.Click(".near .go");
         baker.Until(_ => baker.Here.StartsWith("/compose", StringComparison.Ordinal));
-        baker.Here.ShouldContain("bake=chilled");
+        baker.Here.ShouldContain("crust=bought-shell-23");
         baker.Here.ShouldContain("fill=malt-custard");
-        baker.Driver.Navigate().Back();
-        baker.Click(".strata .go");
-        baker.Until(_ => baker.Here.StartsWith("/compose", StringComparison.Ordinal));
-        baker.Here.ShouldContain("fill=lemon-cheese");
         baker.Has(".finding.stops").ShouldBeFalse();
         baker.Open(before);
         baker.Find("#f-fill option[value=malt-custard]").Selected.ShouldBeTrue();

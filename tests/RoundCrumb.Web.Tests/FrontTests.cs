@@ -51,7 +51,8 @@ public sealed partial class FrontTests(DemoKitchen kitchen) : IClassFixture<Demo
     {
         using var baker = kitchen.Baker();
         var found = await FoundAsync(baker, typed);
-        var one = found.FirstOrDefault(f => f.Kind == kind && f.Name.StartsWith(name[..Math.Min(9, name.Length)], StringComparison.Ordinal));
+        var one = found.FirstOrDefault(f =>
+            f.Kind == kind && f.Name.StartsWith(name[..Math.Min(9, name.Length)], StringComparison.Ordinal));
         one.Name.ShouldNotBeNull($"{typed}: {string.Join(", ", found)}");
         using var there = await baker.GetAsync(new Uri(one.Address, UriKind.Relative), Cancel);
         there.StatusCode.ShouldBeOneOf(HttpStatusCode.OK, HttpStatusCode.Redirect);
@@ -176,7 +177,8 @@ public sealed partial class FrontTests(DemoKitchen kitchen) : IClassFixture<Demo
         {
             clock.Now = saturday.AddDays(after);
             await using var scope = own.Services.CreateAsyncScope();
-            return (await scope.ServiceProvider.GetRequiredService<CounterDesk>().OpenAsync(Cancel)).Kept.Where(k => k.Name == "Malt pie").ToList();
+            return (await scope.ServiceProvider.GetRequiredService<CounterDesk>().OpenAsync(Cancel)).Kept.Where(k => k.Name == "Malt pie")
+                .ToList();
         }
 
         var kept = (await KeptAsync(0)).ShouldHaveSingleItem();
@@ -185,7 +187,8 @@ public sealed partial class FrontTests(DemoKitchen kitchen) : IClassFixture<Demo
 
         // Filled so long before as it sets, and good for as long as its sums say.
         var sums = Assessment.Of(bare);
-        var until = new DateTime(2027, 3, 5, 15, 0, 0).AddMinutes(PieLabel.Of(BatchSheet.Of(sums)).Keeps.Value.Most - sums.SetTime.Value.Best);
+        var until = new DateTime(2027, 3, 5, 15, 0, 0)
+            .AddMinutes(PieLabel.Of(BatchSheet.Of(sums)).Keeps.Value.Most - sums.SetTime.Value.Best);
         kept.UseBy.ShouldBe(DateOnly.FromDateTime(until));
         var last = kept.UseBy.DayNumber - new DateOnly(2027, 3, 6).DayNumber;
         (await KeptAsync(last)).Count.ShouldBe(1);
@@ -217,7 +220,8 @@ public sealed partial class FrontTests(DemoKitchen kitchen) : IClassFixture<Demo
         soon.Max(r => r.Sums.Times.StartToSlice.Value.Least).ShouldBeLessThanOrEqualTo(180);
 
         (await FindAsync("sort=hands")).Select(r => r.Sums.Times.HandsOn.Value.Best).ShouldBeInOrder();
-        (await FindAsync("sort=name")).Select(r => r.Pie.Name).ShouldBeInOrder(SortDirection.Ascending, StringComparer.CurrentCultureIgnoreCase);
+        (await FindAsync("sort=name")).Select(r => r.Pie.Name).ShouldBeInOrder(SortDirection.Ascending,
+            StringComparer.CurrentCultureIgnoreCase);
         (await FindAsync("family=curd")).ShouldAllBe(r => r.Sums.Composition.Filling.Formula.Family.Id == "curd");
         (await FindAsync("q=malt")).ShouldContain(r => r.Pie.Name == "Malt custard cream pie");
         (await FindAsync("no-nuts=1")).ShouldAllBe(r => !r.Sums.Crust.Lines.Any(l => l.Ingredient.MayHave(Allergens.Almond)));

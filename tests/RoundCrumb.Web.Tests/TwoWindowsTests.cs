@@ -350,7 +350,8 @@ public sealed partial class TwoWindowsTests
             ("/box/part/1?handler=Delete", []), ("/pies?handler=RestorePart", [("id", "1")]), ("/kitchen?handler=OvenFirst", [("id", "2")]),
             ("/kitchen?handler=OvenAway", [("id", "2")]), ("/kitchen?handler=OvenBack", [("id", "2")]),
             ("/pies?handler=Rename", [("id", "3"), ("version", "1"), ("name", "Same name")]),
-            ("/pies?handler=Rename", [("id", "4"), ("version", "1"), ("name", "same NAME")]), ("/kitchen?handler=Take", [("pan", "plate-20")]),
+            ("/pies?handler=Rename", [("id", "4"), ("version", "1"), ("name", "same NAME")]),
+            ("/kitchen?handler=Take", [("pan", "plate-20")]),
         ];
         for (var round = 0; round < 45; round++)
         {

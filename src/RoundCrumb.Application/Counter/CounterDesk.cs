@@ -102,7 +102,8 @@ public sealed record CounterState(
 
 /// <summary>Puts together what the counter shows: what is under way, what is wanted, what keeps and what waits.</summary>
 public sealed class CounterDesk(
-    RunBook runs, BenchDesk bench, DayBook book, DayOpener days, CompositionReader compositions, BakeBook bakes, FirstStepsBook first, KitchenClock clock,
+    RunBook runs, BenchDesk bench, DayBook book, DayOpener days, CompositionReader compositions, BakeBook bakes, FirstStepsBook first,
+    KitchenClock clock,
     TimeProvider time)
 {
     private const int MostUnderWay = 4, MostToLog = 4;

@@ -38,9 +38,14 @@ internal static class CrustRules
     private static readonly Rule ChilledUnderHot = new("chilled-under-hot", Layer.Crust, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (c.Crust.Treatment is not Treatment.Chilled || c.Crust.Family is LaidFamily || !c.Filling.Formula.Family.HeatsItsCrust)
+        if (c.Crust.Treatment is not Treatment.Chilled || c.Crust.Family is LaidFamily || !c.Filling.HeatsItsCrust)
             return null;
-        var remedies = new List<Remedy>(2);
+        var remedies = new List<Remedy>(3);
+        if (c.Occasion.NoOven && c.Filling.Formula.Family.GoesInHot)
+            remedies.Add(
+                new(
+                    "Cool the filling before it is poured", "half an hour over ice, and it sets a little softer",
+                    p => p with { Filling = p.Filling with { Cooled = true } }));
         if (!c.Occasion.NoOven)
             remedies.Add(
                 new(
@@ -75,7 +80,7 @@ internal static class CrustRules
     private static readonly Rule HotOnChocolate = new("hot-on-chocolate", Layer.Seal, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        return c.Crust.Seal.Melts && c.Filling.Formula.Family.HeatsItsCrust
+        return c.Crust.Seal.Melts && c.Filling.HeatsItsCrust
             ? new(
                 rule, Severity.Disappoints,
                 $"The heat melts a seal of {c.Crust.Seal.Ingredient!.ShortName}, and it streaks into the filling.",
@@ -286,9 +291,9 @@ internal static class CrustRules
     private static readonly Rule LaidUnderWet = new("laid-under-wet", Layer.Crust, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (c.Crust.Family is not LaidFamily || (!c.Filling.Formula.Family.HeatsItsCrust && c.Occasion.FilledAhead <= 8))
+        if (c.Crust.Family is not LaidFamily || (!c.Filling.HeatsItsCrust && c.Occasion.FilledAhead <= 8))
             return null;
-        var wet = c.Filling.Formula.Family.HeatsItsCrust;
+        var wet = c.Filling.HeatsItsCrust;
         var remedies = new List<Remedy>(2);
         if (!wet || !c.Occasion.NoOven)
             remedies.Add(

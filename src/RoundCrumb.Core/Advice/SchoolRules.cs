@@ -30,7 +30,7 @@ internal static class SchoolRules
         : default);
 
     private static readonly Rule Crumb = Of("baked-or-chilled", Layer.Crust, static c =>
-        c.Crust.Family is not CrumbFamily || c.Filling.Formula.Family.HeatsItsCrust || c.Occasion.NoOven ? default
+        c.Crust.Family is not CrumbFamily || c.Filling.HeatsItsCrust || c.Occasion.NoOven ? default
         : c.Crust.Treatment is Treatment.Baked
             ? (
                 "baked",

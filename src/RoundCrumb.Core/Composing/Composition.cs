@@ -15,7 +15,14 @@ namespace RoundCrumb.Core.Composing;
 /// <param name="Batch">How much of it is made.</param>
 /// <param name="Line">Fill line, below the rim.</param>
 /// <param name="Setter">Firmness: how much of the written setter goes in, 1 as written.</param>
-public sealed record FillingChoice(FillingFormula Formula, BatchChoice Batch, Millimetres Line, double Setter);
+public sealed record FillingChoice(FillingFormula Formula, BatchChoice Batch, Millimetres Line, double Setter)
+{
+    /// <summary>True where a filling that is made hot is cooled in its bowl before it is poured.</summary>
+    public bool Cooled { get; init; }
+
+    /// <summary>True where it meets its crust hot, or is baked on it.</summary>
+    public bool HeatsItsCrust => Formula.Family.Bake is not null || (Formula.Family.GoesInHot && !Cooled);
+}
 
 /// <summary>When it is eaten and by whom.</summary>
 /// <param name="FilledAhead">Hours from filling the shell to serving.</param>

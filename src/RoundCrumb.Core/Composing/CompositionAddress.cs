@@ -109,6 +109,9 @@ public static partial class CompositionAddress
     /// <summary>How much of the written setter goes in, per cent.</summary>
     public const string Firmness = "set";
 
+    /// <summary>“1” for a filling that is made hot and cooled before it is poured.</summary>
+    public const string Cooled = "cooled";
+
     /// <summary>The topping's id; once for each topping.</summary>
     public const string ToppingField = "top";
 
@@ -156,7 +159,7 @@ public static partial class CompositionAddress
     [
         PanField, OwnTop, OwnBase, OwnDepth, OwnLength, OwnCorner, OwnWater, OwnName, OwnKind, OwnMaterial, CrustField, Thickness, Height,
         WallThick, BinderField, Browned, Frozen, Unchilled, Bake, EdgeField, SealField, OvenField,
-        FillingField, Make, Line, Firmness, ToppingField, Cream, Ahead, Topped, NoOven, Vegetarian, NoAlcohol, NoRawEgg, OnTable,
+        FillingField, Make, Line, Firmness, Cooled, ToppingField, Cream, Ahead, Topped, NoOven, Vegetarian, NoAlcohol, NoRawEgg, OnTable,
         KnownRules, Learned, Was, .. Needs.Groups.Select(g => g.Field), .. MoreFields,
     ];
 
@@ -239,6 +242,8 @@ public static partial class CompositionAddress
         Add(Make, NameOf(c.Filling.Batch));
         Add(Line, Number(c.Filling.Line.Value));
         Add(Firmness, Number(c.Filling.Setter * 100));
+        if (c.Filling.Cooled)
+            Add(Cooled, "1");
         Add(ToppingField, c.Topping.Topping.Id);
         Add(Cream, Number(c.Topping.Height.Value));
         WriteLaying(c, Add);

@@ -121,6 +121,29 @@ public static class LayerPours
     public static readonly Constant JellyPoured = new(
         "a jelly goes on at", 25, 20, 28, Dimension.Warmth, "Barely warm; colder it sets in lumps.");
 
+    /// <summary>How warm a filling is that is made hot and cooled before it is poured, °C.</summary>
+    public static readonly Constant CooledFirst = new(
+        "a filling cooled before it is poured", 30, 26, 34, Dimension.Warmth,
+        "Butter in a crumb holds at that; colder it sets in its bowl.");
+
+    /// <summary>How long a hot filling cools before it is poured cool; none where it goes in as it is made.</summary>
+    /// <param name="pie">The pie.</param>
+    public static (Phrase How, double OverIce, double? OnTheBench)? CoolingFirst(Assessment pie)
+    {
+        var c = pie.Composition;
+        if (!c.Filling.Cooled)
+            return null;
+        var matter = Matter.Of(PieMatter.Of(c.Filling.Formula, c.Filling.Setter, pie.Yield));
+        var (grams, from) = (Math.Max(1, pie.PotMass.Value.Value), c.Filling.Formula.Family.PourHeat.At.Usual);
+        var ice = BowlCooling.OverIce(matter, grams, from, CooledFirst.Usual);
+        var bench = BowlCooling.OnTheBench(matter, grams, from, CooledFirst.Usual, pie.Kitchen.Room.Value);
+        return (
+            new(
+                "Cool it to {0} over ice and water, film on it, folded now and then: {1}. Pour it at once; do not whisk it.",
+                new Quantity(CooledFirst.Usual, Dimension.Warmth), LayerPour.Minutes(ice)),
+            ice, bench);
+    }
+
     private sealed record All(IReadOnlyList<LayerPour> List);
 
     private static List<LayerPour> Of(Assessment pie)

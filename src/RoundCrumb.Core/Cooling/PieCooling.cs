@@ -162,7 +162,9 @@ public static class PieCoolings
         var at = CaseOf(pie, place, many);
         var (least, best) = (family.SetsBy.Least(pie.Yield.SetIndex.Value.Value), family.SetsBy.Best);
         var curve = At(at, Math.Min(least.Usual, best.Usual) - 0.05);
-        return new(place, many, StartOf(family), at.Rack, curve, least, SetTimeOf(family, place, many, at, curve, least, pie.FilledDepth));
+        var start = StartOf(pie.Composition.Filling);
+        return new(place, many, start, at.Rack, curve, least,
+            SetTimeOf(pie.Composition.Filling, place, many, at, curve, least, pie.FilledDepth));
     }
 
     private sealed record Heats(IReadOnlyList<double> Watts);
@@ -220,8 +222,9 @@ public static class PieCoolings
     }
 
     private static Worked<MinuteRange>? SetTimeOf(
-        FillingFamily family, ColdPlace place, int many, CoolingCase at, CoolingCurve curve, Constant least, Worked<Millimetres> depth)
+        FillingChoice filling, ColdPlace place, int many, CoolingCase at, CoolingCurve curve, Constant least, Worked<Millimetres> depth)
     {
+        var (family, start) = (filling.Formula.Family, StartOf(filling));
         if (curve.MinutesTo(least.Usual) is not { } cold)
             return null;
         var rest = family.SetsBy.Rest;
@@ -235,7 +238,7 @@ public static class PieCoolings
             $"heat through the pie in {place.Name}, until its middle is cold enough for {family.SetsBy.Words}; "
                 + (place.Heat.IsMeasured ? "an eighth less or more" : "a fifth less to a third more until somebody has measured"),
             [
-                Term.Of(depth), StartOf(family), .. at.Rack > 0 ? [Term.FromConstant(CoolingConstants.OnTheRack)] : Array.Empty<Term>(),
+                Term.Of(depth), start, .. at.Rack > 0 ? [Term.FromConstant(CoolingConstants.OnTheRack)] : Array.Empty<Term>(),
                 Term.Given("air in there", place.Air, Dimension.Warmth),
                 .. place.Heat.IsMeasured
                     ? [Term.Given("it takes heat, as measured here", place.Heat.Times, Dimension.Factor)]
@@ -248,10 +251,12 @@ public static class PieCoolings
     /// <summary>To five minutes: it is known no better.</summary>
     private static double Rounded(double minutes) => Math.Round(minutes / 5, MidpointRounding.AwayFromZero) * 5;
 
-    private static Constant StartOf(FillingFamily family) => family.Bake is { } bake ? bake.DoneAt : family.PourHeat.At;
+    private static Constant StartOf(FillingChoice filling) => filling.Formula.Family.Bake is { } bake ? bake.DoneAt
+        : filling.Cooled ? LayerPours.CooledFirst
+        : filling.Formula.Family.PourHeat.At;
 
     private static CoolingCase CaseOf(Assessment pie, ColdPlace place, int together) => new(
-        PieBody.Of(pie), together, StartOf(pie.Composition.Filling.Formula.Family).Usual,
+        PieBody.Of(pie), together, StartOf(pie.Composition.Filling).Usual,
         pie.Composition.Filling.Formula.Family.Bake is null ? 0 : CoolingConstants.OnTheRack.Usual, pie.Kitchen.Room.Value,
         place.Cooler!.Value, place.Air, place.Heat.Times, pie.Kitchen.Rack.Times);
 

@@ -338,12 +338,16 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
     /// <summary>What is made hotter than the layer beneath bears cools in its bowl first.</summary>
     private static void CoolToPour(List<Step> steps, Assessment pie, FillingFormula filling)
     {
-        if (pie.Pourings.FirstOrDefault(p => p.Upper == filling) is not { CoolsFirst: true, OverIce: { } ice } pouring)
+        var (how, overIce, onTheBench) = (Phrase.None, 0.0, (double?)null);
+        if (pie.Pourings.FirstOrDefault(p => p.Upper == filling) is { CoolsFirst: true, OverIce: { } ice } pouring)
+            (how, overIce, onTheBench) = (pouring.Cool, ice, pouring.OnTheBench);
+        else if (filling == pie.Composition.Filling.Formula && LayerPours.CoolingFirst(pie) is { } first)
+            (how, overIce, onTheBench) = first;
+        else
             return;
         steps.Add(
             new(
-                StepKind.CoolToPour, StepPart.Filling, pouring.Cool, new(1, 0, pie.Pies),
-                CoolingOf(ice, pouring.OnTheBench), Place.Bench,
+                StepKind.CoolToPour, StepPart.Filling, how, new(1, 0, pie.Pies), CoolingOf(overIce, onTheBench), Place.Bench,
                 "barely warm to the wrist, and it still runs")
             { Subject = filling.Id, Named = filling.Name });
     }

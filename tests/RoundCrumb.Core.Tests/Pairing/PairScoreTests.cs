@@ -77,7 +77,8 @@ public sealed class PairScoreTests
         var late = At(Of(Counter with { FilledAhead = 20 }), CrustBook.ButterFlaky, FillingBook.MaltCustard);
         soon.Score.Shares[ScorePart.Crisp].ShouldBeGreaterThan(late.Score.Shares[ScorePart.Crisp]);
         var byHands = Whole.Value.Cells.SelectMany(r => r)
-            .Select(c => (Minutes: Assessment.Of(c.Best).Times.HandsOn.Value.Best, Share: c.Score.Shares[ScorePart.Hands])).OrderBy(x => x.Minutes);
+            .Select(c => (Minutes: Assessment.Of(c.Best).Times.HandsOn.Value.Best, Share: c.Score.Shares[ScorePart.Hands])).OrderBy(x =>
+                x.Minutes);
         byHands.Select(x => x.Share).ShouldBeInOrder(SortDirection.Descending);
     }
 
@@ -91,7 +92,8 @@ public sealed class PairScoreTests
             (cell.Best.Crust.Family, cell.Best.Filling.Formula, cell.Best.Pan).ShouldBe((cell.Crust, cell.Filling, PanCupboard.Plate23));
             if (cell.Goes is PairVerdict.Well)
                 cell.Score.Points.ShouldBeGreaterThanOrEqualTo(
-                    PairScore.Of(Assessment.Of(wish.For(cell.Crust, cell.Filling, Core.Toppings.Topping.None, Schools.None))).Points - 1e-9);
+                    PairScore.Of(Assessment.Of(wish.For(cell.Crust, cell.Filling, Core.Toppings.Topping.None, Schools.None)))
+                        .Points - 1e-9);
         }
 
         // Crumb that leaks under a thin baked filling stays poor however it is baked.
@@ -134,7 +136,8 @@ public sealed class PairScoreTests
             one.Cell.Score.Points.ShouldBe(column.Where(c => c.Level is not PairLevel.No).Max(c => c.Score.Points));
         }
 
-        WantsUsing.Of(Whole.Value, lemons, new(24 * lemons.GramsEach), Kitchen.Usual).Sum(w => w.Pies).ShouldBeGreaterThan(twelve.Sum(w => w.Pies));
+        WantsUsing.Of(Whole.Value, lemons, new(24 * lemons.GramsEach), Kitchen.Usual).Sum(w => w.Pies)
+            .ShouldBeGreaterThan(twelve.Sum(w => w.Pies));
         WantsUsing.Of(Whole.Value, Pantry.Find("lard")!, new(500), Kitchen.Usual).ShouldBeEmpty();
     }
 }

@@ -5,8 +5,10 @@ using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Pairing;
 using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Working;
 
@@ -87,14 +89,59 @@ public class PairingTests
         var before = Pies.Read(address);
         var asked = Question.Find(question)!;
         var answer = WhatIf.Of(asked, before, Kitchen.Usual);
-        answer.Works.ShouldBeTrue(string.Join(", ", answer.Changes.Select(c => c.Rule.Rule.Id)));
+        answer.Works.ShouldBeTrue();
         asked.Holds(answer.After).ShouldBeTrue();
         Assessment.Of(answer.After).Advice.ShouldAllBe(f => f.Severity > Severity.Disappoints);
         answer.Before.ShouldBe(before);
 
-        // Each change stands on the ones before it: the last one is the answer.
-        if (answer.Changes.Count > 0)
-            answer.Changes[^1].After.ShouldBe(answer.After);
+        // The nearest first, each of them works, and no two of one filling on one kind of crust.
+        answer.Answers.Select(a => a.Cost.Value.Value).ShouldBeInOrder();
+        foreach (var near in answer.Answers)
+        {
+            Assessment.Of(near.Pie).Advice.ShouldAllBe(f => f.Severity > Severity.Disappoints);
+            near.Cost.Value.Value.ShouldBe(near.Cost.Terms.Sum(t => t.Amount.Amount), 1e-9);
+        }
+
+        answer.Answers.Select(a => (a.Pie.Filling.Formula.Id, a.Pie.Crust.Family.GetType())).ShouldBeUnique();
+    }
+
+    /// <summary>
+    /// Without an oven a malt custard stays a malt custard: in a bought shell, or cooled before it is poured onto chilled crumb; another
+    /// filling comes long after.
+    /// </summary>
+    [Fact]
+    public void The_nearest_pie_keeps_its_filling_while_anything_else_can_be_changed()
+    {
+        var answer = WhatIf.Of(
+            Question.Find("no-oven")!, Pies.Read("fill=malt-custard&crust=butter-flaky&seal=white&top=plain"), Kitchen.Usual);
+        answer.Answers.Count.ShouldBe(WhatIf.MostAnswers);
+        answer.Answers[0].Pie.Filling.Formula.ShouldBe(FillingBook.MaltCustard);
+        answer.Answers[0].Pie.Crust.Family.ShouldBeOfType<ShellFamily>();
+        var cooled = answer.Answers.Single(a => a.Pie.Filling.Cooled);
+        cooled.Pie.Filling.Formula.ShouldBe(FillingBook.MaltCustard);
+        cooled.Pie.Crust.Treatment.ShouldBe(Treatment.Chilled);
+        (NearPie.Of(answer.Asked, answer.Asked with { Filling = answer.Asked.Filling with { Formula = FillingBook.LemonCheese } })
+            .Cost.Value.Value
+            > 2 * cooled.Cost.Value.Value).ShouldBeTrue();
+        NearPie.Of(answer.Asked, answer.Asked).Cost.Value.Value.ShouldBe(0);
+    }
+
+    /// <summary>A custard that is cooled first has a step for it, meets its crust warm at most, and says so in its address.</summary>
+    [Fact]
+    public void A_filling_can_be_cooled_before_it_is_poured()
+    {
+        var hot = Pies.Work("fill=malt-custard&crust=plain-crumb&bake=chilled&nooven=1&top=none&seal=none");
+        hot.Advice.ShouldContain(f => f.Rule.Id == "chilled-under-hot" && f.Remedies.Any(r => r.Change(hot.Composition).Filling.Cooled));
+        var cooled = Pies.Work("fill=malt-custard&crust=plain-crumb&bake=chilled&nooven=1&top=none&seal=none&cooled=1");
+        cooled.Advice.ShouldNotContain(f => f.Rule.Id == "chilled-under-hot");
+        CompositionAddress.Write(cooled.Composition).ShouldContain("cooled=1");
+        CompositionAddress.Read(CompositionAddress.Write(cooled.Composition)).Composition.ShouldBe(cooled.Composition);
+        hot.Chain.Steps.ShouldNotContain(s => s.Kind == StepKind.CoolToPour);
+        var step = cooled.Chain.Steps.Single(s => s.Kind == StepKind.CoolToPour);
+        step.Wait.Least.ShouldBeInRange(5, 60);
+
+        // What goes in cold cannot be asked for it.
+        Pies.Read("fill=lemon-cheese&cooled=1").Filling.Cooled.ShouldBeFalse();
     }
 
     [Fact]

@@ -160,7 +160,8 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
         }
 
         Best = Board.Cells.Select(r => Board.Ranked(r).First())
-            .Concat(Board.Fillings.Select((_, i) => Board.Ranked(Board.Cells.Select(r => r[i])).First())).Where(c => c.Level is not PairLevel.No)
+            .Concat(Board.Fillings.Select((_, i) => Board.Ranked(Board.Cells.Select(r => r[i])).First())).Where(c =>
+                c.Level is not PairLevel.No)
             .ToHashSet();
         await HaveAsync(cancel);
         var pies = await shelf.ListAsync(0, MostRanked + 1, cancel: cancel);

@@ -1,4 +1,3 @@
-using Microsoft.AspNetCore.Html;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Advice;
@@ -6,7 +5,7 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Pairing;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
-using RoundCrumb.Core.Working;
+using RoundCrumb.Web.Features.Compose;
 using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Features.WhatIfs;
@@ -23,6 +22,15 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     /// <summary>What is still wrong after every change; nothing where it works.</summary>
     public IReadOnlyList<Finding> StillWrong { get; private set; } = [];
 
+    /// <summary>The answers, worked out.</summary>
+    public IReadOnlyList<Assessment> Pies { get; private set; } = [];
+
+    /// <summary>The pie as it was asked for, worked out.</summary>
+    public Assessment AskedSums { get; private set; } = Assessment.Of(Composition.Usual);
+
+    /// <summary>The scale of their drawings.</summary>
+    public CutScale Scale { get; private set; }
+
     /// <summary>The baker's units.</summary>
     public QuantityFormatter Shown { get; } = baker.Shown;
 
@@ -34,7 +42,10 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
         if (Question.Find(question) is { } asked)
         {
             Answer = WhatIf.Of(asked, Before, kitchen);
-            StillWrong = Answer.Works ? [] : Answer.StillWrong(kitchen);
+            StillWrong = Answer.StillWrong(kitchen);
+            Pies = [.. Answer.Answers.Select(a => Assessment.Of(a.Pie, 1, kitchen))];
+            Scale = CutSlice.ScaleOf(Pies.Append(Assessment.Of(Answer.Asked, 1, kitchen)));
+            AskedSums = Assessment.Of(Answer.Asked, 1, kitchen);
         }
     }
 
@@ -44,9 +55,6 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     /// <summary>A pie in Compose.</summary>
     public static string Compose(Composition c) => Routes.Compose + "?" + CompositionAddress.Write(c);
 
-    /// <summary>A sentence whose figures open.</summary>
-    public IHtmlContent Sentence(Phrase phrase, Composition of) => FigureLink.Sentence(phrase, Shown, CompositionAddress.Write(of), 1);
-
     /// <summary>What differs between two pies, in a few words.</summary>
     public IEnumerable<(string What, string Was, string Now)> Differences(Composition after)
     {
@@ -55,16 +63,16 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
             yield return ("Pan", b.Pan.Name, after.Pan.Name);
         if (b.Crust.Family != after.Crust.Family || b.Crust.Treatment != after.Crust.Treatment)
             yield return (
-                "Crust", $"{b.Crust.Family.Name}, {Features.Compose.ComposeView.NameOf(b.Crust.Treatment).ToLowerInvariant()}",
-                $"{after.Crust.Family.Name}, {Features.Compose.ComposeView.NameOf(after.Crust.Treatment).ToLowerInvariant()}");
+                "Crust", $"{b.Crust.Family.Name}, {ComposeView.NameOf(b.Crust.Treatment).ToLowerInvariant()}",
+                $"{after.Crust.Family.Name}, {ComposeView.NameOf(after.Crust.Treatment).ToLowerInvariant()}");
         if (b.Crust.Seal != after.Crust.Seal)
             yield return ("Seal", b.Crust.Seal.Name, after.Crust.Seal.Name);
         if (b.Under.Count != after.Under.Count)
             yield return (
                 "Beneath", string.Join(", ", b.Under.Select(u => u.Name)),
                 after.Under.Count == 0 ? "nothing" : string.Join(", ", after.Under.Select(u => u.Name)));
-        if (b.Filling.Formula != after.Filling.Formula)
-            yield return ("Filling", b.Filling.Formula.Name, after.Filling.Formula.Name);
+        if (b.Filling.Formula != after.Filling.Formula || b.Filling.Cooled != after.Filling.Cooled)
+            yield return ("Filling", Said(b.Filling), Said(after.Filling));
         var (was, now) = (
             string.Join(", ", b.Toppings.Select(t => t.Topping.Name)), string.Join(", ", after.Toppings.Select(t => t.Topping.Name)));
         if (was != now)
@@ -77,5 +85,7 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
             yield return (
                 "On the table", Shown.Say(new Quantity(b.Occasion.OnTable * 60, Dimension.Time)),
                 Shown.Say(new Quantity(after.Occasion.OnTable * 60, Dimension.Time)));
+
+        static string Said(FillingChoice filling) => filling.Formula.Name + (filling.Cooled ? ", cooled before it is poured" : "");
     }
 }
