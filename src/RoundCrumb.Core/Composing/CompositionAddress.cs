@@ -308,6 +308,27 @@ public static partial class CompositionAddress
             ? address
             : address + string.Create(CultureInfo.InvariantCulture, $"{(address.Length > 0 ? "&" : "")}{Learned}={number}");
 
+    /// <summary>
+    /// An address that says no more than it must: without what is read so anyhow. For links that are followed at once; what is kept is
+    /// written whole, so that it stays the same pie when what is usual changes.
+    /// </summary>
+    /// <param name="address">As <see cref="Write"/> makes it.</param>
+    /// <param name="book">The parts.</param>
+    public static string Brief(string address, PartBook book)
+    {
+        var whole = Read(address, book).Composition;
+        var fields = address.Split('&').ToList();
+        foreach (var field in fields.Where(f => !PartFields.Any(p => f.StartsWith(p + "=", StringComparison.Ordinal))).ToList())
+        {
+            var at = fields.IndexOf(field);
+            fields.RemoveAt(at);
+            if (Read(string.Join('&', fields), book).Composition != whole)
+                fields.Insert(at, field);
+        }
+
+        return string.Join('&', fields);
+    }
+
     /// <summary>The same pie for what the kitchen knows now.</summary>
     /// <param name="address">As <see cref="Write"/> makes it.</param>
     public static string WithoutLearned(string address) => string.Join(

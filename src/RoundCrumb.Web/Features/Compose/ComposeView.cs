@@ -40,11 +40,93 @@ public sealed class ComposeView
         Opened = opened;
         Pie = Assessment.Of(read.Composition, 1, kitchen);
         Canonical = CompositionAddress.Write(read.Composition);
+        Brief = CompositionAddress.Brief(Canonical, book);
         _advice = Pie.Advice.ToLookup(f => f.Rule.Layer);
     }
 
     /// <summary>The parts that are offered.</summary>
     public PartBook Book { get; }
+
+    /// <summary>The stratum that is open.</summary>
+    public Stratum Open { get; init; } = Stratum.Filling;
+
+    /// <summary>True where a stratum is open.</summary>
+    public bool IsOpen(Stratum stratum) => Open == stratum;
+
+    /// <summary>What the strata that are closed hold, as fields of the form: what was typed and could not be used as it was typed.</summary>
+    public IEnumerable<(string Name, string Value)> Closed()
+    {
+        var fields = CompositionAddress.FieldsOf(Canonical).ToDictionary(f => f.Key, f => f.Value, StringComparer.Ordinal);
+        foreach (var trouble in Troubles.Where(t => Enum.GetValues<Stratum>().Any(s => s.Holds(t.Field))))
+            fields[trouble.Field] = trouble.Typed;
+        foreach (var stratum in Enum.GetValues<Stratum>().Where(s => s != Open))
+        {
+            foreach (var (name, value) in fields.Where(f => stratum.Holds(f.Key)))
+            {
+                yield return (name, value);
+                if (Shown.Units.Length is LengthUnit.Inches && Strata.IsLength(name) && TroubleWith(name) is null)
+                    yield return (name + ".as", $"{value}|{value}");
+            }
+        }
+
+        // What a change of a part is told by, also where its stratum is closed.
+        if (Open != Stratum.Topping)
+        {
+            foreach (var (topping, choice, _) in ToppingRows())
+                yield return (topping.Was, choice.Topping.Id);
+        }
+
+        if (Open != Stratum.Filling)
+        {
+            foreach (var (layer, sums) in LayerRows())
+                yield return (layer.Was, sums.Choice.Id);
+        }
+    }
+
+    /// <summary>What lies on it, in a few words.</summary>
+    public string ToppingName => Pie.Toppings.Count == 0 ? "Nothing on top" : string.Join(", ", Pie.Toppings.Select(t => t.Choice.Topping.Name));
+
+    /// <summary>How thick it lies.</summary>
+    public string ToppingFacts => Pie.Topping is { Count: null } one && one.Choice.Topping.HasThickness && Pie.Toppings.Count == 1
+        ? Shown.Say(one.Choice.Height.AsQuantity()) : "";
+
+    /// <summary>How much of it there is.</summary>
+    public string ToppingFigure => Pie.Topping is not { } one ? "" : one.Cream is { } cream ? Shown.Say(cream.Amount)
+        : one.Count is { } count ? Shown.Say(count.Amount) + " pieces" : "";
+
+    /// <summary>How deep the filling stands and how it cuts.</summary>
+    public string FillingFacts => $"{Shown.Say(Pie.FilledDepth.Amount)}, {Pie.Yield.Cut.Name}"
+        + (Pie.Layers.Count > 0 ? ", on " + string.Join(", ", Pie.Layers.Select(l => l.Choice.Name.ToLowerInvariant())) : "");
+
+    /// <summary>How thick the crust is, its edge and how it is baked.</summary>
+    public string CrustFacts => $"{Shown.Say(C.Crust.Thickness.AsQuantity())}, "
+        + (C.Crust.Family is RolledFamily && C.Crust.Edge is not Edge.Trimmed ? NameOf(C.Crust.Edge).ToLowerInvariant() + ", " : "")
+        + NameOf(C.Crust.Treatment).ToLowerInvariant();
+
+    /// <summary>When it is filled.</summary>
+    public string ServedName => Shown.Say(new Quantity(C.Occasion.FilledAhead * 60, Dimension.Time)) + " after it is filled";
+
+    /// <summary>When it is topped, and for whom.</summary>
+    public string ServedFacts => string.Join(", ", ((IEnumerable<string>)[
+        C.Toppings.Any() ? "topped " + Shown.Say(new Quantity(C.Occasion.ToppedAhead * 60, Dimension.Time)) + " before" : "",
+        C.Occasion.NoOven ? "no oven" : "", C.Occasion.Vegetarian ? "vegetarians" : "", C.Occasion.NoAlcohol ? "no alcohol" : "",
+        C.Occasion.NoRawEgg ? "no raw egg" : "", .. Needs.Named(C.Occasion.Without).Select(n => "no " + n),
+    ]).Where(w => w.Length > 0));
+
+    /// <summary>What kind a crust is, for a list.</summary>
+    public static string GroupOf(CrustFamily crust) => crust switch
+    {
+        RolledFamily { Sheet: not null } or ShellFamily => "Bought",
+        RolledFamily => "Rolled",
+        LaidFamily => "Laid",
+        _ => "Pressed crumb",
+    };
+
+    /// <summary>How many things there are worth knowing of a layer.</summary>
+    public int WorthKnowing(Layer layer) => AdviceOn(layer).Count(f => f.Severity is Severity.WorthKnowing);
+
+    /// <summary>Where the parts are listed that can stand in a field’s place.</summary>
+    public string PartsFor(string field) => $"{Routes.ComposeParts}?of={field}&{Brief}{Opened}";
 
     /// <summary>All the sums.</summary>
     public Assessment Pie { get; }
@@ -60,6 +142,9 @@ public sealed class ComposeView
 
     /// <summary>The composition as an address, everything in it usable.</summary>
     public string Canonical { get; }
+
+    /// <summary>The same in as few words as it can be said.</summary>
+    public string Brief { get; }
 
     /// <summary>The whole address of this screen: the composition, and what was typed and could not be used.</summary>
     public string Here
@@ -122,7 +207,7 @@ public sealed class ComposeView
     }
 
     /// <summary>The address after a remedy.</summary>
-    public string After(Remedy remedy) => AddressOf(CompositionAddress.Write(remedy.Apply(C)));
+    public string After(Remedy remedy) => AddressOf(CompositionAddress.Brief(CompositionAddress.Write(remedy.Apply(C)), Book));
 
     /// <summary>The advice about a layer, the gravest first.</summary>
     public IEnumerable<Finding> AdviceOn(Layer layer) => _advice[layer].Where(f => !f.IsKnown && f.Severity is not Severity.School);
@@ -154,10 +239,10 @@ public sealed class ComposeView
         : value.Value.ToString("0.##", CultureInfo.InvariantCulture);
 
     /// <summary>A figure that opens to its working.</summary>
-    public IHtmlContent Figure(IWorked figure) => FigureLink.To(figure, Shown, Canonical, 1);
+    public IHtmlContent Figure(IWorked figure) => FigureLink.To(figure, Shown, Brief, 1);
 
     /// <summary>A sentence whose figures open.</summary>
-    public IHtmlContent Sentence(Phrase phrase) => FigureLink.Sentence(phrase, Shown, Canonical, 1);
+    public IHtmlContent Sentence(Phrase phrase) => FigureLink.Sentence(phrase, Shown, Brief, 1);
 
     /// <summary>True for the advice that is the thing to do next: the gravest, if it is grave.</summary>
     public bool IsNext(Finding finding) =>
@@ -170,7 +255,7 @@ public sealed class ComposeView
         if (Math.Abs(off) < 0.75)
             return new HtmlString("as now");
         return FigureLink.To(
-            other.Deeper, Shown, Canonical, 1, Shown.Say(new Quantity(Math.Abs(off), Dimension.Length)) + (off > 0 ? " more" : " less"));
+            other.Deeper, Shown, Brief, 1, Shown.Say(new Quantity(Math.Abs(off), Dimension.Length)) + (off > 0 ? " more" : " less"));
     }
 
     /// <summary>How the minutes in the oven change in another pan.</summary>
@@ -179,7 +264,7 @@ public sealed class ComposeView
         : new HtmlContentBuilder().Append("oven minutes ")
             .AppendHtml(
                 FigureLink.To(
-                    other.BakeTime, Shown, Canonical, 1,
+                    other.BakeTime, Shown, Brief, 1,
                     string.Create(CultureInfo.InvariantCulture, $"× {other.BakeTime.Value.Value:0.0#}")));
 
     /// <summary>How far a batch is over or short, in ml and mm, each to be opened.</summary>
@@ -189,11 +274,11 @@ public sealed class ComposeView
         if (Math.Abs(off) < 3)
             return new HtmlString("just right");
         return new HtmlContentBuilder()
-            .AppendHtml(FigureLink.To(option.Difference, Shown, Canonical, 1, Shown.Say(new Quantity(Math.Abs(off), Dimension.Volume))))
+            .AppendHtml(FigureLink.To(option.Difference, Shown, Brief, 1, Shown.Say(new Quantity(Math.Abs(off), Dimension.Volume))))
             .Append(off > 0 ? " over, " : " short, ")
             .AppendHtml(
                 FigureLink.To(
-                    option.DepthDifference, Shown, Canonical, 1,
+                    option.DepthDifference, Shown, Brief, 1,
                     Shown.Say(new Quantity(Math.Abs(option.DepthDifference.Value.Value), Dimension.Length))));
     }
 
@@ -202,7 +287,7 @@ public sealed class ComposeView
 
     /// <summary>The address with another firmness.</summary>
     public string WithSetter(FirmnessEnd end) =>
-        AddressOf(CompositionAddress.Write(C with { Filling = C.Filling with { Setter = end.Setter } }));
+        AddressOf(CompositionAddress.Brief(CompositionAddress.Write(C with { Filling = C.Filling with { Setter = end.Setter } }), Book));
 
     /// <summary>What meets what in it, and at which temperature.</summary>
     public IReadOnlyList<Meeting> Meets => Meetings.Of(Pie);
@@ -243,12 +328,12 @@ public sealed class ComposeView
             words.AppendHtml(Figure(cream)).Append(" cream");
         else
             words.AppendHtml(
-                FigureLink.To(sums.Lines[0].Mass, Shown, Canonical, 1, Shown.Weigh(sums.Lines[0].Mass.Value, sums.Lines[0].Ingredient)))
+                FigureLink.To(sums.Lines[0].Mass, Shown, Brief, 1, Shown.Weigh(sums.Lines[0].Mass.Value, sums.Lines[0].Ingredient)))
                 .Append(" ").Append(sums.Lines[0].Ingredient.ShortName);
         if (sums.ToBuy is { } buy)
             words.Append(", buy ").AppendHtml(Figure(buy));
         foreach (var line in sums.Lines.Skip(1).Where(l => l.Ingredient != Core.Ingredients.Pantry.Water))
-            words.Append(" · ").AppendHtml(FigureLink.To(line.Mass, Shown, Canonical, 1, Shown.Weigh(line.Mass.Value, line.Ingredient)))
+            words.Append(" · ").AppendHtml(FigureLink.To(line.Mass, Shown, Brief, 1, Shown.Weigh(line.Mass.Value, line.Ingredient)))
                 .Append(" ").Append(line.Ingredient.ShortName);
         return words;
     }

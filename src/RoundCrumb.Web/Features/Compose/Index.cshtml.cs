@@ -59,13 +59,13 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
         var book = await compositions.OfferedAsync(Request.QueryString.Value ?? "", cancel);
         _inHand = await compositions.InHandAsync(f => Request.Query[f], cancel);
         View = new ComposeView(
-            Request.Query.Count == 0 ? new(Composition.Usual, []) : Read(FormField, book), baker.Shown, opened, book,
+            !CompositionAddress.Fields.Any(Request.Query.ContainsKey) && Picked is null ? new(Composition.Usual, []) : Read(FormField, book), baker.Shown, opened, book,
             await compositions.KitchenAsync(cancel))
-        { InHand = _inHand };
+        { InHand = _inHand, Open = Strata.Read(Request.Query["open"].LastOrDefault()) };
         if (Saved is not null && opened is { Seen: 0 } && View.Canonical == Saved.Address)
             View = new ComposeView(
                 new(View.C, View.Troubles), baker.Shown, new OpenedFrom(Saved.Id, Saved.Version), book, View.Pie.Kitchen)
-            { InHand = _inHand };
+            { InHand = _inHand, Open = View.Open };
         if (partial)
         {
             Response.Headers["HX-Push-Url"] = View.Here;
@@ -175,9 +175,17 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
     private ReadComposition Read(Func<string, string?> field, PartBook book) =>
         CompositionAddress.Read(field, Request.Query.ContainsKey("inches") ? LengthUnit.Inches : LengthUnit.Centimetres, book);
 
+    /// <summary>What was picked from a list of parts: the field and its value.</summary>
+    private (string Field, string Value)? Picked =>
+        Request.Query["pick"].ToString().Split('=', 2) is [var name, var value] && CompositionAddress.Fields.Contains(name)
+            ? (name, value)
+            : null;
+
     /// <summary>A field of the form. One in inches that was left alone gives back the millimetres it stood for.</summary>
     private string? FormField(string name)
     {
+        if (Picked is var (part, picked) && part == name)
+            return picked;
         if (name == CompositionAddress.Make && _inHand?.Choice is { } batch)
             return CompositionAddress.NameOf(batch);
         if (!Request.Query.TryGetValue(name, out var values))
