@@ -19,8 +19,9 @@ public static partial class LargeKitchen
 
     private static readonly string[] Pages =
     [
-        "/", "/?leaf=2", "/compose", "/compose?pie=1", "/pairings", "/pairings?open=1", "/days", "/days/1", "/days/1?handler=Plan",
-        "/days/order?pan=plate-23", "/crusts", "/pour", "/box", "/box?show=pie", "/box?show=filling", "/box?q=custard", "/box/part",
+        "/", "/pies?leaf=2", "/compose", "/compose?pie=1", "/pairings", "/pairings?open=1", "/days", "/days/1", "/days/1?handler=Plan",
+        "/days/order?pan=plate-23", "/crusts", "/pour", "/pies", "/pies?sort=name", "/pies?oven=none", "/search?q=cus",
+        "/pies?q=custard", "/box/part",
         "/box/part/1", "/box/import",
         "/kitchen", "/pantry", "/bakes/1", "/bakes/1/log", "/what-if?pan=plate-23", "/above?pan=tart-23", "/api/v1/parts", "/api/v1/pies",
         "/api/v1/pies/1",

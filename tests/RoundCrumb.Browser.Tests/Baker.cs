@@ -12,8 +12,17 @@ public sealed class TeaRoom : WebApplicationFactory<Program>
 {
     private readonly DirectoryInfo _folder = Directory.CreateTempSubdirectory("roundcrumb-");
 
+    private readonly bool _demo;
+
     public TeaRoom()
+        : this(demo: true)
     {
+    }
+
+    /// <param name="demo">False for a house in which there is nothing yet.</param>
+    internal TeaRoom(bool demo)
+    {
+        _demo = demo;
         UseKestrel(0);
         StartServer();
         Address = ClientOptions.BaseAddress.ToString().TrimEnd('/');
@@ -24,7 +33,7 @@ public sealed class TeaRoom : WebApplicationFactory<Program>
     protected override void ConfigureWebHost(IWebHostBuilder builder)
     {
         builder.UseSetting("RoundCrumb:File", Path.Combine(_folder.FullName, "tea-room.db"));
-        builder.UseSetting("RoundCrumb:Demo", "true");
+        builder.UseSetting("RoundCrumb:Demo", _demo ? "true" : "false");
         builder.UseSetting("Serilog:MinimumLevel:Default", "Warning");
         builder.UseSetting("RoundCrumb:PlanSeconds", "4");
     }
@@ -86,14 +95,54 @@ public sealed class Baker : IDisposable
         Until(d => (bool)((IJavaScriptExecutor)d).ExecuteScript("return document.readyState === 'complete' && !!window.htmx")!);
     }
 
-    public IWebElement Find(string css) => Until(d => d.FindElements(By.CssSelector(css)).FirstOrDefault(e => e.Displayed), css)!;
+    public IWebElement Find(string css)
+    {
+        Reveal(css);
+        return Until(d => d.FindElements(By.CssSelector(css)).FirstOrDefault(e => e.Displayed), css)!;
+    }
+
+    /// <summary>Opens the stratum of Compose in which a field stands, as a baker does who looks for it.</summary>
+    private void Reveal(string css)
+    {
+        if (!css.StartsWith("#f-", StringComparison.Ordinal) && !css.StartsWith("#pick-", StringComparison.Ordinal)
+                && !css.StartsWith("#h-", StringComparison.Ordinal) && !css.StartsWith("#meets", StringComparison.Ordinal)
+                && !css.StartsWith("#pan-", StringComparison.Ordinal))
+            return;
+        foreach (var stratum in (string[])["", "filling", "crust", "topping", "pan", "seal", "served"])
+        {
+            if (stratum.Length > 0)
+            {
+                var line = Driver.FindElements(By.CssSelector($"#l-{stratum}[aria-expanded=false]"));
+                if (line.Count == 0)
+                    continue;
+                Driver.ExecuteScript("arguments[0].scrollIntoView({block:'center'})", line[0]);
+                line[0].Click();
+                Until(_ => Has($"#l-{stratum}[aria-expanded=true]"), stratum);
+                Settled();
+            }
+
+            if (Until(d => d.FindElements(By.CssSelector(css)).Any(e => e.Displayed) ? "yes" : "no", css) == "yes" || !Has(".stratum-line"))
+                return;
+        }
+    }
 
     public bool Has(string css) => Driver.FindElements(By.CssSelector(css)).Count > 0;
 
     public string Text(string css) => Until(_ => Find(css).Text, css);
 
+    /// <summary>Chooses from a list, or from the parts that a picker shows.</summary>
     public void Choose(string css, string value)
     {
+        var picker = "#pick-" + css[(css.StartsWith("#f-", StringComparison.Ordinal) ? 3 : 1)..];
+        if (Has(".stratum-line") && !Driver.FindElements(By.CssSelector($"select{css}")).Any(e => e.Displayed))
+            Reveal($"{picker}, select{css}");
+        if (Driver.FindElements(By.CssSelector(picker)).Any(e => e.Displayed))
+        {
+            Click(picker + " summary");
+            Click($"{picker} button[data-value='{value}']");
+            return;
+        }
+
         Find(css).FindElement(By.CssSelector($"option[value='{value}']")).Click();
         Settled();
     }

@@ -68,7 +68,7 @@ public sealed class CrustTests(TeaRoom room)
     {
         using var baker = new Baker(room);
         baker.Open("/compose?pan=tart-20&crust=plain-crumb&bake=baked&fill=malt-custard&top=none");
-        baker.Click("#h-filling a[href^='/pour']");
+        baker.Click("section[aria-labelledby=h-filling] a[href^='/pour']");
         baker.Until(_ => baker.Here.StartsWith("/pour", StringComparison.Ordinal));
         baker.Find("#add").FindElement(By.CssSelector("option[value='tartlet-10']")).Click();
         baker.Settled();

@@ -38,12 +38,16 @@ public sealed class KitchenTests(TeaRoom room)
         baker.Text(".rack").ShouldContain("holds 1,420 ml by water");
 
         baker.Open("/compose");
+        baker.Click("#pick-pan summary");
+        baker.Until(_ => baker.Has("#picks-pan button"));
         var key = (string)baker.Driver.ExecuteScript(
-            "return [...document.querySelectorAll('#f-pan option')].find(o => o.textContent === 'Grandmother’s dish').value")!;
+            "return [...document.querySelectorAll('#picks-pan button')].find(o => "
+                + "o.textContent.includes('Grandmother’s dish')).dataset.value")!;
+        baker.Click("#pick-pan summary");
         baker.Choose("#f-pan", key);
         baker.Until(_ => baker.Here.Contains("own-water=1420", StringComparison.Ordinal));
         baker.Text("#h-pan + .figures").ShouldContain("1,420 ml to the brim");
-        baker.Find("#f-pan option[selected]").Text.ShouldBe("Grandmother’s dish");
+        baker.Text("#pick-pan summary .pick-name").ShouldBe("Grandmother’s dish");
         baker.ConsoleErrors().ShouldBeEmpty();
     }
 

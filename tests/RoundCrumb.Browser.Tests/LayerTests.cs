@@ -50,7 +50,7 @@ public sealed class LayerTests(TeaRoom room)
         // Taken away again in Compose.
         baker.Driver.Navigate().Back();
         baker.Driver.Navigate().Back();
-        baker.Find("#f-under2");
+        baker.Find("#pick-under2");
         baker.Choose("#f-under2", "none");
         baker.Until(_ => !baker.Here.Contains("under2=", StringComparison.Ordinal));
         baker.ConsoleErrors().ShouldBeEmpty();
@@ -103,7 +103,7 @@ public sealed class LayerTests(TeaRoom room)
         using var baker = new Baker(room);
         baker.Open("/compose?pan=tartlet-8&crust=sweet-short&bake=steady&seal=white&fill=malt-custard&top=laid-pear-halves&ahead=10");
         baker.Text("[data-rule=piece-too-large]").ShouldContain("Not one goes on whole");
-        baker.Find("#f-top option[value=laid-pear-halves]").Selected.ShouldBeTrue();
+        baker.Text("#pick-top summary .pick-name").ShouldContain("Pear halves");
         baker.Click("[data-rule=piece-too-large] .remedy");
         baker.Until(_ => !baker.Has("[data-rule=piece-too-large]"));
     }
@@ -113,7 +113,8 @@ public sealed class LayerTests(TeaRoom room)
     {
         using var baker = new Baker(room);
         baker.Open("/compose");
-        baker.Click(".nudges a[hx-get]");
+        baker.Click("#meets summary");
+        baker.Click(".nudges a");
         baker.Until(_ => baker.Here.Contains("set=114", StringComparison.Ordinal) && baker.Find("#f-set").GetAttribute("value") == "114");
         baker.Find("#f-firm").SendKeys(Keys.ArrowLeft);
         baker.Until(_ => baker.Here.Contains("set=113", StringComparison.Ordinal));

@@ -32,7 +32,7 @@ public sealed class WholeJobTests(TeaRoom room)
         baker.Choose("#f-top", "plain");
         baker.Until(_ => baker.Here.Contains("top=plain", StringComparison.Ordinal));
         baker.Driver.Navigate().Back();
-        baker.Until(d => d.FindElements(By.CssSelector("#f-top option[selected][value=icing]")).Count == 1, "back");
+        baker.Until(_ => baker.Text("#l-topping").Contains("icing sugar", StringComparison.Ordinal), "back");
         baker.Here.ShouldBe(mended);
 
         // A figure opens to its working, with the constant's range.
@@ -112,15 +112,25 @@ public sealed class WholeJobTests(TeaRoom room)
         baker.Find("#h-line-handle").GetAttribute("aria-valuenow").ShouldBe("7");
 
         // Leave the seal off, and take the remedy.
-        baker.TabTo("#f-seal");
-        baker.Press(Keys.ArrowUp, Keys.ArrowUp);
+        baker.TabTo("#l-seal");
+        baker.Press(Keys.Enter);
+        baker.Until(_ => baker.Has("#f-seal-white"));
         baker.Settled();
+        baker.TabTo("#f-seal-white");
+        baker.Press(Keys.ArrowUp);
+        baker.Until(_ => baker.Here.Contains("seal=yolk", StringComparison.Ordinal));
+        baker.Settled();
+        baker.Press(Keys.ArrowUp);
         baker.Until(_ => baker.Has("[data-rule=unsealed]"));
         baker.TabTo("[data-rule=unsealed] .remedy");
         baker.Press(Keys.Enter);
         baker.Until(_ => !baker.Has("[data-rule=unsealed]"));
 
         // Open a working and close it again.
+        baker.TabTo("#l-topping");
+        baker.Press(Keys.Enter);
+        baker.Until(_ => baker.Has("#l-topping[aria-expanded=true]"));
+        baker.Settled();
         baker.TabTo("#h-topping ~ .figures .num");
         baker.Press(Keys.Enter);
         baker.Find("#working[open]").Text.ShouldContain("mean thickness");

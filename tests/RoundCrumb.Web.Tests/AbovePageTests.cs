@@ -60,7 +60,9 @@ public sealed partial class AbovePageTests(DemoKitchen kitchen) : IClassFixture<
         const string Pie =
             "pan=springform-20&crust=plain-crumb&bake=chilled&under1=salt-caramel&under2=banana-slices&under2-half=1&"
                 + "fill=honey-cheese&line=22&top=plain&top-laid=shells&on1=laid-raspberries&on1-laid=rim";
-        var page = await baker.PageAsync("/compose?" + Pie);
+        var page = "";
+        foreach (var stratum in Enum.GetValues<Features.Compose.Stratum>())
+            page += await baker.PageAsync($"/compose?open={stratum}&{Pie}");
         var figures = Figure().Matches(page).Select(m => WebUtility.HtmlDecode(m.Groups[1].Value)).Distinct().ToList();
         figures.Count.ShouldBeGreaterThan(30);
         figures.ShouldContain(f => f.Contains("f=firm-silk", StringComparison.Ordinal));

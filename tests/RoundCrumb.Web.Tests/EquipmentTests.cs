@@ -96,9 +96,9 @@ public sealed class EquipmentTests
             .ShouldContain("Between 0 and 50 °C");
         await baker.SendAsync("/kitchen", "/kitchen?handler=Room", ("room", "28,5"));
         (await baker.PageAsync("/kitchen")).ShouldContain("value=\"28.5\"");
-        (await baker.PageAsync("/compose?crust=butter-flaky")).ShouldContain("data-rule=\"warm-room\"");
+        (await baker.PageAsync("/compose?open=crust&crust=butter-flaky")).ShouldContain("data-rule=\"warm-room\"");
         AsRead(await baker.PageAsync("/crusts?crust=butter-flaky")).ShouldContain("Chill board and pin");
-        (await baker.PageAsync("/compose?crust=shortening-flaky")).ShouldNotContain("data-rule=\"warm-room\"");
+        (await baker.PageAsync("/compose?open=crust&crust=shortening-flaky")).ShouldNotContain("data-rule=\"warm-room\"");
     }
 
     /// <summary>A page as it is read: without its markup, each run of space as one.</summary>

@@ -26,7 +26,7 @@ public sealed class KitchenTests(DemoKitchen kitchen) : IClassFixture<DemoKitche
         var id = place[(place.LastIndexOf("id=\"pan-", StringComparison.Ordinal) + 8)..].Split('"')[0];
 
         // Chosen in Compose it becomes its measures, so that the pie does not change when the rack does.
-        var compose = await baker.PageAsync($"/compose?pan=kitchen-{id}");
+        var compose = await baker.PageAsync($"/compose?pan=kitchen-{id}&open=pan");
         compose.ShouldContain("1,500 ml");
         compose.ShouldContain("own-water=1500");
         (await baker.PageAsync("/compose/stand-ins?pan=own&own-top=250&own-base=200&own-deep=36")).ShouldContain("Towpath dish");

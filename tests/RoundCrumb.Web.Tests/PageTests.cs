@@ -146,7 +146,7 @@ public sealed partial class PageTests(DemoKitchen kitchen) : IClassFixture<DemoK
         var page = await answer.TextAsync();
         page.ShouldContain(words);
         page.ShouldContain($"name=\"name\" value=\"{name}\"");
-        page.ShouldContain("value=\"lemon-cheese\" selected");
+        page.ShouldContain("id=\"f-fill\" value=\"lemon-cheese\"");
     }
 
     [Fact]

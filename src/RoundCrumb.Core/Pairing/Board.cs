@@ -95,23 +95,21 @@ public sealed record Board(
         var usual = Assessment.Of(wish.For(crust, filling, Topping.None, kitchen.Schools), 1, kitchen);
         var goes = Verdict.Of(usual);
         var because = goes is PairVerdict.Well ? "" : usual.Advice[0].Rule.Id;
-        (Assessment Pie, int Changes, bool Good, PairScore Score)? best = null;
-        foreach (var (variant, from) in Variants(usual.Composition))
+        var variants = Variants(usual.Composition)
+            .Select(v => (Pie: v.Changes == 0 ? usual : Assessment.Of(v.Pie, 1, kitchen), v.Changes)).ToList();
+        var works = variants.Where(v => Verdict.Of(v.Pie) is PairVerdict.Well).ToList();
+        if (works.Count == 0)
         {
-            var pie = from == 0 ? usual : Assessment.Of(variant, 1, kitchen);
-            var (changes, mended, good) = Verdict.Of(pie) is PairVerdict.Well
-                ? ([], pie.Composition, true)
-                : Verdict.Mend(pie, c => c.Crust.Family == crust && c.Filling.Formula == filling
-                    && (c.Pan.Key == wish.Pan.Key || crust is ShellFamily));
-            var now = changes.Count == 0 ? pie : Assessment.Of(mended, 1, kitchen);
-            var score = PairScore.Of(now);
-            // Of two that are as good by a point, the one nearer to the usual.
-            if (best is not { } b || (good, score.Points - from - changes.Count).CompareTo((b.Good, b.Score.Points - b.Changes)) > 0)
-                best = (now, from + changes.Count, good, score);
+            // None works as it stands: the usual one is mended as far as small changes do.
+            var (changes, mended, good) = Verdict.Mend(
+                usual, c => c.Crust.Family == crust && c.Filling.Formula == filling && (c.Pan.Key == wish.Pan.Key || crust is ShellFamily));
+            works = [(changes.Count == 0 ? usual : Assessment.Of(mended, 1, kitchen), changes.Count)];
         }
 
-        var at = best!.Value;
-        var level = at.Good ? PairLevels.Of(at.Score.Points) : Verdict.Of(at.Pie) is PairVerdict.Not ? PairLevel.No : PairLevel.Poor;
+        // Of two that are as good by a point, the one nearer to the usual.
+        var at = works.Select(w => (w.Pie, w.Changes, Score: PairScore.Of(w.Pie))).MaxBy(w => w.Score.Points - w.Changes);
+        var verdict = Verdict.Of(at.Pie);
+        var level = verdict is PairVerdict.Well ? PairLevels.Of(at.Score.Points) : verdict is PairVerdict.Not ? PairLevel.No : PairLevel.Poor;
         return new(crust, filling, goes, because, at.Pie.Composition, at.Changes, at.Score, level);
     }
 

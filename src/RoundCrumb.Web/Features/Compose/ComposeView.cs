@@ -53,7 +53,9 @@ public sealed class ComposeView
     /// <summary>True where a stratum is open.</summary>
     public bool IsOpen(Stratum stratum) => Open == stratum;
 
-    /// <summary>What the strata that are closed hold, as fields of the form: what was typed and could not be used as it was typed.</summary>
+    /// <summary>
+    /// What the strata that are closed hold, as fields of the form: what was typed and could not be used as it was typed.
+    /// </summary>
     public IEnumerable<(string Name, string Value)> Closed()
     {
         var fields = CompositionAddress.FieldsOf(Canonical).ToDictionary(f => f.Key, f => f.Value, StringComparer.Ordinal);
@@ -84,7 +86,8 @@ public sealed class ComposeView
     }
 
     /// <summary>What lies on it, in a few words.</summary>
-    public string ToppingName => Pie.Toppings.Count == 0 ? "Nothing on top" : string.Join(", ", Pie.Toppings.Select(t => t.Choice.Topping.Name));
+    public string ToppingName =>
+        Pie.Toppings.Count == 0 ? "Nothing on top" : string.Join(", ", Pie.Toppings.Select(t => t.Choice.Topping.Name));
 
     /// <summary>How thick it lies.</summary>
     public string ToppingFacts => Pie.Topping is { Count: null } one && one.Choice.Topping.HasThickness && Pie.Toppings.Count == 1

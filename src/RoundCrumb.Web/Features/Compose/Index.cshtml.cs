@@ -59,7 +59,8 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
         var book = await compositions.OfferedAsync(Request.QueryString.Value ?? "", cancel);
         _inHand = await compositions.InHandAsync(f => Request.Query[f], cancel);
         View = new ComposeView(
-            !CompositionAddress.Fields.Any(Request.Query.ContainsKey) && Picked is null ? new(Composition.Usual, []) : Read(FormField, book), baker.Shown, opened, book,
+            !CompositionAddress.Fields.Any(Request.Query.ContainsKey) && Picked is null ? new(Composition.Usual, [])
+                : Read(FormField, book), baker.Shown, opened, book,
             await compositions.KitchenAsync(cancel))
         { InHand = _inHand, Open = Strata.Read(Request.Query["open"].LastOrDefault()) };
         if (Saved is not null && opened is { Seen: 0 } && View.Canonical == Saved.Address)

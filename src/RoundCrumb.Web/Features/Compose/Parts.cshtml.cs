@@ -63,12 +63,14 @@ public sealed class PartsModel(CompositionReader compositions, Preferences baker
 
     /// <summary>The address of the pie with a part picked, for whoever has no script.</summary>
     public string With(PartOption part) =>
-        $"{View.AddressOf(View.Canonical)}&{CompositionAddress.Was}={Uri.EscapeDataString(CompositionAddress.UsualMark(View.C))}&pick={Uri.EscapeDataString(Of + "=" + part.Value)}";
+        $"{View.AddressOf(View.Canonical)}&{CompositionAddress.Was}={Uri.EscapeDataString(CompositionAddress.UsualMark(View.C))}"
+            + $"&pick={Uri.EscapeDataString(Of + "=" + part.Value)}";
 
     private static IEnumerable<PartOption>? Options(string field, PartBook book)
     {
         if (field == CompositionAddress.CrustField)
-            return book.Crusts.Select(c => new PartOption(IsOwn(c.Id) ? Own : ComposeView.GroupOf(c), c.Id, c.Name, "for " + c.For, c.Tint)).OrderBy(First);
+            return book.Crusts.Select(c =>
+                new PartOption(IsOwn(c.Id) ? Own : ComposeView.GroupOf(c), c.Id, c.Name, "for " + c.For, c.Tint)).OrderBy(First);
         if (field == CompositionAddress.FillingField)
             return FillingFamilies.All.SelectMany(family => book.Fillings.Where(f => f.Family.Id == family.Id).Select(f => new PartOption(
                 IsOwn(f.Id) ? Own : family.Name, f.Id, f.Name, family.NeedsNoOven ? "no oven" : "baked", f.Tint))).OrderBy(First);
@@ -76,13 +78,16 @@ public sealed class PartsModel(CompositionReader compositions, Preferences baker
             return book.Kitchen.Select(p => new PartOption(Own, p.Key, p.Name, p.Kind.Facts.Name, ""))
                 .Concat(PanCupboard.All.Select(p => new PartOption(ComposeView.GroupOf(p.Kind), p.Id, p.Name, "", "")))
                 .Append(new PartOption("Any other", PanCupboard.OwnId, "Another, by its measures", "across, deep, how much it holds", ""));
-        if (Enumerable.Range(0, Composition.MostLayers).Select(CompositionAddress.OverAt).Prepend(CompositionAddress.First).Any(t => t.Id == field))
+        if (Enumerable.Range(0, Composition.MostLayers).Select(CompositionAddress.OverAt).Prepend(CompositionAddress.First).Any(t =>
+            t.Id == field))
             return book.Toppings.Where(t => t.Id != ToppingBook.Held.Id).Select(t => t.Id == Topping.None.Id
                     ? new PartOption("Nothing", t.Id, "Nothing on top", "", "")
                     : new PartOption(IsOwn(t.Id) ? Own : ToppingBook.NameOf(t.Kind), t.Id, t.Name, "", t.Tint)).OrderBy(First);
         if (Enumerable.Range(0, Composition.MostLayers).Any(i => CompositionAddress.UnderAt(i).Id == field))
-            return book.Fillings.Where(f => f.Family.NeedsNoOven).Select(f => new PartOption(IsOwn(f.Id) ? Own : "Another filling", f.Id, f.Name, f.Family.Name.ToLowerInvariant(), f.Tint))
-                .Concat(PieceBook.All.Select(p => new PartOption("Fruit and nuts", p.Id, char.ToUpperInvariant(p.Name[0]) + p.Name[1..], "", "")))
+            return book.Fillings.Where(f => f.Family.NeedsNoOven).Select(f =>
+                new PartOption(IsOwn(f.Id) ? Own : "Another filling", f.Id, f.Name, f.Family.Name.ToLowerInvariant(), f.Tint))
+                .Concat(PieceBook.All.Select(p =>
+                    new PartOption("Fruit and nuts", p.Id, char.ToUpperInvariant(p.Name[0]) + p.Name[1..], "", "")))
                 .Prepend(new PartOption("Nothing", "none", "Nothing beneath", "", "")).OrderBy(First);
         return null;
 

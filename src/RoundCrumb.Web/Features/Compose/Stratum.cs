@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
 
 namespace RoundCrumb.Web.Features.Compose;
@@ -38,7 +39,8 @@ public static class Strata
     [
         CompositionAddress.FillingField, CompositionAddress.Make, CompositionAddress.Line, CompositionAddress.Firmness,
         CompositionAddress.Cooled,
-        .. Enumerable.Range(0, Composition.MostLayers).Select(CompositionAddress.UnderAt).SelectMany(u => new[] { u.Id, u.Height, u.Half, u.Was }),
+        .. Enumerable.Range(0, Composition.MostLayers).Select(CompositionAddress.UnderAt).SelectMany(u =>
+            new[] { u.Id, u.Height, u.Half, u.Was }),
     ];
 
     private static readonly HashSet<string> InTopping =
@@ -81,6 +83,17 @@ public static class Strata
             Stratum.Crust => "Crust",
             Stratum.Pan => "Pan",
             Stratum.Served => "Served",
+        };
+
+        /// <summary>The layer of which advice stands in it.</summary>
+        public Layer Layer => stratum switch
+        {
+            Stratum.Topping => Layer.Topping,
+            Stratum.Filling => Layer.Filling,
+            Stratum.Seal => Layer.Seal,
+            Stratum.Crust => Layer.Crust,
+            Stratum.Pan => Layer.Pan,
+            Stratum.Served => Layer.Occasion,
         };
 
         /// <summary>The name it has in addresses and in the page.</summary>

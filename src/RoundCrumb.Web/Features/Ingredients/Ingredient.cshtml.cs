@@ -25,6 +25,36 @@ public sealed class IngredientModel(Larder larder, CompositionReader composition
     /// <summary>True for one that is not kept yet.</summary>
     public bool IsNew => Id == "new";
 
+    /// <summary>What is known of it, as one reads it: what is nothing is left out.</summary>
+    public IEnumerable<(string Name, string Value)> Facts
+    {
+        get
+        {
+            (string Field, string Name, string Unit)[] figures =
+            [
+                ("others", "Other names", ""), ("bulk", "1 ml of a cup holds", " g"), ("mix", "1 g adds to a mixture", " ml"),
+                ("each", "One piece weighs", " g"), ("loss", "Lost on toasting or reducing", " %"),
+                ("water", "Water", " %"), ("fat", "Fat", " %"),
+                ("saturates", "of it saturated", " %"), ("sugars", "Sugars", " %"), ("protein", "Protein", " %"),
+                ("starch", "Starch", " %"),
+                ("alcohol", "Alcohol", " %"), ("salt", "Salt", " %"), ("sets", "1 g thickens like", " g of cornflour"),
+                ("juice", "Sharp juice", " %"),
+                ("bloom", "Gelatine strength", " bloom"), ("pack", "A pack holds", " g"), ("price", "A pack costs £", ""),
+            ];
+            foreach (var (key, name, unit) in figures)
+            {
+                if (Form.Field(key) is { Length: > 0 } value and not "0")
+                    yield return (name, value + unit);
+            }
+
+            var named = Enum.GetValues<Allergens>().Where(a => a != Allergens.None && Form.Has(a)).Select(IngredientForm.Word).ToList();
+            yield return ("Named on a label", named.Count > 0 ? string.Join(", ", named)
+                : Form.Field("stated") == "1" || From.AllergensStated ? "nothing" : "nothing is stated yet");
+            if (Form.TraitsSaid.Length > 0)
+                yield return ("To the craft", Form.TraitsSaid);
+        }
+    }
+
     /// <summary>True for one of the baker's own.</summary>
     public bool MayChange => IsNew || Id.StartsWith("own-", StringComparison.Ordinal);
 

@@ -6,6 +6,27 @@ namespace RoundCrumb.Web.Features.Kitchens;
 /// <content>Ovens, cold places, bakers, machines, the room, its clock and the house's ways.</content>
 public sealed partial class IndexModel
 {
+    /// <summary>The part that is open: the one of which a form was sent or something was put away, else the pans.</summary>
+    public KitchenPart OpenPart => GoneOven is not null ? KitchenPart.Ovens
+        : GoneCold is not null ? KitchenPart.Cold
+        : GoneBaker is not null ? KitchenPart.Bakers
+        : Enum.GetValues<KitchenPart>().FirstOrDefault(p => p.Sends(Sent.Name));
+
+    /// <summary>What there is of a part, in a few words.</summary>
+    public string PartSays(KitchenPart part) => part switch
+    {
+        KitchenPart.Pans => Pans.Count == 0 ? "none yet" : $"{Pans.Sum(p => p.Owned)} of {Pans.Count} sizes",
+        KitchenPart.Ovens => Names(Equipment.Ovens.Select(o => o.Item.Name), "an ordinary one is reckoned with"),
+        KitchenPart.Cold => Names(Equipment.Cold.Select(c => c.Item.Name), "none yet"),
+        KitchenPart.Bakers => Names(Equipment.Bakers.Select(b => b.Item.Name), "nobody yet"),
+        KitchenPart.Machines => $"burners {Equipment.Burners}, mixers {Equipment.Mixers}, processors {Equipment.Processors}",
+        KitchenPart.Room => baker.Shown.Say(Equipment.Room.AsQuantity()),
+        KitchenPart.Ways => "what bakers differ on, settled once",
+    };
+
+    private static string Names(IEnumerable<string> names, string none) =>
+        string.Join(", ", names) is { Length: > 0 } all ? all.Length > 70 ? all[..70] + "…" : all : none;
+
     /// <summary>Puts an oven in, or changes one.</summary>
     public async Task<IActionResult> OnPostOvenAsync(int? id, CancellationToken cancel)
     {
@@ -38,17 +59,17 @@ public sealed partial class IndexModel
         if (Sent.Troubles.Count > 0)
             return await AgainAsync(cancel);
         return await AfterAsync(
-            await kitchen.SaveAsync(id, Sent.Version, place, cancel), Routes.Kitchen + "#equipment", "This cold place",
+            await kitchen.SaveAsync(id, Sent.Version, place, cancel), Routes.Kitchen + "#cold-h", "This cold place",
             () => Of(place).Zip(Of(Equipment.Cold.First(c => c.Id == id).Item), Beside), cancel);
     }
 
     /// <summary>Puts a cold place away.</summary>
     public async Task<IActionResult> OnPostColdAwayAsync(int id, CancellationToken cancel) =>
-        await kitchen.PutColdAwayAsync(id, away: true, cancel) ? Redirect($"{Routes.Kitchen}?goneCold={id}#equipment") : NotFound();
+        await kitchen.PutColdAwayAsync(id, away: true, cancel) ? Redirect($"{Routes.Kitchen}?goneCold={id}#cold-h") : NotFound();
 
     /// <summary>Brings a cold place back.</summary>
     public async Task<IActionResult> OnPostColdBackAsync(int id, CancellationToken cancel) =>
-        await kitchen.PutColdAwayAsync(id, away: false, cancel) ? Redirect(Routes.Kitchen + "#equipment") : NotFound();
+        await kitchen.PutColdAwayAsync(id, away: false, cancel) ? Redirect(Routes.Kitchen + "#cold-h") : NotFound();
 
     /// <summary>Puts a baker in, or changes their week.</summary>
     public async Task<IActionResult> OnPostBakerAsync(int? id, CancellationToken cancel)
@@ -99,7 +120,7 @@ public sealed partial class IndexModel
             return await AgainAsync(cancel);
         return await AfterAsync(
             await kitchen.WarmAsync(Sent.RoomSeen(), room, cancel),
-            Routes.Kitchen + "#equipment", "How warm it is", () => [new("It is", Sent["room"], RoomText)], cancel);
+            Routes.Kitchen + "#the-room", "How warm it is", () => [new("It is", Sent["room"], RoomText)], cancel);
     }
 
     /// <summary>The computer's own time zone.</summary>

@@ -2,6 +2,7 @@ using System.Globalization;
 using Microsoft.AspNetCore.Html;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
+using RoundCrumb.Application.Pairing;
 using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
@@ -21,7 +22,7 @@ using RoundCrumb.Web.Hosting;
 namespace RoundCrumb.Web.Features.Pairings;
 
 /// <summary>Crusts against fillings for a pan, its guests and its hours, and whole pies for them.</summary>
-public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, Preferences baker) : PageModel
+public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, BoardKeeper boards, Preferences baker) : PageModel
 {
     private const int MostSuggested = 6;
     private const int OnACounter = 4;
@@ -150,7 +151,7 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, P
             name => Request.Query.TryGetValue(name, out var value) ? value.ToString() : null, Shown.Units.Length, Book);
         var wish = new Wish(C.Pan, C.Occasion);
         var crusts = Book.Crusts.Where(c => c is not ShellFamily).ToList();
-        Board = Board.Of(wish, crusts, Book.Fillings, Kitchen);
+        Board = boards.Of(wish, crusts, Book.Fillings, Kitchen);
         if ((with ?? "").Split(',') is [var crustId, var fillingId] && Book.Crust(crustId) is { } crust
                 && Book.Filling(fillingId) is { } filling)
         {
