@@ -1,3 +1,5 @@
+using OpenQA.Selenium;
+
 namespace RoundCrumb.Browser.Tests;
 
 /// <summary>Pans in Chromium: one measured by water, one swapped for another.</summary>
@@ -12,7 +14,11 @@ public sealed class KitchenTests(TeaRoom room)
         baker.Find("#l-notes").Displayed.ShouldBeTrue();
         baker.Open("/kitchen");
         baker.Find("#k-name").Displayed.ShouldBeTrue();
-        baker.Driver.ExecuteScript("document.querySelector('#equipment details').open = true");
+
+        // The ovens are a part of their own: opening it closes the pans.
+        baker.Click("#part-ovens > summary");
+        baker.Driver.FindElement(By.Id("k-name")).Displayed.ShouldBeFalse();
+        baker.Driver.ExecuteScript("document.querySelector('#part-ovens .kitchen-in details').open = true");
         baker.Find("#oven-1-name").Displayed.ShouldBeTrue();
     }
 
