@@ -1,3 +1,4 @@
+using System.Globalization;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Ingredients;
@@ -5,7 +6,6 @@ using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Pairing;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Steps;
-using System.Globalization;
 
 namespace RoundCrumb.Application.Box;
 

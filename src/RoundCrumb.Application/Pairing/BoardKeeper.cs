@@ -3,8 +3,8 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
-using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.HeatFlow;
+using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pairing;
 using RoundCrumb.Core.Quantities;
 

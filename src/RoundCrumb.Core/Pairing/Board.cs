@@ -109,7 +109,9 @@ public sealed record Board(
         // Of two that are as good by a point, the one nearer to the usual.
         var at = works.Select(w => (w.Pie, w.Changes, Score: PairScore.Of(w.Pie))).MaxBy(w => w.Score.Points - w.Changes);
         var verdict = Verdict.Of(at.Pie);
-        var level = verdict is PairVerdict.Well ? PairLevels.Of(at.Score.Points) : verdict is PairVerdict.Not ? PairLevel.No : PairLevel.Poor;
+        var level = verdict is PairVerdict.Well ? PairLevels.Of(at.Score.Points)
+            : verdict is PairVerdict.Not ? PairLevel.No
+            : PairLevel.Poor;
         return new(crust, filling, goes, because, at.Pie.Composition, at.Changes, at.Score, level);
     }
 

@@ -53,68 +53,8 @@ public sealed class ComposeView
     /// <summary>True where a stratum is open.</summary>
     public bool IsOpen(Stratum stratum) => Open == stratum;
 
-    /// <summary>
-    /// What the strata that are closed hold, as fields of the form: what was typed and could not be used as it was typed.
-    /// </summary>
-    public IEnumerable<(string Name, string Value)> Closed()
-    {
-        var fields = CompositionAddress.FieldsOf(Canonical).ToDictionary(f => f.Key, f => f.Value, StringComparer.Ordinal);
-        foreach (var trouble in Troubles.Where(t => Enum.GetValues<Stratum>().Any(s => s.Holds(t.Field))))
-            fields[trouble.Field] = trouble.Typed;
-        foreach (var stratum in Enum.GetValues<Stratum>().Where(s => s != Open))
-        {
-            foreach (var (name, value) in fields.Where(f => stratum.Holds(f.Key)))
-            {
-                yield return (name, value);
-                if (Shown.Units.Length is LengthUnit.Inches && Strata.IsLength(name) && TroubleWith(name) is null)
-                    yield return (name + ".as", $"{value}|{value}");
-            }
-        }
-
-        // What a change of a part is told by, also where its stratum is closed.
-        if (Open != Stratum.Topping)
-        {
-            foreach (var (topping, choice, _) in ToppingRows())
-                yield return (topping.Was, choice.Topping.Id);
-        }
-
-        if (Open != Stratum.Filling)
-        {
-            foreach (var (layer, sums) in LayerRows())
-                yield return (layer.Was, sums.Choice.Id);
-        }
-    }
-
-    /// <summary>What lies on it, in a few words.</summary>
-    public string ToppingName =>
-        Pie.Toppings.Count == 0 ? "Nothing on top" : string.Join(", ", Pie.Toppings.Select(t => t.Choice.Topping.Name));
-
-    /// <summary>How thick it lies.</summary>
-    public string ToppingFacts => Pie.Topping is { Count: null } one && one.Choice.Topping.HasThickness && Pie.Toppings.Count == 1
-        ? Shown.Say(one.Choice.Height.AsQuantity()) : "";
-
-    /// <summary>How much of it there is.</summary>
-    public string ToppingFigure => Pie.Topping is not { } one ? "" : one.Cream is { } cream ? Shown.Say(cream.Amount)
-        : one.Count is { } count ? Shown.Say(count.Amount) + " pieces" : "";
-
-    /// <summary>How deep the filling stands and how it cuts.</summary>
-    public string FillingFacts => $"{Shown.Say(Pie.FilledDepth.Amount)}, {Pie.Yield.Cut.Name}"
-        + (Pie.Layers.Count > 0 ? ", on " + string.Join(", ", Pie.Layers.Select(l => l.Choice.Name.ToLowerInvariant())) : "");
-
-    /// <summary>How thick the crust is, its edge and how it is baked.</summary>
-    public string CrustFacts => $"{Shown.Say(C.Crust.Thickness.AsQuantity())}, "
-        + (C.Crust.Family is RolledFamily && C.Crust.Edge is not Edge.Trimmed ? NameOf(C.Crust.Edge).ToLowerInvariant() + ", " : "")
-        + NameOf(C.Crust.Treatment).ToLowerInvariant();
-
-    /// <summary>When it is filled.</summary>
-    public string ServedName => Shown.Say(new Quantity(C.Occasion.FilledAhead * 60, Dimension.Time)) + " after it is filled";
-
-    /// <summary>When it is topped, and for whom.</summary>
-    public string ServedFacts => string.Join(", ", ((IEnumerable<string>)[
-        C.Toppings.Any() ? "topped " + Shown.Say(new Quantity(C.Occasion.ToppedAhead * 60, Dimension.Time)) + " before" : "",
-        C.Occasion.NoOven ? "no oven" : "", C.Occasion.Vegetarian ? "vegetarians" : "", C.Occasion.NoAlcohol ? "no alcohol" : "",
-        C.Occasion.NoRawEgg ? "no raw egg" : "", .. Needs.Named(C.Occasion.Without).Select(n => "no " + n),
-    ]).Where(w => w.Length > 0));
+    /// <summary>What is said of its layers in a line each, and what those that are closed hold.</summary>
+    public StratumLines Lines => field ??= new(this);
 
     /// <summary>What kind a crust is, for a list.</summary>
     public static string GroupOf(CrustFamily crust) => crust switch
