@@ -117,7 +117,7 @@ public class PairingTests
         answer.Answers.Count.ShouldBe(WhatIf.MostAnswers);
         answer.Answers[0].Pie.Filling.Formula.ShouldBe(FillingBook.MaltCustard);
         answer.Answers[0].Pie.Crust.Family.ShouldBeOfType<ShellFamily>();
-        var cooled = answer.Answers.Single(a => a.Pie.Filling.Cooled);
+        var cooled = answer.Answers.First(a => a.Pie.Filling.Cooled);
         cooled.Pie.Filling.Formula.ShouldBe(FillingBook.MaltCustard);
         cooled.Pie.Crust.Treatment.ShouldBe(Treatment.Chilled);
         (NearPie.Of(answer.Asked, answer.Asked with { Filling = answer.Asked.Filling with { Formula = FillingBook.LemonCheese } })
