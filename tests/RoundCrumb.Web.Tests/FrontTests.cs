@@ -168,7 +168,10 @@ public sealed partial class FrontTests(DemoKitchen kitchen) : IClassFixture<Demo
                 day.Id,
                 d => d.Orders.Add(new DayOrder
                 {
-                    Name = "Malt pie", Address = CompositionAddress.Write(bare), Count = 2, Due = new DateTime(2027, 3, 5, 15, 0, 0),
+                    Name = "Malt pie",
+                    Address = CompositionAddress.Write(bare),
+                    Count = 2,
+                    Due = new DateTime(2027, 3, 5, 15, 0, 0),
                 }),
                 Cancel);
         }

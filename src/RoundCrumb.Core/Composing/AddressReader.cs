@@ -72,7 +72,8 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
 
         var composition = new Composition(
             pan, crust, new(formula, ReadBatch(formula), line,
-                setter) { Cooled = formula.Family.GoesInHot && Flag(CompositionAddress.Cooled) },
+                setter)
+            { Cooled = formula.Family.GoesInHot && Flag(CompositionAddress.Cooled) },
             topping, new Occasion(ahead, topped, Flag(NoOven), Flag(Vegetarian))
             {
                 Without = Needs.Groups.Where(g => Flag(g.Field)).Aggregate(Allergens.None, (all, g) => all | g.Of),

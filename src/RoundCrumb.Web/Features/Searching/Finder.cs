@@ -46,7 +46,7 @@ public sealed class Finder(Search search, DayBook days, PanRack rack)
                 found.Add((kept, new Named(kept, "").Rank(words) ?? Ranks.Near));
         }
 
-        
+
         // A pan that stands in the kitchen is found there, not a second time as one that could be bought.
         return
         [
