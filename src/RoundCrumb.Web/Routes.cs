@@ -10,6 +10,7 @@ public static class Routes
     public const string Counter = "/";
     public const string Compose = "/compose";
     public const string ComposeParts = Compose + "/parts";
+    public const string ComposeSchools = Compose + "/schools";
     public const string StandIns = Compose + "/stand-ins";
     public const string Cooling = Compose + "/cooling";
     public const string Baking = Compose + "/baking";
@@ -55,6 +56,7 @@ public static class Routes
     public const string Devices = Bench + "/devices";
     public const string Units = "/units";
     public const string Backup = "/backup";
+    public const string Offline = "/offline";
     public const string Health = "/healthz";
     public const string Api = "/api/v1";
     public const string Readings = Api + "/readings";

@@ -39,7 +39,7 @@ public sealed class BakeDayTests(TeaRoom room)
         }
 
         baker.Click(".day-hours button");
-        baker.Until(_ => baker.Text(".plan-head h2") == "Not on the clock yet");
+        baker.Until(_ => baker.Text(".plan-head h2") == "Not planned yet");
     }
 
     [Fact]

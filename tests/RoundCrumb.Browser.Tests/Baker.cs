@@ -172,6 +172,21 @@ public sealed class Baker : IDisposable
         Settled();
     }
 
+    /// <summary>Presses what goes away when it is pressed, and waits until it has gone.</summary>
+    public void ClickAway(string css)
+    {
+        Until(
+            _ =>
+            {
+                if (!Has(css))
+                    return true;
+                Find(css).Click();
+                Settled();
+                return !Has(css);
+            },
+            css + " to go");
+    }
+
     public void Press(params string[] keys)
     {
         // A swap under way may take the field away between finding it and typing; the key has not been sent then.

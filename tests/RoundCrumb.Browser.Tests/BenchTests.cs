@@ -1,7 +1,4 @@
-using System.Net;
-using System.Net.Sockets;
 using OpenQA.Selenium;
-using RoundCrumb.Web.Tests.Storage;
 
 namespace RoundCrumb.Browser.Tests;
 
@@ -154,8 +151,7 @@ public sealed class BenchTests(TeaRoom room)
                     || bench.Text(Now + " [data-hold]").StartsWith("Hold 9", StringComparison.Ordinal));
         bench.Click(Now + " [data-hold]");
         bench.Until(_ => bench.Has(Now + " .reading [data-deed*='undone']"), "the reading held");
-        bench.Click(Now + " .reading [data-deed*='undone']");
-        bench.Until(_ => !bench.Has(Now + " .reading [data-deed*='undone']"), "the reading taken back");
+        bench.ClickAway(Now + " .reading [data-deed*='undone']");
 
         // A probe that is pulled out is told so where it is, and nothing of it comes to the bench.
         devices.Click("#scale [data-flat]");
@@ -269,43 +265,31 @@ public sealed class BenchTests(TeaRoom room)
     [Fact]
     public async Task A_computer_that_dies_in_the_middle_loses_nothing_and_the_bench_goes_on()
     {
-        var folder = Directory.CreateTempSubdirectory("roundcrumb-bench-");
-        var port = FreePort();
-        string[] more = ["--demo", "--urls", $"http://127.0.0.1:{port}", "--contentRoot", WebRoot()];
-        var file = Path.Combine(folder.FullName, "bench.db");
-        var running = new Running(file, more);
-        try
-        {
-            var address = await running.AddressAsync(TimeSpan.FromSeconds(60));
-            using var baker = new Baker(address);
-            Begin(baker, 2);
-            var ticked = new List<string> { Tick(baker) };
-            baker.Until(_ => Queue(baker) == "[]", "an empty queue");
-            baker.Until(
-                _ => baker.Driver.ExecuteAsyncScript(
-                    "caches.open('roundcrumb-bench').then(c => c.match(location.href)).then(p => arguments[0](Boolean(p)))") is true,
-                "a page that is kept");
-            running.Dispose();
+        using var computer = new KitchenComputer();
+        var address = await computer.WakeAsync();
+        using var baker = new Baker(address);
+        Begin(baker, 2);
+        var ticked = new List<string> { Tick(baker) };
+        baker.Until(_ => Queue(baker) == "[]", "an empty queue");
+        baker.Until(
+            _ => baker.Driver.ExecuteAsyncScript(
+                "caches.open('roundcrumb-bench').then(c => c.match(location.href)).then(p => arguments[0](Boolean(p)))") is true,
+            "a page that is kept");
+        computer.Die();
 
-            // Nobody answers: the bench goes on, also when its page is opened again, and what is ticked stays so.
-            ticked.Add(Tick(baker));
-            baker.Open(baker.Here);
-            ticked.Add(Tick(baker));
-            ticked.ShouldAllBe(t => !baker.Has($"[data-task='{t}']"));
-            baker.Until(_ => baker.Text("#line-state").Contains("kept on this device", StringComparison.Ordinal), "the line's state");
-            running = new Running(file, more);
-            await running.AddressAsync(TimeSpan.FromSeconds(60));
-            baker.Until(_ => Queue(baker) == "[]", "what was kept, sent");
-            var next = Task(baker);
-            baker.Open(baker.Here);
-            Task(baker).ShouldBe(next);
-            ticked.ShouldAllBe(t => !baker.Has($"[data-task='{t}']"));
-            baker.Text(".clock").ShouldContain("out of the oven");
-        }
-        finally
-        {
-            running.Dispose();
-        }
+        // Nobody answers: the bench goes on, also when its page is opened again, and what is ticked stays so.
+        ticked.Add(Tick(baker));
+        baker.Open(baker.Here);
+        ticked.Add(Tick(baker));
+        ticked.ShouldAllBe(t => !baker.Has($"[data-task='{t}']"));
+        baker.Until(_ => baker.Text("#line-state").Contains("kept on this device", StringComparison.Ordinal), "the line's state");
+        await computer.WakeAsync();
+        baker.Until(_ => Queue(baker) == "[]", "what was kept, sent");
+        var next = Task(baker);
+        baker.Open(baker.Here);
+        Task(baker).ShouldBe(next);
+        ticked.ShouldAllBe(t => !baker.Has($"[data-task='{t}']"));
+        baker.Text(".clock").ShouldContain("out of the oven");
     }
 
     [Fact]
@@ -322,21 +306,5 @@ public sealed class BenchTests(TeaRoom room)
         tablet.Until(_ => !tablet.Find("#bench").FindElement(By.CssSelector("#line-state")).Displayed, "all sent");
         tablet.Open(tablet.Here);
         tablet.Has($"[data-task='{task}']").ShouldBeFalse();
-    }
-
-    private static int FreePort()
-    {
-        using var listener = new TcpListener(IPAddress.Loopback, 0);
-        listener.Start();
-        return ((IPEndPoint)listener.LocalEndpoint).Port;
-    }
-
-    /// <summary>Where the pages' own files are.</summary>
-    private static string WebRoot()
-    {
-        var at = new DirectoryInfo(AppContext.BaseDirectory);
-        while (at is not null && !File.Exists(Path.Combine(at.FullName, "RoundCrumb.slnx")))
-            at = at.Parent;
-        return Path.Combine(at!.FullName, "src", "RoundCrumb.Web");
     }
 }

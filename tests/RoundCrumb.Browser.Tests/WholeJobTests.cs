@@ -88,7 +88,7 @@ public sealed class WholeJobTests(TeaRoom room)
 
         // The first tab leads past the bar.
         baker.Press(Keys.Tab);
-        baker.Active.Text.ShouldBe("Skip to the work");
+        baker.Active.Text.ShouldBe("Skip to the content");
         baker.Press(Keys.Enter);
         baker.TabTo("a.button[href='/compose']");
         baker.Press(Keys.Enter);

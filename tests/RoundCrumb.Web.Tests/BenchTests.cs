@@ -253,12 +253,12 @@ public sealed partial class BenchTests : IAsyncLifetime
         page.ShouldContain("The day has this no longer");
         (await OpenAsync(run)).State.Of(Key(tasks[0])).IsDone.ShouldBeTrue();
 
-        // The whole day is put away: the bench still shows what there is, and takes ticks.
+        // The whole day is deleted: the bench still shows what there is, and takes ticks.
         await AskAsync(s => s.GetRequiredService<DayBook>().PutAwayAsync(open.Run.BakeDayId, true, Cancel));
-        (await baker.PageAsync($"/bench/{run}")).ShouldContain("The day of this run is put away");
+        (await baker.PageAsync($"/bench/{run}")).ShouldContain("The day of this run is deleted");
         await SendAsync(baker, run, now, Tick(tasks[2], now));
         (await OpenAsync(run)).State.Of(Key(tasks[2])).IsDone.ShouldBeTrue();
-        (await baker.PageAsync($"/bench/{run}/log")).ShouldContain("put away");
+        (await baker.PageAsync($"/bench/{run}/log")).ShouldContain("deleted");
     }
 
     [Fact]

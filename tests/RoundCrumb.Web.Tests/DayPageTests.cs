@@ -63,7 +63,7 @@ public sealed partial class DayPageTests
         var day = await BeginAsync(baker);
         (await baker.PageAsync(day)).ShouldContain("Nothing to plan yet");
         await TakeAsync(baker, day, "1", "2", "12:00");
-        (await baker.PageAsync(day)).ShouldContain("Not on the clock yet");
+        (await baker.PageAsync(day)).ShouldContain("Not planned yet");
         var page = await PlannedAsync(baker, day);
         page.ShouldContain("Everything is ready in time");
         page.ShouldContain("Roll and line");
@@ -452,7 +452,7 @@ public sealed partial class DayPageTests
         // Taken off by mistake, it comes back.
         var answer = await baker.SendAsync("/days/1", "/days/1?handler=Off", ("order", "1"));
         answer.Headers.Location!.OriginalString.ShouldBe("/days/1?off=1");
-        (await baker.PageAsync("/days/1?off=1")).ShouldContain("The order is off.");
+        (await baker.PageAsync("/days/1?off=1")).ShouldContain("The order is deleted.");
         await baker.SendAsync("/days/1", "/days/1?handler=Back", ("order", "1"));
         (await baker.PageAsync("/days/1")).ShouldContain("Malt custard cream pie");
     }
@@ -464,7 +464,7 @@ public sealed partial class DayPageTests
         var baker = kitchen.Baker();
         var address = CompositionAddress.Write(Composition.Usual);
         var page = await baker.PageAsync("/days/order?" + address);
-        page.ShouldContain("Put it on the day");
+        page.ShouldContain("Add to the day");
         var choice = Choices().Match(page).Groups[1].Value;
         (
             await baker.SendAsync(

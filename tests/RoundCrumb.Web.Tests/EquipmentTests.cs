@@ -53,7 +53,7 @@ public sealed class EquipmentTests
         (await baker.PageAsync("/kitchen")).ShouldContain("Small oven, mended");
         (await baker.SendAsync("/kitchen", "/kitchen?handler=OvenAway", ("id", "2")))
             .Headers.Location!.OriginalString.ShouldBe("/kitchen?goneOven=2#equipment");
-        (await baker.PageAsync("/kitchen?goneOven=2")).ShouldContain("The oven is put away");
+        (await baker.PageAsync("/kitchen?goneOven=2")).ShouldContain("The oven is deleted");
         (await baker.PageAsync("/kitchen")).ShouldNotContain("Small oven, mended");
         await baker.SendAsync("/kitchen", "/kitchen?handler=OvenBack", ("id", "2"));
         (await baker.PageAsync("/kitchen")).ShouldContain("Small oven, mended");

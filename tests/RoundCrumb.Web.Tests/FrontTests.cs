@@ -149,6 +149,73 @@ public sealed partial class FrontTests(DemoKitchen kitchen) : IClassFixture<Demo
         var page = await baker.PageAsync("/");
         page.ShouldContain("Go to the bench");
         page.ShouldContain("On the bench");
+
+        // What is under way is logged from the bench, and does not wait beside it.
+        state.ToLog.ShouldBeEmpty();
+        state.NotLogged.ShouldBe(0);
+    }
+
+    /// <summary>
+    /// The demo’s fridge holds opened cream until today, egg whites until tomorrow and curd until the day after: the counter names them,
+    /// the
+    /// first to go first, with pies that use some of them, the dearest saving first.
+    /// </summary>
+    [Fact]
+    public async Task What_has_to_go_stands_on_the_counter_with_what_could_be_made_of_it()
+    {
+        await using var own = new DemoKitchen();
+        var baker = own.Baker();
+        await using var scope = own.Services.CreateAsyncScope();
+        var left = (await scope.ServiceProvider.GetRequiredService<CounterDesk>().OpenAsync(Cancel)).Left;
+        left.Left.Select(l => l.UseBy).ShouldBeInOrder();
+        left.Left.Select(l => l.Item.Name).ShouldContain("double cream (heavy)");
+        left.Pies.Count.ShouldBeInRange(1, 3);
+        left.Pies.Select(p => Math.Round(p.Worth.Value, 2)).ShouldBeInOrder(SortDirection.Descending);
+        foreach (var pie in left.Pies)
+            pie.Uses.ShouldAllBe(u => u.Mass.Value > 0 && u.Mass.Value <= u.Of.Mass.Value);
+        var page = WebUtility.HtmlDecode(await baker.PageAsync("/"));
+        page.ShouldContain("Left over, and what it could be");
+        page.ShouldContain(left.Pies[0].Pie.Name);
+        page.ShouldContain("120 g double cream, today");
+
+        // A kitchen with nothing in it says so.
+        await using var bare = new Kitchen(demo: false);
+        (await bare.Baker().PageAsync("/")).ShouldContain("has to go by");
+    }
+
+    /// <summary>The pantry opens at what this kitchen has to do with; a shelf, all of it and any name are one step away.</summary>
+    [Fact]
+    public async Task The_pantry_opens_at_what_is_used_here()
+    {
+        static int Rows(string page) => Regex.Count(page, "<th scope=\"row\">");
+        var baker = kitchen.Baker();
+        var here = await baker.PageAsync("/pantry");
+        var all = await baker.PageAsync("/pantry?shelf=all");
+        Rows(here).ShouldBeInRange(20, Rows(all) / 2);
+        here.ShouldContain("malted milk powder");
+        here.ShouldNotContain("papaya");
+        (await baker.PageAsync("/pantry?q=papaya")).ShouldContain("papaya", customMessage: "a name is looked for in all of it");
+        var setting = await baker.PageAsync("/pantry?shelf=Setters");
+        setting.ShouldContain("Setting agents");
+        Rows(setting).ShouldBeLessThan(Rows(all));
+        (await baker.PageAsync("/pantry?q=gravel")).ShouldContain("Nothing in the pantry is called that");
+
+        // Where nothing is used yet, all of it is there.
+        await using var bare = new Kitchen(demo: false);
+        Rows(await bare.Baker().PageAsync("/pantry")).ShouldBeGreaterThan(200);
+    }
+
+    /// <summary>What bakers differ on comes when it is opened, by itself or inside the pie.</summary>
+    [Fact]
+    public async Task The_schools_of_a_pie_come_when_they_are_asked_for()
+    {
+        var baker = kitchen.Baker();
+        const string pie = "crust=butter-flaky&fill=malt-custard&top=icing";
+        (await baker.PageAsync("/compose?" + pie)).ShouldNotContain("data-rule=\"butter-or-shortening\"");
+        var page = await baker.PageAsync("/compose/schools?" + pie);
+        page.ShouldContain("data-rule=\"butter-or-shortening\"");
+        page.ShouldContain("Back to the pie");
+        page.ShouldContain("crust=shortening-flaky", customMessage: "the other way is one step away");
     }
 
     /// <summary>What was filled the day before and keeps a day is to be sold today, and is gone from the counter the day after.</summary>

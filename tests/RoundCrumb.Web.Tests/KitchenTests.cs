@@ -37,7 +37,7 @@ public sealed class KitchenTests(DemoKitchen kitchen) : IClassFixture<DemoKitche
         (
             await baker.SendAsync("/kitchen", "/kitchen?handler=Count", ("id", id), ("owned", "0")))
             .Headers.Location!.OriginalString.ShouldBe($"/kitchen?gone={id}");
-        (await baker.PageAsync($"/kitchen?gone={id}")).ShouldContain("put away");
+        (await baker.PageAsync($"/kitchen?gone={id}")).ShouldContain("deleted");
         (await baker.PageAsync("/kitchen")).ShouldNotContain("Towpath dish");
         await baker.SendAsync($"/kitchen?gone={id}", "/kitchen?handler=PanBack", ("id", id));
         (await baker.PageAsync("/kitchen")).ShouldContain("Towpath dish");

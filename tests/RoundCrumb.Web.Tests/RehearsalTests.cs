@@ -136,7 +136,7 @@ public sealed class RehearsalTests : IAsyncLifetime
 
         // Nobody watches: it stands by itself, and is among the rehearsals to go on with.
         await UntilAsync(run, o => o.Run.Clock!.IsPaused, "it stands", 5);
-        (await _baker.PageAsync("/bench")).ShouldContain("Go on rehearsing");
+        (await _baker.PageAsync("/bench")).ShouldContain("Continue the rehearsal");
         (await PostAsync(run, "Speed", ("speed", "fast"))).ShouldContain("Rehearsal");
     }
 
@@ -174,7 +174,7 @@ public sealed class RehearsalTests : IAsyncLifetime
     {
         var run = await RehearseAsync("Everybody", 60);
         await AskAsync(s => s.GetRequiredService<DayBook>().PutAwayAsync(1, true, Cancel));
-        (await _baker.PageAsync($"/bench/{run}")).ShouldContain("put away");
+        (await _baker.PageAsync($"/bench/{run}")).ShouldContain("deleted");
         using var cost = await _baker.GetAsync($"/bench/{run}/rehearsed", Cancel);
         cost.Headers.Location!.ToString().ShouldBe($"/bench/{run}");
     }

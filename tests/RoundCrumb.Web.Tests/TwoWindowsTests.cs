@@ -320,7 +320,7 @@ public sealed partial class TwoWindowsTests
                     before, To, ("form", "oven-2"), ("id", "2"), ("name", "Small oven, mended"), ("width", "435"), ("depth", "350"),
                     ("shelves", "2"), ("warm", "15"), ("hot", "0")),
                 Cancel)).TextAsync();
-        page.ShouldContain("was put away elsewhere");
+        page.ShouldContain("was deleted elsewhere");
         page.ShouldContain("value=\"Small oven, mended\"");
         (
             await baker.PostAsync(

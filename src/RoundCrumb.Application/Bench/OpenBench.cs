@@ -33,7 +33,7 @@ public sealed record BenchTask(PlannedTask Planned, TaskState State, int? Work);
 /// <param name="Run">As kept.</param>
 /// <param name="Seq">The number of its last event.</param>
 /// <param name="State">Where it stands.</param>
-/// <param name="Day">Its day; none where that is put away.</param>
+/// <param name="Day">Its day; none where that is deleted.</param>
 /// <param name="Now">The moment.</param>
 public sealed record OpenBench(Run Run, int Seq, RunState State, OpenDay? Day, DateTimeOffset Now)
 {

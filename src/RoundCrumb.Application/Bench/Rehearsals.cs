@@ -91,7 +91,7 @@ public sealed class Rehearsals(
         return await ChangeAsync(run, (c, now) => c.SkippedTo(next, now), cancel) ? "" : "It is over.";
     }
 
-    /// <summary>The kitchen that a run is rehearsed in; none of what is done in earnest, or where the day is put away.</summary>
+    /// <summary>The kitchen that a run is rehearsed in; none of what is done in earnest, or where the day is deleted.</summary>
     public static SimulatedKitchen? KitchenOf(OpenBench open) =>
         open is { Run.Clock: { } clock, Day: { } day } ? KitchenOf(clock, day) : null;
 

@@ -95,7 +95,7 @@ public sealed class Replanner(Planner planner)
     public async Task<Offered> AskAsync(OpenBench open, QuantityFormatter shown, CancellationToken cancel = default)
     {
         if (open.Day is not { } day)
-            return new(null, "The day of this run is put away, so its rest cannot be planned.");
+            return new(null, "The day of this run is deleted, so its rest cannot be planned.");
         var built = FromBench(day, open.State, open.Now);
         if (built.Made.Count == 0)
             return new(null, "Nothing of this day can be made as it is now. Open the day: each order says why.");

@@ -35,12 +35,17 @@ public sealed record OtherBatch(DayOrder Order, BatchKind Batch, Waste Waste);
 /// <param name="Open">The day.</param>
 /// <param name="Left">What does not keep: what is close to its date, and what the day itself leaves.</param>
 /// <param name="SameDay">Orders of the day that one more pie of would use some of it.</param>
-/// <param name="Box">Other pies of the box that would.</param>
+/// <param name="Box">Others of your pies that would.</param>
 /// <param name="Waste">What is left if nobody does anything.</param>
 /// <param name="Lower">The change of batches that lowers it most; none where none does.</param>
 public sealed record OpenUseUp(
     OpenDay Open, IReadOnlyList<Leftover> Left, IReadOnlyList<UsesUp<DayOrder>> SameDay, IReadOnlyList<UsesUp<SavedPie>> Box, Waste Waste,
     OtherBatch? Lower);
+
+/// <summary>What stands in the house and has to go soon, and what could be made of it now.</summary>
+/// <param name="Left">What is close to its date, the first to go first.</param>
+/// <param name="Pies">Your pies that use the most of it.</param>
+public sealed record LeftInHouse(IReadOnlyList<Leftover> Left, IReadOnlyList<UsesUp<SavedPie>> Pies);
 
 /// <summary>Finds what a day leaves over and what would use it up.</summary>
 public sealed class UseUpDesk(
@@ -84,6 +89,25 @@ public sealed class UseUpDesk(
             open, left, [.. UseUp.Rank(same, left, last).Take(MostShown)],
             [.. UseUp.Rank(sheets.Where(s => !ordered.Contains(s.p.Address)), left, last).Take(MostShown)], WasteOf(left),
             Lower(open, levels, used, last, Packs, WasteOf(left), cancel));
+    }
+
+    /// <summary>What in the house is close to its date, and which of your pies use the most of it when they are made today.</summary>
+    /// <param name="today">The date.</param>
+    /// <param name="most">At most so many pies.</param>
+    /// <param name="cancel">Cancels it.</param>
+    public async Task<LeftInHouse> InHouseAsync(DateOnly today, int most, CancellationToken cancel = default)
+    {
+        var known = await prices.PricesAsync(cancel);
+        var kitchen = await compositions.KitchenAsync(cancel);
+        var left = Left(
+            [], [], await keeper.LevelsAsync(cancel), today, today, i => known.On(today, i), kitchen.Corrections);
+        if (left.Count == 0)
+            return new([], []);
+        var pies = (await shelf.AllAsync(cancel)).Take(MostPies).ToList();
+        var read = await compositions.BookAsync(pies.Select(p => p.Address), cancel);
+        var sheets = pies.Select(p =>
+            (p, BatchSheet.Of(Assessment.Of(CompositionAddress.Read(p.Address, read).Composition, 1, kitchen))));
+        return new([.. left.OrderBy(l => l.UseBy)], [.. UseUp.Rank(sheets, left, today).Take(most)]);
     }
 
     /// <summary>Makes another batch of an order.</summary>

@@ -1,4 +1,5 @@
 using RoundCrumb.Application.Bench;
+using RoundCrumb.Application.Buying;
 using RoundCrumb.Application.Days;
 using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Batches;
@@ -80,11 +81,12 @@ public sealed record KeptPie(string Name, int Pies, DateOnly MadeOn, DateOnly Us
 /// <param name="ToLog">Bakes that are not logged, the latest first.</param>
 /// <param name="NotLogged">How many such bakes there are.</param>
 /// <param name="First">What a new kitchen has still to do.</param>
+/// <param name="Left">What in the house has to go soon, and what could be made of it.</param>
 /// <param name="Later">The date that the orders are for, where it is later than tomorrow; none where it is not.</param>
 public sealed record CounterState(
     DateTime Now, TimeZoneInfo Zone, IReadOnlyList<OpenBench> UnderWay, IReadOnlyList<NearDay> Days,
     IReadOnlyList<(DayOrder Order, int Day)> Orders, IReadOnlyList<KeptPie> Kept, IReadOnlyList<Bake> ToLog, int NotLogged,
-    IReadOnlyList<FirstStep> First, DateOnly? Later)
+    IReadOnlyList<FirstStep> First, LeftInHouse Left, DateOnly? Later)
 {
     /// <summary>The date that it is.</summary>
     public DateOnly Today => DateOnly.FromDateTime(Now);
@@ -103,10 +105,9 @@ public sealed record CounterState(
 /// <summary>Puts together what the counter shows: what is under way, what is wanted, what keeps and what waits.</summary>
 public sealed class CounterDesk(
     RunBook runs, BenchDesk bench, DayBook book, DayOpener days, CompositionReader compositions, BakeBook bakes, FirstStepsBook first,
-    KitchenClock clock,
-    TimeProvider time)
+    UseUpDesk useUp, KitchenClock clock, TimeProvider time)
 {
-    private const int MostUnderWay = 4, MostToLog = 4;
+    private const int MostUnderWay = 4, MostToLog = 4, MostMade = 3;
 
     /// <summary>An order that was wanted so many hours ago is still shown.</summary>
     private const double LateShown = 2;
@@ -160,10 +161,15 @@ public sealed class CounterDesk(
             }
         }
 
-        var toLog = new LogQuery { OnlyOpen = true };
+        // What is still at the bench is logged from there when it is done.
+        var toLog = new LogQuery
+        {
+            OnlyOpen = true,
+            Without = [.. underWay.SelectMany(u => u.Day?.Kept.Orders ?? []).Select(o => o.BakeId).OfType<int>()],
+        };
         return new(
             now, zone, underWay, near, [.. orders.OrderBy(o => o.Item1.Due)], [.. kept.OrderBy(k => k.UseBy)],
             await bakes.ListAsync(toLog, 0, MostToLog, cancel), await bakes.CountAsync(toLog, cancel), await first.LeftAsync(cancel),
-            until > today.AddDays(1) ? until : null);
+            await useUp.InHouseAsync(today, MostMade, cancel), until > today.AddDays(1) ? until : null);
     }
 }

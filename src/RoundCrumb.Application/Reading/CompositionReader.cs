@@ -27,9 +27,25 @@ public sealed class FinderCache
     }
 }
 
+/// <summary>The shipped parts with the baker’s own that are offered, made anew when those change.</summary>
+public sealed class OfferedCache
+{
+    private volatile Tuple<IReadOnlyList<PartRecipe>, PartBook>? _made;
+
+    /// <summary>The shipped parts with some more.</summary>
+    public PartBook With(IReadOnlyList<PartRecipe> own)
+    {
+        if (_made is { } made && ReferenceEquals(made.Item1, own))
+            return made.Item2;
+        var book = PartBook.Shipped.With(own);
+        _made = Tuple.Create(own, book);
+        return book;
+    }
+}
+
 /// <summary>Where reading, the larder and the box come together: what the pages and the API read compositions and lines with.</summary>
 public sealed class CompositionReader(Larder larder, RecipeBox box, PanRack rack, KitchenBook kitchen, LearningBook learning,
-    FinderCache finders)
+    FinderCache finders, OfferedCache offered)
 {
     /// <summary>Everything that is known of ingredients.</summary>
     public Task<KnownIngredients> KnownAsync(CancellationToken cancel = default) => larder.KnownAsync(cancel);
@@ -51,10 +67,14 @@ public sealed class CompositionReader(Larder larder, RecipeBox box, PanRack rack
     }
 
     /// <summary>The shipped parts, those that an address names, and the ones changed last.</summary>
-    public async Task<PartBook> OfferedAsync(string address, CancellationToken cancel = default) =>
-        PartBook.Shipped.With([.. await box.NamedInAsync([address], cancel), .. await box.RecentAsync(cancel)])
-            .With(await OwnPansAsync(cancel), await OvensAsync(cancel)).With(await SchoolsAsync(cancel))
+    public async Task<PartBook> OfferedAsync(string address, CancellationToken cancel = default)
+    {
+        var named = await box.NamedInAsync([address], cancel);
+        var recent = await box.RecentAsync(cancel);
+        var parts = named.Count == 0 ? offered.With(recent) : PartBook.Shipped.With([.. named, .. recent]);
+        return parts.With(await OwnPansAsync(cancel), await OvensAsync(cancel)).With(await SchoolsAsync(cancel))
             .With(await learning.StatesAsync([.. new[] { CompositionAddress.LearnedIn(address) }.OfType<int>()], cancel));
+    }
 
     /// <summary>This kitchen; what nobody has said of it is as usual.</summary>
     public Task<Kitchen> KitchenAsync(CancellationToken cancel = default) => kitchen.KitchenAsync(cancel);

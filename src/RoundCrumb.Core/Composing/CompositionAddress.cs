@@ -317,17 +317,51 @@ public static partial class CompositionAddress
     public static string Brief(string address, PartBook book)
     {
         var whole = Read(address, book).Composition;
-        var fields = address.Split('&').ToList();
-        foreach (var field in fields.Where(f => !PartFields.Any(p => f.StartsWith(p + "=", StringComparison.Ordinal))).ToList())
+        var kept = new Dictionary<string, string>(FieldsOf(address), StringComparer.Ordinal);
+        foreach (var (name, typed) in FieldsOf(address))
         {
-            var at = fields.IndexOf(field);
-            fields.RemoveAt(at);
-            if (Read(string.Join('&', fields), book).Composition != whole)
-                fields.Insert(at, field);
+            if (PartFields.Contains(name))
+                continue;
+            kept.Remove(name);
+            if (Read(kept.GetValueOrDefault, book: book).Composition != whole)
+                kept[name] = typed;
         }
 
-        return string.Join('&', fields);
+        return OnlyOf(address, kept.ContainsKey);
     }
+
+    /// <summary>
+    /// An address of one of many pies that are nearly alike: it leaves out what was left out of another, as long as it is read the same,
+    /// and nothing where it is not, so that each costs little.
+    /// </summary>
+    /// <param name="pie">The pie.</param>
+    /// <param name="left">What was left out of the other’s address; see <see cref="LeftOut"/>.</param>
+    /// <param name="book">The parts.</param>
+    public static string Brief(Composition pie, IReadOnlySet<string> left, PartBook book)
+    {
+        var whole = Write(pie);
+        var shorter = string.Join('&', whole.Split('&').Where(f => !left.Contains(f)));
+        return Read(shorter, book).Composition == pie ? shorter : whole;
+    }
+
+    /// <summary>The fields of an address that its brief form leaves out.</summary>
+    /// <param name="whole">As <see cref="Write"/> makes it.</param>
+    /// <param name="brief">As <see cref="Brief(string, PartBook)"/> makes it.</param>
+    public static IReadOnlySet<string> LeftOut(string whole, string brief)
+    {
+        var left = whole.Split('&').ToHashSet(StringComparer.Ordinal);
+        left.ExceptWith(brief.Split('&'));
+        return left;
+    }
+
+    /// <summary>The same pie with so much of the setter as written.</summary>
+    /// <param name="address">As <see cref="Write"/> makes it, or brief.</param>
+    /// <param name="setter">Times the setter as written, 0.5 to 2.</param>
+    public static string WithFirmness(string address, double setter) =>
+        OnlyOf(address, name => name != Firmness) + $"&{Firmness}={Number(setter * 100)}";
+
+    private static string OnlyOf(string address, Func<string, bool> isKept) =>
+        string.Join('&', address.Split('&').Where(f => isKept(f.Split('=', 2)[0])));
 
     /// <summary>The same pie for what the kitchen knows now.</summary>
     /// <param name="address">As <see cref="Write"/> makes it.</param>
@@ -370,7 +404,7 @@ public static partial class CompositionAddress
     /// <summary>The fields of an address by name.</summary>
     public static IReadOnlyDictionary<string, string> FieldsOf(string query)
     {
-        var fields = new Dictionary<string, string>(StringComparer.Ordinal);
+        var fields = new Dictionary<string, string>(32, StringComparer.Ordinal);
         foreach (var pair in query.TrimStart('?').Split('&', StringSplitOptions.RemoveEmptyEntries))
         {
             var at = pair.IndexOf('=');

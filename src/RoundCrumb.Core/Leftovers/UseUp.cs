@@ -1,5 +1,6 @@
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Stocktaking;
 
 namespace RoundCrumb.Core.Leftovers;
 
@@ -44,6 +45,9 @@ public static class UseUp
             // Filling or dough in hand stands for all that would be weighed for it.
             FillingLeft filling when pie.Filling.Formula.Id == filling.Formula.Id => sheet.Pie.FilledMass.Value.Value,
             DoughLeft dough when pie.Crust.Family.Id == dough.Family.Id => sheet.Pie.Crust.Total.Value.Value,
+            MadeLeft { Part: { Part: MadePart.Dough } made } when made.Means(pie.Crust.Family.Name) => sheet.Pie.Crust.Total.Value.Value,
+            MadeLeft { Part: { Part: MadePart.Curd or MadePart.Filling } made } when made.Means(pie.Filling.Formula.Name) =>
+                sheet.Pie.FilledMass.Value.Value,
             IngredientLeft of => lines.Where(l => l.Ingredient.Id == of.Ingredient.Id).Sum(l => l.Mass.Value.Value),
             _ => 0,
         };

@@ -28,6 +28,14 @@ public sealed class PartBook
         _toppings = Toppings.ToDictionary(t => t.Id, StringComparer.Ordinal);
     }
 
+    // The same parts for another kitchen.
+    private PartBook(PartBook like, IReadOnlyList<Pan> kitchen, IReadOnlyList<Oven> ovens)
+    {
+        (Crusts, Fillings, Toppings) = (like.Crusts, like.Fillings, like.Toppings);
+        (_crusts, _fillings, _toppings) = (like._crusts, like._fillings, like._toppings);
+        (Kitchen, Ovens, Schools, States) = (kitchen, ovens, like.Schools, like.States);
+    }
+
     /// <summary>What comes with Round Crumb.</summary>
     public static PartBook Shipped { get; } = new(CrustBook.All, FillingBook.All, Core.Toppings.Topping.All);
 
@@ -64,28 +72,24 @@ public sealed class PartBook
 
     /// <summary>The same with the baker's own pans and the ovens of a kitchen.</summary>
     public PartBook With(IReadOnlyList<Pan> kitchen, IReadOnlyList<Oven> ovens) =>
-        kitchen.Count == 0 && ovens.Count == 0 ? this : new(Crusts, Fillings, Toppings, kitchen, ovens)
-        {
-            Schools = Schools,
-            States = States,
-        };
+        kitchen.Count == 0 && ovens.Count == 0 ? this : new(this, kitchen, ovens);
 
     /// <summary>The same for a house that has settled some of what bakers differ on.</summary>
     public PartBook With(Schools schools) =>
-        schools == Schools ? this : new(Crusts, Fillings, Toppings, Kitchen, Ovens) { Schools = schools, States = States };
+        schools == Schools ? this : new(this, Kitchen, Ovens) { Schools = schools };
 
     /// <summary>The same with what the kitchen had learned at some times.</summary>
     public PartBook With(IReadOnlyList<CorrectionSet> states) =>
-        states.Count == 0 ? this : new(Crusts, Fillings, Toppings, Kitchen, Ovens) { Schools = Schools, States = states };
+        states.Count == 0 ? this : new(this, Kitchen, Ovens) { States = states };
 
     /// <summary>The same with more of the baker's own; what can't be used is left out, and what is here already stays.</summary>
     public PartBook With(IEnumerable<PartRecipe> parts)
     {
-        var own = parts.ToList();
+        var own = parts.Where(p => !p.Trouble.Exists).ToList();
         return own.Count == 0 ? this : new(
             Crusts.Concat(own.Select(p => p.AsCrust()).OfType<CrustFamily>()).DistinctBy(c => c.Id),
-            Fillings.Concat(own.Where(p => !p.Trouble.Exists).Select(p => p.AsFilling()).OfType<FillingFormula>()).DistinctBy(f => f.Id),
-            Toppings.Concat(own.Where(p => !p.Trouble.Exists).Select(p => p.AsTopping()).OfType<Topping>()).DistinctBy(t => t.Id),
+            Fillings.Concat(own.Select(p => p.AsFilling()).OfType<FillingFormula>()).DistinctBy(f => f.Id),
+            Toppings.Concat(own.Select(p => p.AsTopping()).OfType<Topping>()).DistinctBy(t => t.Id),
             Kitchen,
             Ovens)
         { Schools = Schools, States = States };

@@ -34,6 +34,19 @@ public sealed record MadeItem(MadePart Part, string Words) : StockItem
 
     /// <inheritdoc/>
     public override Dimension By => Part.IsCounted ? Dimension.Count : Dimension.Mass;
+
+    /// <summary>
+    /// True where its words name a part: each of them that is no size stands in the part’s name. “sweet short” means “Sweet short, rubbed
+    /// in”; without a word it means none.
+    /// </summary>
+    /// <param name="name">The name of a crust or of a filling.</param>
+    public bool Means(string name)
+    {
+        static IEnumerable<string> Of(string text) =>
+            text.ToLowerInvariant().Split([' ', ',', '-', '(', ')'], StringSplitOptions.RemoveEmptyEntries);
+        var said = Of(Words).Where(w => !char.IsDigit(w[0]) && w is not "cm" and not "mm" and not "in").ToList();
+        return said.Count > 0 && !said.Except(Of(name)).Any();
+    }
 }
 
 /// <summary>Some of one thing, in one place, with one date.</summary>

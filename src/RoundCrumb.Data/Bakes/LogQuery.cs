@@ -9,6 +9,9 @@ public sealed record LogQuery
     /// <summary>Only those that are not written down yet.</summary>
     public bool OnlyOpen { get; init; }
 
+    /// <summary>Without these, by id.</summary>
+    public IReadOnlyList<int> Without { get; init; } = [];
+
     /// <summary>Of this pie, by name.</summary>
     public string Pie { get; init; } = "";
 
@@ -45,6 +48,8 @@ public sealed record LogQuery
         IQueryable<Bake> all = context.Bakes;
         if (OnlyOpen)
             all = all.Where(b => b.Log == null);
+        if (Without.Count > 0)
+            all = all.Where(b => !Without.Contains(b.Id));
         if (Pie.Length > 0)
             all = all.Where(b => b.PieName == Pie);
         if (Parts.Count > 0)

@@ -13,7 +13,21 @@ public static class Svg
     public static HtmlEncoder Encoder { get; } = HtmlEncoder.Create(UnicodeRanges.All);
 
     /// <summary>A length or an angle, to a hundredth: finer than any screen or printer shows.</summary>
-    public static string N(double value) => Math.Round(value, 2).ToString("0.##", CultureInfo.InvariantCulture);
+    public static string N(double value)
+    {
+        // A drawing has hundreds of them, so whole ones and halves are not left to a pattern.
+        var hundredths = Math.Round(value * 100);
+        if (Math.Abs(hundredths) >= int.MaxValue)
+            return Math.Round(value, 2).ToString("0.##", CultureInfo.InvariantCulture);
+        var (whole, rest) = Math.DivRem((int)hundredths, 100);
+        if (rest == 0)
+            return whole.ToString(CultureInfo.InvariantCulture);
+        var sign = hundredths < 0 ? "-" : "";
+        (whole, rest) = (Math.Abs(whole), Math.Abs(rest));
+        return rest % 10 == 0
+            ? string.Create(CultureInfo.InvariantCulture, $"{sign}{whole}.{rest / 10}")
+            : string.Create(CultureInfo.InvariantCulture, $"{sign}{whole}.{rest:D2}");
+    }
 
     /// <summary>Words as they may stand in an element or an attribute.</summary>
     public static string Text(string words) => Encoder.Encode(words);

@@ -4,6 +4,7 @@ using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Units;
@@ -18,6 +19,47 @@ public class AddressTests
         var read = CompositionAddress.Read(CompositionAddress.Write(pie));
         read.Troubles.ShouldBeEmpty();
         read.Composition.ShouldBe(pie);
+    }
+
+    /// <summary>A brief address says the same pie in no more words, and leaves out nothing that it must say.</summary>
+    [Property(Arbitrary = [typeof(ArbitraryPies)], MaxTest = 60)]
+    public void A_brief_address_is_the_same_pie(Composition pie)
+    {
+        var whole = CompositionAddress.Write(pie);
+        var brief = CompositionAddress.Brief(whole, PartBook.Shipped);
+        CompositionAddress.Read(brief).Composition.ShouldBe(pie);
+        brief.Length.ShouldBeLessThanOrEqualTo(whole.Length);
+        foreach (var field in brief.Split('&'))
+        {
+            var name = field.Split('=')[0];
+            var without = string.Join('&', brief.Split('&').Where(f => f != field));
+            if (!CompositionAddress.PartFields.Contains(name))
+                CompositionAddress.Read(without).Composition.ShouldNotBe(pie, field);
+        }
+    }
+
+    /// <summary>A pie nearly like another is as it should be, whatever was left out of the other’s address.</summary>
+    [Property(Arbitrary = [typeof(ArbitraryPies)], MaxTest = 100)]
+    public void A_brief_address_of_a_pie_like_another_is_that_pie(Composition pie, Composition other)
+    {
+        var whole = CompositionAddress.Write(pie);
+        var left = CompositionAddress.LeftOut(whole, CompositionAddress.Brief(whole, PartBook.Shipped));
+        CompositionAddress.Read(CompositionAddress.Brief(other, left, PartBook.Shipped)).Composition.ShouldBe(other);
+    }
+
+    [Theory]
+    [InlineData(1.25)]
+    [InlineData(0.5)]
+    [InlineData(1)]
+    public void A_firmness_put_into_an_address_is_all_that_changes(double setter)
+    {
+        var pie = Composition.Usual;
+        foreach (var address in new[] { CompositionAddress.Write(pie),
+            CompositionAddress.Brief(CompositionAddress.Write(pie), PartBook.Shipped) })
+        {
+            CompositionAddress.Read(CompositionAddress.WithFirmness(address, setter)).Composition
+                .ShouldBe(pie with { Filling = pie.Filling with { Setter = setter } });
+        }
     }
 
     [Property(MaxTest = 500)]

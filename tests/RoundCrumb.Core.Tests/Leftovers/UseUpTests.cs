@@ -7,6 +7,7 @@ using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Leftovers;
+using RoundCrumb.Core.Stocktaking;
 
 namespace RoundCrumb.Core.Tests.Leftovers;
 
@@ -38,6 +39,25 @@ public sealed class UseUpTests
         used.Single(u => u.Of.Mass.Value == 100).Mass.Value.ShouldBe(100);
         used.Single(u => u.Of.Mass.Value == 600).Mass.Value.ShouldBe(cream - 100, 1e-9);
         used.Single(u => u.Of.Mass.Value == 600).Worth.Value.ShouldBe(3 * (cream - 100) / 600, 1e-9);
+    }
+
+    /// <summary>Dough or filling in the house, called in the baker’s own words, stands for all that would be weighed for it.</summary>
+    [Theory]
+    [InlineData(MadePart.Dough, "butter flaky", true)]
+    [InlineData(MadePart.Dough, "Flaky", true)]
+    [InlineData(MadePart.Dough, "sweet short", false)]
+    [InlineData(MadePart.Dough, "", false)]
+    [InlineData(MadePart.Dough, "butter flaky, 23 cm", true)]
+    [InlineData(MadePart.Filling, "malt", true)]
+    [InlineData(MadePart.Curd, "lemon", false)]
+    [InlineData(MadePart.Crumbs, "butter flaky", false)]
+    public void What_is_made_already_is_used_where_its_words_name_the_part(MadePart part, string words, bool isUsed)
+    {
+        var left = new Leftover(new MadeLeft(new(part, words)), new(150), Saturday, new(1), "in the house");
+        var used = UseUp.Of(Malt, [left], Saturday);
+        used.Count.ShouldBe(isUsed ? 1 : 0);
+        if (isUsed)
+            used[0].Mass.Value.ShouldBe(150, "less than a pie takes, so all of it");
     }
 
     [Fact]

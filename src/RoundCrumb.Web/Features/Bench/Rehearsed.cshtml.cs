@@ -28,7 +28,7 @@ public sealed class RehearsedModel(Rehearsals rehearsals, BenchDesk desk, Kitche
     {
         if (await rehearsals.ReadAsync(id, cancel) is not { } reading)
         {
-            // Of a day that is put away nothing can be reckoned; the bench says how to bring it back.
+            // Of a day that is deleted nothing can be reckoned; the bench says how to bring it back.
             return await desk.OpenAsync(id, cancel) is { Run.IsRehearsal: true } ? Redirect(Routes.Run(id)) : NotFound();
         }
 

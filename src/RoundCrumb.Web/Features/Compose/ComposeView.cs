@@ -41,8 +41,15 @@ public sealed class ComposeView
         Pie = Assessment.Of(read.Composition, 1, kitchen);
         Canonical = CompositionAddress.Write(read.Composition);
         Brief = CompositionAddress.Brief(Canonical, book);
+        _openedAt = opened?.ToString() ?? "";
+        _pieAt = $"&{Brief}{_openedAt}";
         _advice = Pie.Advice.ToLookup(f => f.Rule.Layer);
     }
+
+    private const string PartsAt = Routes.ComposeParts + "?of=";
+
+    private readonly string _pieAt, _openedAt;
+    private IReadOnlySet<string>? _leftOut;
 
     /// <summary>The parts that are offered.</summary>
     public PartBook Book { get; }
@@ -68,8 +75,14 @@ public sealed class ComposeView
     /// <summary>How many things there are worth knowing of a layer.</summary>
     public int WorthKnowing(Layer layer) => AdviceOn(layer).Count(f => f.Severity is Severity.WorthKnowing);
 
+    /// <summary>Where what bakers differ on in this pie is listed.</summary>
+    public string SchoolsAt => string.Concat(Routes.ComposeSchools, "?", _pieAt.AsSpan(1));
+
+    /// <summary>True where it is sent in place of what is there, and not with its page.</summary>
+    public bool IsSwap { get; init; }
+
     /// <summary>Where the parts are listed that can stand in a field’s place.</summary>
-    public string PartsFor(string field) => $"{Routes.ComposeParts}?of={field}&{Brief}{Opened}";
+    public string PartsFor(string field) => string.Concat(PartsAt, field, _pieAt);
 
     /// <summary>All the sums.</summary>
     public Assessment Pie { get; }
@@ -116,7 +129,7 @@ public sealed class ComposeView
 
     /// <summary>The address of this screen for a composition.</summary>
     public string AddressOf(string composition) =>
-        Routes.Compose + "?" + composition + Opened;
+        Routes.Compose + "?" + composition + _openedAt;
 
     /// <summary>Where the pans that can stand in for this one are worked out.</summary>
     public string StandInsAt => Routes.StandIns + AddressOf(Canonical)[Routes.Compose.Length..];
@@ -150,7 +163,8 @@ public sealed class ComposeView
     }
 
     /// <summary>The address after a remedy.</summary>
-    public string After(Remedy remedy) => AddressOf(CompositionAddress.Brief(CompositionAddress.Write(remedy.Apply(C)), Book));
+    public string After(Remedy remedy) => 
+        AddressOf(CompositionAddress.Brief(remedy.Apply(C), _leftOut ??= CompositionAddress.LeftOut(Canonical, Brief), Book));
 
     /// <summary>The advice about a layer, the gravest first.</summary>
     public IEnumerable<Finding> AdviceOn(Layer layer) => _advice[layer].Where(f => !f.IsKnown && f.Severity is not Severity.School);
@@ -230,7 +244,7 @@ public sealed class ComposeView
 
     /// <summary>The address with another firmness.</summary>
     public string WithSetter(FirmnessEnd end) =>
-        AddressOf(CompositionAddress.Brief(CompositionAddress.Write(C with { Filling = C.Filling with { Setter = end.Setter } }), Book));
+        AddressOf(CompositionAddress.WithFirmness(Brief, end.Setter));
 
     /// <summary>What meets what in it, and at which temperature.</summary>
     public IReadOnlyList<Meeting> Meets => Meetings.Of(Pie);

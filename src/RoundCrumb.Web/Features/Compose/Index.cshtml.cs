@@ -62,15 +62,15 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
             !CompositionAddress.Fields.Any(Request.Query.ContainsKey) && Picked is null ? new(Composition.Usual, [])
                 : Read(FormField, book), baker.Shown, opened, book,
             await compositions.KitchenAsync(cancel))
-        { InHand = _inHand, Open = Strata.Read(Request.Query["open"].LastOrDefault()) };
+        { InHand = _inHand, Open = Strata.Read(Request.Query["open"].LastOrDefault()), IsSwap = partial };
         if (Saved is not null && opened is { Seen: 0 } && View.Canonical == Saved.Address)
             View = new ComposeView(
                 new(View.C, View.Troubles), baker.Shown, new OpenedFrom(Saved.Id, Saved.Version), book, View.Pie.Kitchen)
-            { InHand = _inHand, Open = View.Open };
+            { InHand = _inHand, Open = View.Open, IsSwap = partial };
         if (partial)
         {
             Response.Headers["HX-Push-Url"] = View.Here;
-            return Partial("_PieSwap", View);
+            return Partial("_Pie", View);
         }
 
         return Page();

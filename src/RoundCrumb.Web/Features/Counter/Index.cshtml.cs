@@ -10,6 +10,7 @@ using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pans;
 using RoundCrumb.Web.Features.Bench;
+using RoundCrumb.Web.Features.Days;
 using RoundCrumb.Web.Features.Kitchens;
 using RoundCrumb.Web.Hosting;
 
@@ -39,6 +40,9 @@ public sealed class IndexModel(CounterDesk desk, FirstStepsBook first, PanRack r
 
     /// <summary>The baker’s units.</summary>
     public QuantityFormatter Shown => baker.Shown;
+
+    /// <summary>How what is left over is said.</summary>
+    public LeftWords Words { get; } = new(baker.Shown);
 
     /// <summary>Pies that work as they are, to start from.</summary>
     public static IReadOnlyList<(string Name, Assessment Sums, string Address)> Starters { get; } =

@@ -3,8 +3,6 @@ using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Application.Buying;
 using RoundCrumb.Core.Fillings;
-using RoundCrumb.Core.Leftovers;
-using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Web.Hosting;
 
@@ -22,26 +20,8 @@ public sealed class UseUpModel(UseUpDesk desk, Preferences baker) : PageModel
     /// <summary>Something to say; empty for nothing.</summary>
     public string Said { get; private set; } = "";
 
-    /// <summary>A weight as it is said; of what is counted, pieces.</summary>
-    public string Amount(Leftover left) => left.Item is IngredientLeft { Ingredient: { GramsEach: > 0, PartOf.Length: > 0 } part }
-        ? QuantityFormatter.Pieces(left.Mass.Value / part.GramsEach, part.Piece)
-        : left.Mass.Value > 0 ? Weight(left.Mass) : "";
-
-    /// <summary>A weight as it is said.</summary>
-    public string Weight(Grams mass) => mass.Value >= 1000 && Shown.Units.Mass is not MassUnit.Ounces
-        ? string.Create(CultureInfo.InvariantCulture, $"{mass.Value / 1000:0.0} kg")
-        : Shown.Say(mass.AsQuantity());
-
-    /// <summary>What a pie would use, in words.</summary>
-    public string Uses(IReadOnlyList<Used> uses) =>
-        string.Join(
-            ", ",
-            uses.GroupBy(u => u.Of.Item is IngredientLeft i ? i.Ingredient.ShortName : u.Of.Item.Name)
-                .Select(g => (Name: g.Key, Mass: new Grams(g.Sum(u => u.Mass.Value)))).Where(u => u.Mass.Value >= Least)
-                .Select(u => $"{Weight(u.Mass)} {u.Name}"));
-
-    /// <summary>Less than this is not spoken of, g.</summary>
-    private const double Least = 10;
+    /// <summary>How what is left is said.</summary>
+    public LeftWords Words { get; } = new(baker.Shown);
 
     /// <summary>How a batch is called.</summary>
     public static string Way(BatchKind batch) => batch switch

@@ -8,14 +8,20 @@ using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Features.Ingredients;
 
-/// <summary>The pantry: every ingredient that is known.</summary>
-public sealed class IndexModel(CompositionReader compositions, Preferences baker) : PageModel
+/// <summary>The pantry: what this kitchen has to do with, a shelf, or every ingredient that is known.</summary>
+public sealed class IndexModel(CompositionReader compositions, PantryUse use, Preferences baker) : PageModel
 {
+    /// <summary>How it is asked for every shelf.</summary>
+    public const string AllShelves = "all";
+
     /// <summary>What is searched for.</summary>
     public string Q { get; private set; } = "";
 
-    /// <summary>The shelf that is asked for.</summary>
+    /// <summary>The shelf that is asked for, <see cref="AllShelves"/>, or nothing for what is used here.</summary>
     public string Shelf { get; private set; } = "";
+
+    /// <summary>True where this kitchen has to do with any of it yet.</summary>
+    public bool IsUsed { get; private set; }
 
     /// <summary>What is shown.</summary>
     public IReadOnlyList<Ingredient> Ingredients { get; private set; } = [];
@@ -27,8 +33,13 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     public async Task<IActionResult> OnGetAsync(string? q, string? shelf, CancellationToken cancel)
     {
         Q = (q ?? "").Trim() is { Length: <= 60 } text ? text : "";
-        Shelf = Enum.TryParse<PantryShelf>(shelf, out var wanted) && Enum.IsDefined(wanted) ? wanted.ToString() : "";
-        var all = (await compositions.KnownAsync(cancel)).All.Where(i => Shelf.Length == 0 || i.Shelf == wanted);
+        Shelf = Enum.TryParse<PantryShelf>(shelf, out var wanted) && Enum.IsDefined(wanted) ? wanted.ToString()
+            : shelf == AllShelves ? AllShelves : "";
+        var here = await use.IdsAsync(cancel);
+        IsUsed = here.Count > 0;
+        var isAll = Shelf == AllShelves || (Shelf.Length == 0 && (!IsUsed || Q.Length > 0));
+        var all = (await compositions.KnownAsync(cancel)).All
+            .Where(i => isAll || (Shelf.Length == 0 ? here.Contains(i.Id) : i.Shelf == wanted));
         if (Q.Length > 0)
         {
             var words = IngredientFinder.Key(Q).Split(' ', StringSplitOptions.RemoveEmptyEntries);
@@ -39,7 +50,7 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
         }
 
         Ingredients = [
-            .. all.OrderBy(i => i.MakeupFrom is SourceKind.Baker ? 0 : 1).ThenBy(i => i.Shelf).ThenBy(i => i.Name, StringComparer.Ordinal)
+            .. all.OrderBy(i => i.Shelf).ThenBy(i => i.MakeupFrom is SourceKind.Baker ? 0 : 1).ThenBy(i => i.Name, StringComparer.Ordinal)
         ];
         return Request.Headers["HX-Request"] == "true" && Request.Headers["HX-History-Restore-Request"] != "true"
             ? Partial("_Shelf", this)

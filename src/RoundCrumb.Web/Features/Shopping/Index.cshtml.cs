@@ -137,7 +137,7 @@ public sealed class IndexModel(
     {
         await ShowAsync(from, to, cancel);
         var rows = Open.ByAisle().SelectMany(a => a).Concat(Open.There).Select(l => new ShoppingRecord(
-            l.Ingredient.Shelf.ToString(), l.Ingredient.Name, Math.Round(l.Wanted.Value.Value, 1), Math.Round(l.InHouse.Value.Value, 1),
+            l.Ingredient.Shelf.Title(), l.Ingredient.Name, Math.Round(l.Wanted.Value.Value, 1), Math.Round(l.InHouse.Value.Value, 1),
             Math.Round(l.ToBuy.Value.Value, 1), Packs(l), l.Price?.ToString("0.00", CultureInfo.InvariantCulture) ?? "",
             Open.InBasket.Contains(l.Ingredient.Id) ? "yes" : "no"));
         return File(Encoding.UTF8.GetBytes(TradeTables.Write(rows)), "text/csv", $"shopping-{Open.Span.Key}.csv");

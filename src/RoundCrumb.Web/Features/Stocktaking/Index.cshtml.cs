@@ -71,7 +71,7 @@ public sealed class IndexModel(StockBook stock, StockKeeper keeper, CompositionR
         foreach (var shelf in there.Where(l => l.Lot.Ingredient is not null).GroupBy(l => l.Lot.Ingredient!.Shelf).OrderBy(g => g.Key))
         {
             yield return (
-                shelf.Key.ToString(),
+                shelf.Key.Title(),
                 shelf.OrderBy(l => l.Lot.Ingredient!.Name, StringComparer.Ordinal).ThenBy(l => l.Lot.UseBy ?? DateOnly.MaxValue));
         }
     }

@@ -173,6 +173,9 @@ const hereAbouts = document.querySelector('.places [aria-current]');
 const row = hereAbouts?.closest('.places');
 if (row && row.scrollWidth > row.clientWidth) row.scrollLeft = hereAbouts.offsetLeft - (row.clientWidth - hereAbouts.offsetWidth) / 2;
 
+// Where a page does not come at all, one that says so stands in its place.
+navigator.serviceWorker?.register('/worker.js').catch(() => {});
+
 // When the answer does not come, what was typed stays and the baker is told.
 const noAnswer = 'No answer from the kitchen computer. What you typed is still here; try again.';
 document.addEventListener('htmx:sendError', () => say(noAnswer));

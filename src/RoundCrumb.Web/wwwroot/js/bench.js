@@ -4,6 +4,7 @@
 const bench = document.getElementById('bench');
 const run = bench.dataset.run;
 const queueKey = `roundcrumb.bench.${run}`;
+const takenKey = `roundcrumb.taken.${run}`;
 const rungKey = `roundcrumb.rung.${run}`;
 const offsetKey = 'roundcrumb.offset';
 const lineState = document.getElementById('line-state');
@@ -121,6 +122,7 @@ async function flush() {
       if (answer.lost) say('The kitchen computer could not read that, so it is not kept. Do it once more.');
       else if (answer.refused.length > 0) say(answer.refused.map((r) => r.why).join(' '));
       if (gone.length === 0) break;
+      keepTaken(some.filter((e) => answer.kept?.includes(e.id)));
       keep(queueKey, queue().filter((e) => !gone.includes(e.id)));
     }
 
@@ -131,6 +133,14 @@ async function flush() {
   } finally {
     sending = false;
   }
+}
+
+// What the kitchen computer has taken and no page that is kept here shows yet: it is applied where such a page is opened again.
+function keepTaken(events, shownAt = 0) {
+  if (isRehearsal) return;
+  const offset = kept(offsetKey, 0);
+  const taken = [...kept(takenKey, []), ...events.map((e) => ({ at: Date.now(), deed: e.deed }))];
+  keep(takenKey, taken.filter((e) => e.at + offset > shownAt).slice(-300));
 }
 
 async function oneByOne(events) {
@@ -211,8 +221,10 @@ function keepLive(text) {
   if (isRehearsal) return;
   try {
     for (const old of Object.keys(window.localStorage))
-      if (old.startsWith('roundcrumb.live.') && old !== liveKey) window.localStorage.removeItem(old);
+      if (old.startsWith('roundcrumb.live.') && old !== liveKey || old.startsWith('roundcrumb.taken.') && old !== takenKey)
+        window.localStorage.removeItem(old);
     window.localStorage.setItem(liveKey, text);
+    keepTaken([], Number(/data-now="(\d+)"/.exec(text)?.[1] ?? 0));
   } catch {
     // No room: the page that was kept has to do.
   }
@@ -253,7 +265,7 @@ async function keepPage() {
 
 async function readyForReload() {
   try {
-    await navigator.serviceWorker?.register('/bench-worker.js', { scope: '/bench/' });
+    await navigator.serviceWorker?.ready;
     await keepPage();
   } catch {
     // Without it the bench goes on as long as its page is open.
@@ -670,6 +682,8 @@ document.addEventListener('visibilitychange', () => {
 
 // What is not sent yet is done all the same, also when the page is opened again.
 bringUp();
+const shownAt = Number(document.getElementById('bench-state').dataset.now);
+if (!isRehearsal) for (const event of kept(takenKey, [])) if (event.at + (offsetBefore ?? 0) > shownAt) apply(event.deed);
 for (const event of queue()) apply(event.deed);
 readWall();
 bowls();

@@ -68,7 +68,7 @@ async function send() {
 
 async function keepPage() {
   try {
-    await navigator.serviceWorker?.register('/bench-worker.js', { scope: '/shopping' });
+    await navigator.serviceWorker?.ready;
     if (!window.caches) return;
     const cache = await window.caches.open(cacheName);
     const parts = performance.getEntriesByType('resource').map((r) => new URL(r.name))
