@@ -17,6 +17,10 @@ public sealed class LeftWords(QuantityFormatter shown)
         ? QuantityFormatter.Pieces(left.Mass.Value / part.GramsEach, part.Piece)
         : left.Mass.Value > 0 ? Weight(left.Mass) : "";
 
+    /// <summary>How much of what, in one.</summary>
+    public string Of(Leftover left) =>
+        left.Item is IngredientLeft of ? $"{Weight(left.Mass)} {of.Ingredient.ShortName}" : $"{Amount(left)} {left.Item.Name}".Trim();
+
     /// <summary>A weight as it is said.</summary>
     public string Weight(Grams mass) => mass.Value >= 1000 && shown.Units.Mass is not MassUnit.Ounces
         ? string.Create(CultureInfo.InvariantCulture, $"{mass.Value / 1000:0.0} kg")

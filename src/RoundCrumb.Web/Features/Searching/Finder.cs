@@ -52,9 +52,17 @@ public sealed class Finder(Search search, DayBook days, PanRack rack)
         [
             .. found.OrderBy(f => f.Rank).ThenBy(f => f.Found.Kind).ThenBy(f =>
                 f.Found.Address.StartsWith(Routes.Kitchen, StringComparison.Ordinal) ? 0 : 1)
+                .ThenBy(f => f.Found.Kind is FoundKind.Ingredient ? Beyond(f.Found.Name, words[0]) : 0)
                 .Select(f => f.Found).DistinctBy(f => f.Kind is FoundKind.Pan ? f.Name : f.Address).Take(most),
         ];
     }
+
+    /// <summary>
+    /// How much of a name is not typed yet: the rest of the word that is begun first, then the whole. What is plain comes before what is
+    /// special of it: lemon juice before lemongrass.
+    /// </summary>
+    private static int Beyond(string name, string typed) =>
+        (100 * (Words(name).FirstOrDefault(w => w.StartsWith(typed, StringComparison.CurrentCultureIgnoreCase))?.Length ?? 20)) + name.Length;
 
     private static string[] Words(string text) =>
         [.. text.Split(Between, StringSplitOptions.RemoveEmptyEntries).Take(8)];

@@ -53,6 +53,21 @@ public static class FoundKinds
             FoundKind.Fault => "Fault",
             FoundKind.Bake => "Bake",
         };
+
+        /// <summary>What several of it are called, as a heading.</summary>
+        public string Many => kind switch
+        {
+            FoundKind.Action => "Things to do",
+            FoundKind.Pie => "Pies",
+            FoundKind.Part => "Crusts, fillings, toppings",
+            FoundKind.Day => "Bake days",
+            FoundKind.Ingredient => "Ingredients",
+            FoundKind.Pan => "Pans",
+            FoundKind.Page => "Pages",
+            FoundKind.Technique => "In the craft guide",
+            FoundKind.Fault => "Faults",
+            FoundKind.Bake => "Bakes",
+        };
     }
 }
 
