@@ -17,6 +17,7 @@ public static class Routes
     public const string Cost = Compose + "/cost";
     public const string Pairings = "/pairings";
     public const string WhatIf = "/what-if";
+    public const string WhatIfWorking = WhatIf + "/working";
     public const string Above = "/above";
     public const string Pour = "/pour";
     public const string Crusts = "/crusts";

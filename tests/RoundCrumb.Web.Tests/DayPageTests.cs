@@ -372,7 +372,7 @@ public sealed partial class DayPageTests
     [InlineData("time", "25:00", "A time such as 12:30")]
     [InlineData("time", "noon", "A time such as 12:30")]
     [InlineData("date", "2031-01-01", "One of the days that are planned")]
-    [InlineData("pie", "9999", "no longer in the box")]
+    [InlineData("pie", "9999", "has been deleted")]
     public async Task An_order_that_cannot_be_read_says_why_and_keeps_what_was_typed(string field, string typed, string says)
     {
         await using var kitchen = new Kitchen(demo: true);
@@ -446,7 +446,7 @@ public sealed partial class DayPageTests
         var baker = kitchen.Baker();
         await baker.SendAsync("/pies", "/pies?handler=Delete", ("id", "1"), ("version", "1"));
         var page = await baker.PageAsync("/days/1");
-        page.ShouldContain("Its pie is no longer in the box. It is made as it was when it was ordered.");
+        page.ShouldContain("Its pie has been deleted. It is made as it was when it was ordered.");
         (await PlannedAsync(baker, "/days/1")).ShouldContain("Everything is ready in time");
 
         // Taken off by mistake, it comes back.

@@ -16,7 +16,7 @@ public sealed partial class PairingsPageTests(DemoKitchen kitchen) : IClassFixtu
         page.ShouldContain("flakes under cream and fruit");
         foreach (var level in Enum.GetValues<PairLevel>())
             page.ShouldContain($"<strong>{level.Word}</strong>");
-        page.ShouldContain("Whole pies for this, from your box");
+        page.ShouldContain("Whole pies of yours for this");
         page.ShouldContain("A counter of 4 that differ");
     }
 
@@ -46,9 +46,29 @@ public sealed partial class PairingsPageTests(DemoKitchen kitchen) : IClassFixtu
     [InlineData("/pairings?no-milk=1&no-egg=1&no-nuts=1&no-wheat=1&nooven=1", "None of your saved pies does")]
     [InlineData("/what-if?if=zzz", "Choose a question")]
     [InlineData("/what-if?if=no-oven&fill=malt-custard", "There is no oven")]
-    [InlineData("/what-if?if=no-egg&no-wheat=1&no-milk=1&no-nuts=1", "nothing in the box does it")]
+    [InlineData("/what-if?if=no-egg&no-wheat=1&no-milk=1&no-nuts=1", "nothing here does it")]
     public async Task Whatever_is_asked_there_is_an_answer_in_words(string path, string says) =>
         WebUtility.HtmlDecode(await kitchen.Baker().PageAsync(path)).ShouldContain(says);
+
+    /// <summary>What an answer costs opens as any figure does: its points, with the reason of each, add up to what was said.</summary>
+    [Fact]
+    public async Task What_an_answer_costs_opens_and_adds_up()
+    {
+        var baker = kitchen.Baker();
+        var page = WebUtility.HtmlDecode(await baker.PageAsync("/what-if?if=no-oven&crust=butter-flaky&fill=malt-custard&top=icing"));
+        var costs = Cost().Matches(page).Select(m => (At: m.Groups[1].Value, Points: m.Groups[2].Value)).ToList();
+        costs.Count.ShouldBe(3);
+        foreach (var (at, points) in costs)
+        {
+            var working = WebUtility.HtmlDecode(await baker.PageAsync(at));
+            working.ShouldContain("How far from the pie that was asked of");
+            working.ShouldContain("what is changed, added up");
+            working.ShouldContain(points);
+        }
+
+        (await baker.GetAsync(new Uri("/what-if/working?fill=malt-custard", UriKind.Relative), TestContext.Current.CancellationToken))
+            .StatusCode.ShouldBe(HttpStatusCode.NotFound);
+    }
 
     [Fact]
     public async Task The_same_advice_stands_in_compose_on_the_sheet_and_in_the_api()
@@ -64,6 +84,9 @@ public sealed partial class PairingsPageTests(DemoKitchen kitchen) : IClassFixtu
 
     [GeneratedRegex("<td class=\"level-")]
     private static partial Regex Cell();
+
+    [GeneratedRegex("href=\"(/what-if/working[^\"]*)\"[^>]*>([0-9.]+) points")]
+    private static partial Regex Cost();
 
     [GeneratedRegex("data-rule=\"([a-z-]+)\"")]
     private static partial Regex Rule();

@@ -198,7 +198,7 @@ public sealed class DayOpener(DayBook book, RunBook runs, CompositionReader comp
             var composition = (await compositions.ReadAsync(order.Address, cancel)).Composition;
             var due = wall.SlotOf(order.Due) ?? wall.SlotOf(order.Due.AddHours(1)) ?? 0;
             if (order.PieId is { } pie && !pies.ContainsKey(pie))
-                odd[key] = "Its pie is no longer in the box. It is made as it was when it was ordered.";
+                odd[key] = "Its pie has been deleted. It is made as it was when it was ordered.";
             else if (order.PieId is { } known && pies[known].Address != order.Address)
                 odd[key] = "Its pie has been changed since. It is made as it was when it was ordered.";
             if (wall.SlotOf(order.Due) is null)

@@ -166,7 +166,7 @@ internal static class GuestRules
         (found.AllergensStated
             ? $"It comes with the {found.ShortName}. Your kitchen may add traces of its own."
             : "What is not stated may be there. Say in the Pantry what its packet names, or that it names none of these.")
-            + (remedies.Count == 0 ? " Nothing in the box does without it." : ""),
+            + (remedies.Count == 0 ? " Nothing here does without it." : ""),
         remedies);
 
     private static Remedy Instead(FillingFormula other) =>

@@ -308,60 +308,12 @@ public static partial class CompositionAddress
             ? address
             : address + string.Create(CultureInfo.InvariantCulture, $"{(address.Length > 0 ? "&" : "")}{Learned}={number}");
 
-    /// <summary>
-    /// An address that says no more than it must: without what is read so anyhow. For links that are followed at once; what is kept is
-    /// written whole, so that it stays the same pie when what is usual changes.
-    /// </summary>
-    /// <param name="address">As <see cref="Write"/> makes it.</param>
-    /// <param name="book">The parts.</param>
-    public static string Brief(string address, PartBook book)
-    {
-        var whole = Read(address, book).Composition;
-        var kept = new Dictionary<string, string>(FieldsOf(address), StringComparer.Ordinal);
-        foreach (var (name, typed) in FieldsOf(address))
-        {
-            if (PartFields.Contains(name))
-                continue;
-            kept.Remove(name);
-            if (Read(kept.GetValueOrDefault, book: book).Composition != whole)
-                kept[name] = typed;
-        }
-
-        return OnlyOf(address, kept.ContainsKey);
-    }
-
-    /// <summary>
-    /// An address of one of many pies that are nearly alike: it leaves out what was left out of another, as long as it is read the same,
-    /// and nothing where it is not, so that each costs little.
-    /// </summary>
-    /// <param name="pie">The pie.</param>
-    /// <param name="left">What was left out of the other’s address; see <see cref="LeftOut"/>.</param>
-    /// <param name="book">The parts.</param>
-    public static string Brief(Composition pie, IReadOnlySet<string> left, PartBook book)
-    {
-        var whole = Write(pie);
-        var shorter = string.Join('&', whole.Split('&').Where(f => !left.Contains(f)));
-        return Read(shorter, book).Composition == pie ? shorter : whole;
-    }
-
-    /// <summary>The fields of an address that its brief form leaves out.</summary>
-    /// <param name="whole">As <see cref="Write"/> makes it.</param>
-    /// <param name="brief">As <see cref="Brief(string, PartBook)"/> makes it.</param>
-    public static IReadOnlySet<string> LeftOut(string whole, string brief)
-    {
-        var left = whole.Split('&').ToHashSet(StringComparer.Ordinal);
-        left.ExceptWith(brief.Split('&'));
-        return left;
-    }
-
     /// <summary>The same pie with so much of the setter as written.</summary>
     /// <param name="address">As <see cref="Write"/> makes it, or brief.</param>
     /// <param name="setter">Times the setter as written, 0.5 to 2.</param>
     public static string WithFirmness(string address, double setter) =>
-        OnlyOf(address, name => name != Firmness) + $"&{Firmness}={Number(setter * 100)}";
-
-    private static string OnlyOf(string address, Func<string, bool> isKept) =>
-        string.Join('&', address.Split('&').Where(f => isKept(f.Split('=', 2)[0])));
+        string.Join('&', address.Split('&').Where(f => !f.StartsWith(Firmness + "=", StringComparison.Ordinal)))
+            + $"&{Firmness}={Number(setter * 100)}";
 
     /// <summary>The same pie for what the kitchen knows now.</summary>
     /// <param name="address">As <see cref="Write"/> makes it.</param>

@@ -26,7 +26,7 @@ public class AddressTests
     public void A_brief_address_is_the_same_pie(Composition pie)
     {
         var whole = CompositionAddress.Write(pie);
-        var brief = CompositionAddress.Brief(whole, PartBook.Shipped);
+        var brief = BriefAddress.Of(whole, PartBook.Shipped);
         CompositionAddress.Read(brief).Composition.ShouldBe(pie);
         brief.Length.ShouldBeLessThanOrEqualTo(whole.Length);
         foreach (var field in brief.Split('&'))
@@ -43,8 +43,8 @@ public class AddressTests
     public void A_brief_address_of_a_pie_like_another_is_that_pie(Composition pie, Composition other)
     {
         var whole = CompositionAddress.Write(pie);
-        var left = CompositionAddress.LeftOut(whole, CompositionAddress.Brief(whole, PartBook.Shipped));
-        CompositionAddress.Read(CompositionAddress.Brief(other, left, PartBook.Shipped)).Composition.ShouldBe(other);
+        var left = BriefAddress.LeftOut(whole, BriefAddress.Of(whole, PartBook.Shipped));
+        CompositionAddress.Read(BriefAddress.Of(other, left, PartBook.Shipped)).Composition.ShouldBe(other);
     }
 
     [Theory]
@@ -55,7 +55,7 @@ public class AddressTests
     {
         var pie = Composition.Usual;
         foreach (var address in new[] { CompositionAddress.Write(pie),
-            CompositionAddress.Brief(CompositionAddress.Write(pie), PartBook.Shipped) })
+            BriefAddress.Of(CompositionAddress.Write(pie), PartBook.Shipped) })
         {
             CompositionAddress.Read(CompositionAddress.WithFirmness(address, setter)).Composition
                 .ShouldBe(pie with { Filling = pie.Filling with { Setter = setter } });

@@ -81,7 +81,7 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
             Said = kept switch
             {
                 "new" => $"Kept as version {Current}. The pies that use it keep theirs until you move them.",
-                "1" => "Kept in the box.",
+                "1" => "Saved.",
                 "moved" => $"Moved to version {Current}.",
                 "back" => $"Version {Current} is offered again; the later ones are still here.",
                 _ => null
@@ -137,7 +137,7 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
             case KeepOutcome.Kept:
                 return Redirect($"{Routes.Part(result.Part!.Id)}?kept={(result.IsNewVersion ? "new" : "1")}");
             case KeepOutcome.NameTaken:
-                var taken = $"There is a {draft.Kind.ToString().ToLowerInvariant()} called “{draft.Name}” in the box already.";
+                var taken = $"There is a {draft.Kind.ToString().ToLowerInvariant()} called “{draft.Name}” already.";
                 Troubles = new Dictionary<string, string> { ["name"] = taken + " Give this one another name." };
                 return await AgainAsync(id, stamp, cancel);
             case KeepOutcome.ChangedElsewhere:
@@ -146,7 +146,7 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
                     "This part", form.Named().Zip(there.Named(), (mine, now) => new FieldElsewhere(mine.Name, mine.Value, now.Value)));
                 return await AgainAsync(id, result.Part.Stamp, cancel);
             default:
-                Said = "This part was deleted in another window. What you typed is still here: keep it in the box as a new part.";
+                Said = "This part was deleted in another window. What you typed is still here: save it as a new part.";
                 return Page();
         }
     }

@@ -40,7 +40,7 @@ public sealed class ComposeView
         Opened = opened;
         Pie = Assessment.Of(read.Composition, 1, kitchen);
         Canonical = CompositionAddress.Write(read.Composition);
-        Brief = CompositionAddress.Brief(Canonical, book);
+        Brief = BriefAddress.Of(Canonical, book);
         _openedAt = opened?.ToString() ?? "";
         _pieAt = $"&{Brief}{_openedAt}";
         _advice = Pie.Advice.ToLookup(f => f.Rule.Layer);
@@ -164,7 +164,7 @@ public sealed class ComposeView
 
     /// <summary>The address after a remedy.</summary>
     public string After(Remedy remedy) => 
-        AddressOf(CompositionAddress.Brief(remedy.Apply(C), _leftOut ??= CompositionAddress.LeftOut(Canonical, Brief), Book));
+        AddressOf(BriefAddress.Of(remedy.Apply(C), _leftOut ??= BriefAddress.LeftOut(Canonical, Brief), Book));
 
     /// <summary>The advice about a layer, the gravest first.</summary>
     public IEnumerable<Finding> AdviceOn(Layer layer) => _advice[layer].Where(f => !f.IsKnown && f.Severity is not Severity.School);

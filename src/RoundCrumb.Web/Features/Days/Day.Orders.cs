@@ -17,7 +17,7 @@ public sealed partial class DayModel
     {
         var of = await shelf.FindAsync(pie, cancel);
         if (of is null)
-            Troubles["pie"] = "That pie is no longer in the box. Choose another.";
+            Troubles["pie"] = "That pie has been deleted. Choose another.";
         var (many, due) = await ReadOrderAsync(id, count, date, time, notes, cancel);
         if (Troubles.Count > 0)
             return await AgainAsync(id, "order", cancel);

@@ -52,6 +52,11 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
     /// <summary>The address of a question of this pie.</summary>
     public string Ask(Question question) => $"{Routes.WhatIf}?if={question.Id}&{CompositionAddress.Write(Before)}";
 
+    /// <summary>Where it is shown what an answer costs.</summary>
+    public string CostAt(NearPie near) =>
+        $"{Routes.WhatIfWorking}?{CostModel.To}={Uri.EscapeDataString(CompositionAddress.Write(near.Pie))}"
+            + $"&{CompositionAddress.Write(Answer?.Asked ?? Before)}";
+
     /// <summary>A pie in Compose.</summary>
     public static string Compose(Composition c) => Routes.Compose + "?" + CompositionAddress.Write(c);
 
