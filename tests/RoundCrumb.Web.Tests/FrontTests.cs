@@ -6,6 +6,7 @@ using RoundCrumb.Application.Counter;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Cooling;
+using RoundCrumb.Core.Faults;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Labelling;
 using RoundCrumb.Core.Methods;
@@ -13,6 +14,8 @@ using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Kitchens;
+using RoundCrumb.Data.Pans;
+using RoundCrumb.Data.Pies;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -264,6 +267,49 @@ public sealed partial class FrontTests(DemoKitchen kitchen) : IClassFixture<Demo
         (await KeptAsync(last)).Count.ShouldBe(1);
         (await own.Baker().PageAsync("/")).ShouldContain("sell today");
         (await KeptAsync(last + 1)).ShouldBeEmpty();
+    }
+
+    /// <summary>
+    /// Whatever the house has a name for is found by its first letters among the first dozen, and where it leads there is a page.
+    /// </summary>
+    [Fact]
+    public async Task Everything_with_a_name_is_found_by_its_first_letters()
+    {
+        var baker = kitchen.Baker();
+        await using var scope = kitchen.Services.CreateAsyncScope();
+        var pies = (await scope.ServiceProvider.GetRequiredService<PieShelf>().AllAsync(Cancel)).Select(p => ("Pie", p.Name));
+        var days = (await scope.ServiceProvider.GetRequiredService<DayBook>().AllAsync(Cancel)).Select(d => ("Day", d.Name));
+        var pans = (await scope.ServiceProvider.GetRequiredService<PanRack>().AllAsync(Cancel)).Select(p => ("Pan", p.Pan.Name));
+        var faults = FaultBook.All.Select(f => ("Fault", f.Seen));
+        var opened = new HashSet<string>(StringComparer.Ordinal);
+        foreach (var (kind, name) in pies.Concat(days).Concat(pans).Concat(faults))
+        {
+            var typed = name[..Math.Min(name.Length, 14)].Trim();
+            var found = await FoundAsync(baker, typed);
+            var at = found.FirstOrDefault(f => f.Kind == kind && f.Name == name).Address;
+            at.ShouldNotBeNull($"{kind} “{name}” by “{typed}”: {string.Join("; ", found.Select(f => f.Name))}");
+            if (opened.Add(kind))
+            {
+                // A pie leads on to its own address.
+                using var page = await baker.GetAsync(new Uri(at, UriKind.Relative), Cancel);
+                page.StatusCode.ShouldBe(kind == "Pie" ? HttpStatusCode.Found : HttpStatusCode.OK);
+            }
+        }
+    }
+
+    /// <summary>Of ingredients that begin alike the plain ones come first.</summary>
+    [Theory]
+    [InlineData("lem", "lemon juice", "lemongrass")]
+    [InlineData("sug", "caster sugar (superfine)", "sugar pearls")]
+    [InlineData("cream", "double cream (heavy)", "cream of tartar")]
+    [InlineData("mil", "whole milk", "millet flour")]
+    public async Task What_is_plain_is_found_before_what_is_special(string typed, string plain, string special)
+    {
+        var names = (await FoundAsync(kitchen.Baker(), typed)).Select(f => f.Name).ToList();
+        if (names.Contains(special))
+            names.IndexOf(plain).ShouldBeLessThan(names.IndexOf(special));
+        else
+            names.ShouldContain(plain);
     }
 
     [Fact]

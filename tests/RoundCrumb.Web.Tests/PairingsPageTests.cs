@@ -66,6 +66,16 @@ public sealed partial class PairingsPageTests(DemoKitchen kitchen) : IClassFixtu
             working.ShouldContain(points);
         }
 
+        // Each leads to a pie in Compose that is read as it was found.
+        var pies = Composed().Matches(page).Select(m => m.Groups[1].Value).ToList();
+        pies.Count.ShouldBe(3);
+        foreach (var at in pies)
+        {
+            var compose = await baker.PageAsync(at);
+            compose.ShouldNotContain("class=\"trouble\"");
+            compose.ShouldNotContain("data-rule=\"shell-does-not-fit\"");
+        }
+
         (await baker.GetAsync(new Uri("/what-if/working?fill=malt-custard", UriKind.Relative), TestContext.Current.CancellationToken))
             .StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
@@ -87,6 +97,9 @@ public sealed partial class PairingsPageTests(DemoKitchen kitchen) : IClassFixtu
 
     [GeneratedRegex("href=\"(/what-if/working[^\"]*)\"[^>]*>([0-9.]+) points")]
     private static partial Regex Cost();
+
+    [GeneratedRegex("href=\"([^\"]*)\">Compose this one")]
+    private static partial Regex Composed();
 
     [GeneratedRegex("data-rule=\"([a-z-]+)\"")]
     private static partial Regex Rule();

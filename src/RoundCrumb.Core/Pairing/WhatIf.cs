@@ -71,8 +71,7 @@ public sealed record WhatIf(Question Question, Composition Before, Composition A
 
     /// <summary>
     /// Answers a question: pies are tried in the order of what they differ by, one change further at a time, so that the first that works
-    /// is
-    /// the nearest there is within what is tried.
+    /// is the nearest there is within what is tried.
     /// </summary>
     public static WhatIf Of(Question question, Composition pie, Kitchen kitchen)
     {
@@ -115,6 +114,9 @@ public sealed record WhatIf(Question Question, Composition Before, Composition A
                 Try(other, next.Filling.Formula, wrong);
         }
 
+        // Where so much is wrong that all that is tried leads nowhere, what the advice itself would do may still lead to a pie that works.
+        if (answers.Count == 0 && Verdict.Mend(Assessment.Of(asked, 1, kitchen), question.Holds) is (_, var mended, true))
+            answers.Add(NearPie.Of(asked, mended));
         return new(question, pie, asked, [.. answers.OrderBy(a => a.Cost.Value.Value)]);
     }
 

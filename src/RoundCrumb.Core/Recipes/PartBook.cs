@@ -67,8 +67,9 @@ public sealed class PartBook
     /// <summary>The oven with this id, or none.</summary>
     public Oven? Oven(string id) => id == Kitchens.Oven.Plain.Id ? Kitchens.Oven.Plain : Ovens.FirstOrDefault(o => o.Id == id);
 
-    /// <summary>The pan with this id, shipped, or by its key in the kitchen; or none.</summary>
-    public Pan? Pan(string id) => PanCupboard.Find(id) ?? Kitchen.FirstOrDefault(p => p.Key == id);
+    /// <summary>The pan with this id, shipped, by its key in the kitchen, or the foil that a bought shell comes in; or none.</summary>
+    public Pan? Pan(string id) => PanCupboard.Find(id) ?? Kitchen.FirstOrDefault(p => p.Key == id)
+        ?? Crusts.OfType<ShellFamily>().FirstOrDefault(s => s.Foil.Id == id)?.Foil;
 
     /// <summary>The same with the baker's own pans and the ovens of a kitchen.</summary>
     public PartBook With(IReadOnlyList<Pan> kitchen, IReadOnlyList<Oven> ovens) =>

@@ -1,5 +1,7 @@
 using System.Globalization;
+using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Faults;
+using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Guide;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Recipes;
@@ -22,6 +24,13 @@ public sealed class Finder(Search search, DayBook days, PanRack rack)
     private const int LookedAt = 80;
 
     private static readonly char[] Between = [' ', '-', ',', '/', '"', '\'', '’', '(', ')', '.'];
+
+    /// <summary>Where the ingredients of the shipped parts are: what a kitchen has to do with every day.</summary>
+    private static readonly HashSet<string> Everyday =
+    [
+        .. CrustBook.All.SelectMany(c => c.Ingredients).Concat(FillingBook.All.SelectMany(f => f.Lines).Select(l => l.Ingredient))
+            .Select(i => Routes.Ingredient(i.Id)),
+    ];
 
     private static readonly Named[] Fixed = [.. Actions(), .. Pages(), .. Techniques(), .. FaultNames(), .. ShippedPans()];
 
@@ -52,17 +61,22 @@ public sealed class Finder(Search search, DayBook days, PanRack rack)
         [
             .. found.OrderBy(f => f.Rank).ThenBy(f => f.Found.Kind).ThenBy(f =>
                 f.Found.Address.StartsWith(Routes.Kitchen, StringComparison.Ordinal) ? 0 : 1)
-                .ThenBy(f => f.Found.Kind is FoundKind.Ingredient ? Beyond(f.Found.Name, words[0]) : 0)
+                .ThenBy(f => f.Found.Kind is FoundKind.Ingredient ? Beyond(f.Found, words[0]) : 0)
                 .Select(f => f.Found).DistinctBy(f => f.Kind is FoundKind.Pan ? f.Name : f.Address).Take(most),
         ];
     }
 
     /// <summary>
     /// How much of a name is not typed yet: the rest of the word that is begun first, then the whole. What is plain comes before what is
-    /// special of it: lemon juice before lemongrass.
+    /// special of it, lemon juice before lemongrass; and what is weighed every day before all else.
     /// </summary>
-    private static int Beyond(string name, string typed) =>
-        (100 * (Words(name).FirstOrDefault(w => w.StartsWith(typed, StringComparison.CurrentCultureIgnoreCase))?.Length ?? 20)) + name.Length;
+    private static int Beyond(Found found, string typed)
+    {
+        var word = Words(found.Name).FirstOrDefault(w => w.StartsWith(typed, StringComparison.CurrentCultureIgnoreCase));
+        return (IsEveryday(found) ? 0 : 10_000) + (100 * (word?.Length ?? 20)) + found.Name.Length;
+    }
+
+    private static bool IsEveryday(Found found) => found.Kind is FoundKind.Ingredient && Everyday.Contains(found.Address);
 
     private static string[] Words(string text) =>
         [.. text.Split(Between, StringSplitOptions.RemoveEmptyEntries).Take(8)];
@@ -147,7 +161,8 @@ public sealed class Finder(Search search, DayBook days, PanRack rack)
         {
             static bool Any(string[] words, string word) => words.Any(w => w.StartsWith(word, StringComparison.CurrentCultureIgnoreCase));
             if (typed.All(t => Any(_name, t)))
-                return found.Kind is FoundKind.Pie || found.Name.StartsWith(typed[0], StringComparison.CurrentCultureIgnoreCase)
+                return found.Kind is FoundKind.Pie || IsEveryday(found)
+                    || found.Name.StartsWith(typed[0], StringComparison.CurrentCultureIgnoreCase)
                     ? Ranks.Begins
                     : Ranks.Holds;
             return typed.All(t => Any(_name, t) || Any(_others, t)) ? Ranks.Known : null;
