@@ -237,6 +237,14 @@ public sealed class Baker : IDisposable
     }
 
     /// <summary>Presses Tab until an element has the focus.</summary>
+    /// <summary>Names of elements that stand twice on the page: a label or a key would reach the wrong one.</summary>
+    public IReadOnlyList<string> NamesTwice() =>
+        [
+            .. ((IReadOnlyCollection<object>)Driver.ExecuteScript(
+                "const ids = [...document.querySelectorAll('[id]')].map(e => e.id); return ids.filter((id, i) => ids.indexOf(id) !== i)")!)
+                .Select(id => (string)id),
+        ];
+
     public void TabTo(string css)
     {
         for (var i = 0; i < 160; i++)

@@ -292,6 +292,35 @@ public sealed class BenchTests(TeaRoom room)
         baker.Text(".clock").ShouldContain("out of the oven");
     }
 
+    /// <summary>
+    /// The computer takes a tick and dies before it has said what the page looks like now: the page that was kept before is brought up to
+    /// it.
+    /// </summary>
+    [Fact]
+    public async Task What_was_taken_is_not_forgotten_by_a_page_that_was_kept_before()
+    {
+        using var computer = new KitchenComputer();
+        using var baker = new Baker(await computer.WakeAsync());
+        Begin(baker, 2);
+        baker.Until(
+            _ => baker.Driver.ExecuteAsyncScript(
+                "caches.open('roundcrumb-bench').then(c => c.match(location.href)).then(p => arguments[0](Boolean(p)))") is true,
+            "a page that is kept");
+        baker.Driver.ExecuteScript(
+            "const real = window.fetch; window.fetch = (to, how) => String(to).includes('handler=Live') "
+                + "? Promise.reject(new TypeError('cut off')) : real(to, how);");
+        var task = Tick(baker);
+        baker.Until(_ => Queue(baker) == "[]", "the tick, taken");
+        computer.Die();
+        baker.Open(baker.Here);
+        baker.Until(_ => baker.Has(Now), "the page that was kept");
+        baker.Has($".task[data-task='{task}']").ShouldBeFalse("what was taken stays done");
+        await computer.WakeAsync();
+        baker.Open(baker.Here);
+        baker.Has($".task[data-task='{task}']").ShouldBeFalse();
+        Task(baker).ShouldNotBe(task);
+    }
+
     [Fact]
     public void A_device_without_room_says_so_and_sends_all_the_same()
     {

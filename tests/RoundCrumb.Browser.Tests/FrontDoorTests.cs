@@ -159,6 +159,9 @@ public sealed class FrontDoorTests(TeaRoom room)
         baker.Here.ShouldContain("pan=plate-23");
         baker.Here.ShouldContain("cream=12");
         baker.Here.ShouldContain("ahead=14");
+
+        // However often the pie was changed, nothing of what was sent stands there twice.
+        baker.NamesTwice().ShouldBeEmpty();
         baker.ConsoleErrors().ShouldBeEmpty();
     }
 

@@ -163,7 +163,7 @@ public sealed class ComposeView
     }
 
     /// <summary>The address after a remedy.</summary>
-    public string After(Remedy remedy) => 
+    public string After(Remedy remedy) =>
         AddressOf(BriefAddress.Of(remedy.Apply(C), _leftOut ??= BriefAddress.LeftOut(Canonical, Brief), Book));
 
     /// <summary>The advice about a layer, the gravest first.</summary>
