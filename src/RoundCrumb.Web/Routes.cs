@@ -10,7 +10,7 @@ public static class Routes
     public const string Counter = "/";
     public const string Compose = "/compose";
     public const string ComposeParts = Compose + "/parts";
-    public const string ComposeSchools = Compose + "/schools";
+    public const string ComposeMore = Compose + "/more/";
     public const string StandIns = Compose + "/stand-ins";
     public const string Cooling = Compose + "/cooling";
     public const string Baking = Compose + "/baking";

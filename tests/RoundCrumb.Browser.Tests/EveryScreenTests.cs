@@ -60,8 +60,8 @@ public sealed class EveryScreenTests(TeaRoom room)
         "/compose/cost?pie=1&if-of=butter&if-by=20", "/compose/cost?pan=tray-28&crust=plain-crumb&fill=lemon-cheese&cut=15&n=x&if-by=900",
         "/days/1/cost", "/days/1/use-up", "/days/2/use-up",
         "/days/1/labels?kind=Card&sheet=own&w=80&h=x", "/days/1/allergens", "/days/2/allergens?law=American",
-        "/offline", "/pantry?shelf=all", "/pantry?shelf=Setters", "/compose/schools?crust=butter-flaky&fill=malt-custard",
-        "/compose/schools?crust=plain-crumb&fill=lemon-cheese",
+        "/offline", "/pantry?shelf=all", "/pantry?shelf=Setters", "/compose/more/schools?crust=butter-flaky&fill=malt-custard",
+        "/compose/more/schools?crust=plain-crumb&fill=lemon-cheese", "/compose/more/meets?pie=20&fill=honey-cheese&under1=salt-caramel",
         "/what-if/working?to=crust%3Dbutter-flaky%26fill%3Dcoffee-custard&crust=butter-flaky&fill=malt-custard",
     ];
 

@@ -114,7 +114,7 @@ public sealed class LayerTests(TeaRoom room)
         using var baker = new Baker(room);
         baker.Open("/compose");
         baker.Click("#meets summary");
-        baker.Click(".nudges a[hx-boost]");
+        baker.Click(".nudges a[href^='/compose?']");
         baker.Until(_ => baker.Here.Contains("set=114", StringComparison.Ordinal) && baker.Find("#f-set").GetAttribute("value") == "114");
         baker.Find("#f-firm").SendKeys(Keys.ArrowLeft);
         baker.Until(_ => baker.Here.Contains("set=113", StringComparison.Ordinal));

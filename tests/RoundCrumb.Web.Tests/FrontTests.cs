@@ -208,6 +208,24 @@ public sealed partial class FrontTests(DemoKitchen kitchen) : IClassFixture<Demo
         Rows(await bare.Baker().PageAsync("/pantry")).ShouldBeGreaterThan(200);
     }
 
+    /// <summary>Whichever of the demo’s pies is open at whichever layer, a change of it is sent in less than 30 kB.</summary>
+    [Fact]
+    public async Task A_change_of_any_pie_is_sent_in_less_than_thirty_kilobytes()
+    {
+        var baker = kitchen.Baker();
+        await using var scope = kitchen.Services.CreateAsyncScope();
+        foreach (var pie in await scope.ServiceProvider.GetRequiredService<PieShelf>().AllAsync(Cancel))
+        {
+            foreach (var layer in (string[])["filling", "topping", "crust", "pan", "seal", "served"])
+            {
+                using var asked = new HttpRequestMessage(HttpMethod.Get, new Uri($"/compose?{pie.Address}&open={layer}", UriKind.Relative));
+                asked.Headers.Add("HX-Request", "true");
+                using var answer = await baker.SendAsync(asked, Cancel);
+                (await answer.Content.ReadAsByteArrayAsync(Cancel)).Length.ShouldBeLessThan(30_000, $"{pie.Name}, {layer}");
+            }
+        }
+    }
+
     /// <summary>What bakers differ on comes when it is opened, by itself or inside the pie.</summary>
     [Fact]
     public async Task The_schools_of_a_pie_come_when_they_are_asked_for()
@@ -215,10 +233,14 @@ public sealed partial class FrontTests(DemoKitchen kitchen) : IClassFixture<Demo
         var baker = kitchen.Baker();
         const string pie = "crust=butter-flaky&fill=malt-custard&top=icing";
         (await baker.PageAsync("/compose?" + pie)).ShouldNotContain("data-rule=\"butter-or-shortening\"");
-        var page = await baker.PageAsync("/compose/schools?" + pie);
+        var page = await baker.PageAsync("/compose/more/schools?" + pie);
         page.ShouldContain("data-rule=\"butter-or-shortening\"");
         page.ShouldContain("Back to the pie");
         page.ShouldContain("crust=shortening-flaky", customMessage: "the other way is one step away");
+        var batches = await baker.PageAsync("/compose/more/meets?" + pie);
+        batches.ShouldContain("A batch is");
+        batches.ShouldContain("too soft");
+        (await baker.GetAsync(new Uri("/compose/more/else?" + pie, UriKind.Relative), Cancel)).StatusCode.ShouldBe(HttpStatusCode.NotFound);
     }
 
     /// <summary>What was filled the day before and keeps a day is to be sold today, and is gone from the counter the day after.</summary>

@@ -18,8 +18,8 @@ public static class FigureLink
     public static IHtmlContent To(IWorked figure, QuantityFormatter shown, string composition, int pies, string? said = null)
     {
         return At(
-            string.Create(CultureInfo.InvariantCulture, $"{Routes.Working}?f={figure.Id}&n={pies}&{composition}"), figure,
-            said ?? shown.Say(figure.Amount));
+            string.Create(CultureInfo.InvariantCulture, $"{Routes.Working}?f={figure.Id}{(pies == 1 ? "" : $"&n={pies}")}&{composition}"),
+            figure, said ?? shown.Say(figure.Amount));
     }
 
     /// <summary>The link to a figure whose working is at an address of its own.</summary>
@@ -27,8 +27,15 @@ public static class FigureLink
     /// <param name="figure">The figure.</param>
     /// <param name="said">How it is said.</param>
     public static IHtmlContent At(string address, IWorked figure, string said) => new HtmlString(
-        $"<a class=\"num\" href=\"{Svg.Text(address)}\" data-working title=\"{Svg.Text(figure.Name)}: how it was "
-            + $"made\">{Svg.Text(said)}</a>");
+        $"<a class=\"num\" href=\"{Href(address)}\" data-working title=\"{Svg.Text(figure.Name)}\">{Svg.Text(said)}</a>");
+
+    /// <summary>
+    /// An address as it may stand in an attribute. What parts its fields needs no escape there, since no name of a character that ends in
+    /// a semicolon can follow it; a page holds hundreds of them.
+    /// </summary>
+    private static string Href(string address) => address.Contains(';', StringComparison.Ordinal)
+        ? Svg.Text(address)
+        : Svg.Text(address).Replace("&amp;", "&", StringComparison.Ordinal);
 
     /// <summary>A sentence whose figures open.</summary>
     public static IHtmlContent Sentence(Phrase phrase, QuantityFormatter shown, string composition, int pies)

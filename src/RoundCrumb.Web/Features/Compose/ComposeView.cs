@@ -75,8 +75,8 @@ public sealed class ComposeView
     /// <summary>How many things there are worth knowing of a layer.</summary>
     public int WorthKnowing(Layer layer) => AdviceOn(layer).Count(f => f.Severity is Severity.WorthKnowing);
 
-    /// <summary>Where what bakers differ on in this pie is listed.</summary>
-    public string SchoolsAt => string.Concat(Routes.ComposeSchools, "?", _pieAt.AsSpan(1));
+    /// <summary>Where what is folded of this pie is shown.</summary>
+    public string FoldAt(PieFold fold) => string.Concat(Routes.ComposeMore, fold.Id, "?", _pieAt.AsSpan(1));
 
     /// <summary>True where it is sent in place of what is there, and not with its page.</summary>
     public bool IsSwap { get; init; }

@@ -113,7 +113,7 @@ public static partial class CutSlice
             {
                 var x = Next() * r.BaseHalf;
                 var y = (0.12 + (Next() * 0.76)) * tb;
-                path.Add($"M{Svg.N(x)} {Svg.N(-y)}h{Svg.N(0.5 + Next())}");
+                path.Add($"M{Tenth(x)} {Tenth(-y)}h{Tenth(0.5 + Next())}");
             }
 
             if (h > tb + 0.5)
@@ -123,7 +123,7 @@ public static partial class CutSlice
                     var y = tb + (Next() * (h - tb - 1));
                     var inner = within.HalfAt(y - tb);
                     var x = inner + ((0.15 + (Next() * 0.6)) * (r.HalfAt(y) - inner));
-                    path.Add($"M{Svg.N(x)} {Svg.N(-y)}h{Svg.N(0.5 + (Next() * 0.6))}");
+                    path.Add($"M{Tenth(x)} {Tenth(-y)}h{Tenth(0.5 + (Next() * 0.6))}");
                 }
             }
 

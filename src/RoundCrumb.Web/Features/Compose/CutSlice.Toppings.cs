@@ -85,20 +85,25 @@ public static partial class CutSlice
                                 + $"{Svg.N(y - (high * 0.7))} {Svg.N(r)} {Svg.N(y)}Z\" fill=\"{topping.Tint}\" "
                                 + $"stroke-width=\"{Svg.N(px)}\"/>");
                     var end = r - size - ((FillingTop - y) * 0.5);
-                    for (double x = 0; x < end; x += size * (dust ? 2.4 : 0.8))
+                    _svg.Add(
+                        $"<g class=\"food grain-top\" fill=\"{topping.Tint}\" stroke-width=\"{Svg.N(dust ? 0.2 * px : px * 0.6)}\">");
+                    for (double x = 0; x < end; x += size * (dust ? 2.4 : topping.Kind is ToppingKind.Crumble ? 0.8 : 1.1))
                     {
                         var up = topping.Kind is ToppingKind.Crumble ? high * (0.7 + (Next() * 0.2)) : Next() * Math.Max(high - size, 0.4);
                         var wide = size * (0.7 + (Next() * 0.6));
                         _svg.Add(
-                            $"<ellipse class=\"food grain-top\" cx=\"{Svg.N(x + (wide / 2))}\" "
-                                + $"cy=\"{Svg.N(y - up - (size * 0.3))}\" rx=\"{Svg.N(wide / 2)}\" "
-                                + $"ry=\"{Svg.N(size * (dust ? 0.3 : 0.36))}\" fill=\"{topping.Tint}\" "
-                                + $"stroke-width=\"{Svg.N(dust ? 0.2 * px : px * 0.6)}\"/>");
+                            $"<ellipse cx=\"{Tenth(x + (wide / 2))}\" cy=\"{Tenth(y - up - (size * 0.3))}\" "
+                                + $"rx=\"{Svg.N(wide / 2)}\" ry=\"{Svg.N(size * (dust ? 0.3 : 0.36))}\"/>");
                     }
+
+                    _svg.Append("</g>");
 
                     break;
             }
         }
+
+        /// <summary>Crumbs lie where they fall: a tenth of a millimetre is near enough, and there are many.</summary>
+        private static string Tenth(double value) => Svg.N(Math.Round(value, 1));
 
         /// <summary>What is laid or piped: each thing that the knife meets.</summary>
         private void PlacedPiece(ToppingSums top, double y, double high, double px)
