@@ -99,13 +99,13 @@ public sealed partial class DayDrawing
             $"<svg class=\"day-svg{(_paper ? " paper" : "")}{(_followed is null ? "" : " following")}\" viewBox=\"0 0 {_wide:0} "
                 + $"{_height:0}\" width=\"{_wide:0}\" height=\"{_height:0}\" role=\"group\" aria-label=\"The plan: time runs down, lanes "
                 + $"are hands, ovens, stove and machines, and cold\" data-slot=\"{_perSlot:0.##}\">");
-        _svg.Append(
-            "<defs><pattern id=\"waiting§\" width=\"5\" height=\"5\" patternUnits=\"userSpaceOnUse\" "
-                + "patternTransform=\"rotate(45)\"><rect width=\"5\" height=\"5\" class=\"wait-ground\"/><line x1=\"0\" y1=\"0\" "
-                + "x2=\"0\" y2=\"5\" class=\"wait-line\"/></pattern><pattern id=\"frozen§\" width=\"6\" height=\"6\" "
-                + "patternUnits=\"userSpaceOnUse\"><rect width=\"6\" height=\"6\" class=\"wait-ground\"/><path d=\"M3 0V6M0 3H6\" "
-                + "class=\"wait-line\"/></pattern></defs>".Replace(
-                "§", _paper ? "-paper" : "", StringComparison.Ordinal));
+        var which = _paper ? "-paper" : "";
+        _svg.Add(
+            $"<defs><pattern id=\"waiting{which}\" width=\"5\" height=\"5\" patternUnits=\"userSpaceOnUse\" "
+                + $"patternTransform=\"rotate(45)\"><rect width=\"5\" height=\"5\" class=\"wait-ground\"/><line x1=\"0\" y1=\"0\" "
+                + $"x2=\"0\" y2=\"5\" class=\"wait-line\"/></pattern><pattern id=\"frozen{which}\" width=\"6\" height=\"6\" "
+                + $"patternUnits=\"userSpaceOnUse\"><rect width=\"6\" height=\"6\" class=\"wait-ground\"/><path d=\"M3 0V6M0 3H6\" "
+                + $"class=\"wait-line\"/></pattern></defs>");
         Heads();
         Axis();
         Shifts();
