@@ -57,7 +57,6 @@ public static class Routes
     public const string Devices = Bench + "/devices";
     public const string Units = "/units";
     public const string Backup = "/backup";
-    public const string Offline = "/offline";
     public const string Health = "/healthz";
     public const string Api = "/api/v1";
     public const string Readings = Api + "/readings";

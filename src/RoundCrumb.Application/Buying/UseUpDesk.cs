@@ -9,6 +9,7 @@ using RoundCrumb.Core.Costing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Leftovers;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Stocktaking;
@@ -76,10 +77,7 @@ public sealed class UseUpDesk(
         var last = open.Kept.Orders.Count == 0 ? open.Kept.From : DateOnly.FromDateTime(open.Kept.Orders.Max(o => o.Due));
         var left = Left(
             [.. open.Built.Made.Select(m => m.Pie)], WantsOf(open, used), levels, open.Kept.From, last, Packs, open.Kitchen.Corrections);
-        var pies = (await shelf.AllAsync(cancel)).Take(MostPies).ToList();
-        var read = await compositions.BookAsync(pies.Select(p => p.Address), cancel);
-        var sheets = pies.Select(p =>
-            (p, BatchSheet.Of(Assessment.Of(CompositionAddress.Read(p.Address, read).Composition, 1, open.Kitchen))));
+        var sheets = await SheetsAsync(open.Kitchen, cancel);
         var ordered = open.Kept.Orders.Select(o => o.Address).ToHashSet(StringComparer.Ordinal);
         var same = open.Built.Made.Select(m => (
             Order: open.Kept.Orders.FirstOrDefault(o => DayOpener.KeyOf(o.Id) == m.Order.Key),
@@ -87,7 +85,7 @@ public sealed class UseUpDesk(
                 (x.Order!, x.Sheet));
         return new(
             open, left, [.. UseUp.Rank(same, left, last).Take(MostShown)],
-            [.. UseUp.Rank(sheets.Where(s => !ordered.Contains(s.p.Address)), left, last).Take(MostShown)], WasteOf(left),
+            [.. UseUp.Rank(sheets.Where(s => !ordered.Contains(s.Pie.Address)), left, last).Take(MostShown)], WasteOf(left),
             Lower(open, levels, used, last, Packs, WasteOf(left), cancel));
     }
 
@@ -103,11 +101,15 @@ public sealed class UseUpDesk(
             [], [], await keeper.LevelsAsync(cancel), today, today, i => known.On(today, i), kitchen.Corrections);
         if (left.Count == 0)
             return new([], []);
+        return new([.. left.OrderBy(l => l.UseBy)], [.. UseUp.Rank(await SheetsAsync(kitchen, cancel), left, today).Take(most)]);
+    }
+
+    /// <summary>Your pies, each with its sheet for one.</summary>
+    private async Task<IEnumerable<(SavedPie Pie, BatchSheet Sheet)>> SheetsAsync(Kitchen kitchen, CancellationToken cancel)
+    {
         var pies = (await shelf.AllAsync(cancel)).Take(MostPies).ToList();
         var read = await compositions.BookAsync(pies.Select(p => p.Address), cancel);
-        var sheets = pies.Select(p =>
-            (p, BatchSheet.Of(Assessment.Of(CompositionAddress.Read(p.Address, read).Composition, 1, kitchen))));
-        return new([.. left.OrderBy(l => l.UseBy)], [.. UseUp.Rank(sheets, left, today).Take(most)]);
+        return pies.Select(p => (p, BatchSheet.Of(Assessment.Of(CompositionAddress.Read(p.Address, read).Composition, 1, kitchen))));
     }
 
     /// <summary>Makes another batch of an order.</summary>

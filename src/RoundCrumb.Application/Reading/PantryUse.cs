@@ -10,6 +10,7 @@ namespace RoundCrumb.Application.Reading;
 /// <summary>Knows what of the pantry this kitchen has to do with.</summary>
 public sealed class PantryUse(PieShelf shelf, StockKeeper keeper, PriceBook prices, CompositionReader compositions)
 {
+    /// <summary>So many of the saved pies are looked at, the latest first. Our own choice: it keeps the page quick.</summary>
     private const int MostPies = 200;
 
     /// <summary>

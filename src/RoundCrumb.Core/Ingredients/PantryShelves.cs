@@ -6,9 +6,17 @@ public static class PantryShelves
     /// <summary>Its name, as a heading.</summary>
     public static string Title(this PantryShelf shelf) => shelf switch
     {
-        PantryShelf.Setters => "Setting agents",
+        PantryShelf.Flours => "Flours",
+        PantryShelf.Biscuits => "Biscuits",
+        PantryShelf.Sugars => "Sugars",
+        PantryShelf.Fats => "Fats",
         PantryShelf.Dairy => "Milk, cream, cheese",
+        PantryShelf.Eggs => "Eggs",
+        PantryShelf.Setters => "Setting agents",
+        PantryShelf.Chocolate => "Chocolate",
         PantryShelf.Nuts => "Nuts and seeds",
-        _ => shelf.ToString(),
+        PantryShelf.Fruit => "Fruit",
+        PantryShelf.Drinks => "Drinks",
+        PantryShelf.Flavours => "Flavours",
     };
 }
