@@ -75,7 +75,11 @@ public sealed record WhatIf(Question Question, Composition Before, Composition A
     /// </summary>
     public static WhatIf Of(Question question, Composition pie, Kitchen kitchen)
     {
-        var asked = CompositionAddress.Read(CompositionAddress.Write(question.Apply(pie)), CompositionBook.Around(pie)).Composition;
+        var book = CompositionBook.Around(pie);
+
+        // What an address cannot say, such as a layer for which there is no room, is no part of an answer.
+        Composition AsRead(Composition c) => CompositionAddress.Read(CompositionAddress.Write(c), book).Composition;
+        var asked = AsRead(question.Apply(pie));
         var open = new PriorityQueue<(Composition Pie, FillingFormula Parent, IReadOnlySet<string> Wrong), (double Cost, int Order)>();
         var seen = new HashSet<string>(StringComparer.Ordinal);
         var order = 0;
@@ -89,7 +93,10 @@ public sealed record WhatIf(Question Question, Composition Before, Composition A
         var answers = new List<NearPie>(MostAnswers);
         for (var tried = 0; tried < MostTried && answers.Count < MostAnswers && open.TryDequeue(out var from, out _); tried++)
         {
-            var next = from.Pie;
+            var next = AsRead(from.Pie);
+            if (!question.Holds(next))
+                continue;
+
             // Of one filling on one kind of crust the nearest is enough: three that differ say more than three alike.
             if (answers.Exists(a =>
                 a.Pie.Crust.Family.GetType() == next.Crust.Family.GetType() && a.Pie.Filling.Formula == next.Filling.Formula))
@@ -115,7 +122,7 @@ public sealed record WhatIf(Question Question, Composition Before, Composition A
         }
 
         // Where so much is wrong that all that is tried leads nowhere, what the advice itself would do may still lead to a pie that works.
-        if (answers.Count == 0 && Verdict.Mend(Assessment.Of(asked, 1, kitchen), question.Holds) is (_, var mended, true))
+        if (answers.Count == 0 && Verdict.Mend(Assessment.Of(asked, 1, kitchen), question.Holds) is (_, var mended, true) && AsRead(mended) == mended)
             answers.Add(NearPie.Of(asked, mended));
         return new(question, pie, asked, [.. answers.OrderBy(a => a.Cost.Value.Value)]);
     }
