@@ -1,9 +1,19 @@
 using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.Data.Sqlite;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.DependencyInjection;
 using OpenQA.Selenium;
 using OpenQA.Selenium.Chrome;
 using OpenQA.Selenium.Support.UI;
+using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Data;
+using RoundCrumb.Data.Days;
+using RoundCrumb.Data.Kitchens;
+using RoundCrumb.Data.Learning;
+using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Recipes;
+using RoundCrumb.Data.Stocktaking;
 
 namespace RoundCrumb.Browser.Tests;
 
@@ -36,6 +46,38 @@ public sealed class TeaRoom : WebApplicationFactory<Program>
         builder.UseSetting("RoundCrumb:Demo", _demo ? "true" : "false");
         builder.UseSetting("Serilog:MinimumLevel:Default", "Warning");
         builder.UseSetting("RoundCrumb:PlanSeconds", "4");
+    }
+
+    /// <summary>Gives all that a baker can name the longest name that its form takes, in one word, the same for none.</summary>
+    internal async Task GiveEverythingItsLongestNameAsync()
+    {
+        using var scope = Services.CreateScope();
+        var context = scope.ServiceProvider.GetRequiredService<RoundCrumbContext>();
+        var n = 0;
+        string Longest(int length) => $"{++n}{string.Concat(Enumerable.Repeat("rhubarbandginger", 8))}"[..length];
+        foreach (var pie in await context.Pies.ToListAsync())
+            pie.Name = Longest(SavedPie.LongestName);
+        foreach (var part in await context.Parts.ToListAsync())
+            part.Name = Longest(Part.LongestName);
+        foreach (var bake in await context.Bakes.ToListAsync())
+            bake.PieName = Longest(SavedPie.LongestName);
+        foreach (var day in await context.BakeDays.ToListAsync())
+            day.Name = Longest(BakeDay.LongestName);
+        foreach (var order in await context.DayOrders.ToListAsync())
+            order.Name = Longest(SavedPie.LongestName);
+        foreach (var trial in await context.Trials.ToListAsync())
+            trial.Name = Longest(Trial.LongestName);
+        foreach (var oven in await context.KitchenOvens.ToListAsync())
+            oven.Name = Longest(60);
+        foreach (var cold in await context.KitchenColds.ToListAsync())
+            cold.Name = Longest(60);
+        foreach (var baker in await context.KitchenBakers.ToListAsync())
+            baker.Name = Longest(KitchenBaker.LongestName);
+        foreach (var own in await context.OwnIngredients.ToListAsync())
+            own.Name = Longest(IngredientLimits.LongestName);
+        foreach (var row in await context.StockRows.ToListAsync())
+            row.Words = row.Made is null ? "" : Longest(StockRow.LongestWords);
+        await context.SaveChangesAsync();
     }
 
     public override async ValueTask DisposeAsync()

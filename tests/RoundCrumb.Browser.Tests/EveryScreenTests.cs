@@ -145,28 +145,30 @@ public sealed class EveryScreenTests(TeaRoom room)
         }
     }
 
-    /// <summary>In a house of its own, so that what other tests look at does not hang on which of them ran first.</summary>
+    /// <summary>
+    /// In a house of its own, so that what other tests look at does not hang on which of them ran first: everything that has a
+    /// name has the longest one that its form takes, and not one blank in it.
+    /// </summary>
     [Fact]
-    public async Task A_long_name_widens_no_screen()
+    public async Task The_longest_names_widen_no_screen()
     {
         await using var house = new TeaRoom();
-        using var baker = new Baker(house, 390, 844);
-        baker.Open("/compose");
-        baker.Type("#pie-name", string.Concat(Enumerable.Repeat("Rhubarbandginger", 5)));
-        baker.Click("[formaction='/compose?handler=Save']");
-        baker.Until(_ => baker.Here.Contains("kept=1", StringComparison.Ordinal));
-        baker.Click("[formaction='/compose?handler=Make']");
-        baker.Until(_ => baker.Here.StartsWith("/bakes/", StringComparison.Ordinal));
-        string[] screens = [.. Screens, baker.Here];
+        await house.GiveEverythingItsLongestNameAsync();
+        string[] screens = [.. Screens, .. (string[])["/days/1/sure", "/bakes/2/log", "/box/part/1", "/notebook/trials/1"]];
         foreach (var width in (int[])[390, 820, 1280])
         {
             using var wide = new Baker(house, width, 844);
+            var wider = new List<string>();
             foreach (var screen in screens)
             {
                 wide.Open(screen);
-                ((long)wide.Driver.ExecuteScript("return document.documentElement.scrollWidth - document.documentElement.clientWidth")!)
-                    .ShouldBeLessThanOrEqualTo(0, $"{screen} at {width}");
+                var by = (long)wide.Driver.ExecuteScript(
+                    "return document.documentElement.scrollWidth - document.documentElement.clientWidth")!;
+                if (by > 0)
+                    wider.Add($"{screen} by {by}");
             }
+
+            wider.ShouldBeEmpty($"at {width}");
         }
     }
 

@@ -1,3 +1,4 @@
+using System.Globalization;
 using System.Net;
 using System.Text;
 using Microsoft.Extensions.DependencyInjection;
@@ -289,6 +290,29 @@ public sealed class LearningTests : IAsyncDisposable
         var day = int.Parse(sent.Headers.Location!.ToString().Split('/')[^1], null);
         var order = (await AskAsync(s => s.GetRequiredService<DayBook>().FindAsync(day, Cancel)))!.Orders.ShouldHaveSingleItem();
         (order.Name, order.Count, order.Due.TimeOfDay).ShouldBe(("Malt custard cream pie", 3, new TimeSpan(8, 30, 0)));
+    }
+
+    /// <summary>The tea room's Saturdays are Saturdays, and lie behind, at whatever hour of whatever day the demo is loaded.</summary>
+    [Theory]
+    [InlineData("2026-11-30T00:10")] // a Monday just begun
+    [InlineData("2026-12-04T23:55")] // a Friday nearly over
+    [InlineData("2026-12-05T00:05")]
+    [InlineData("2026-12-05T12:00")]
+    [InlineData("2026-12-06T02:00")]
+    [InlineData("2027-03-28T01:30")] // where clocks go forward, they do now
+    [InlineData("2028-02-29T04:00")]
+    public async Task The_demos_Saturdays_are_Saturdays_at_any_hour(string now)
+    {
+        var clock = new SetClock(DateTimeOffset.Parse(now + "Z", CultureInfo.InvariantCulture));
+        await using var kitchen = new Kitchen(demo: true) { Clock = clock };
+        var baker = kitchen.Baker();
+        (await baker.PageAsync("/notebook/market")).ShouldContain("Pie, on a Saturday");
+        (await baker.PageAsync("/")).ShouldContain("counter, christening, village hall");
+        await using var scope = kitchen.Services.CreateAsyncScope();
+        var rows = await scope.ServiceProvider.GetRequiredService<MarketDesk>().OnAsync(DateOnly.FromDateTime(clock.Now.Date), Cancel);
+        var malt = rows.Single(r => r.Name == "Malt custard cream pie").Sales;
+        malt.Select(s => s.Day.DayOfWeek).ShouldAllBe(d => d == DayOfWeek.Saturday);
+        malt.ShouldAllBe(s => s.Day < DateOnly.FromDateTime(clock.Now.Date));
     }
 
     /// <summary>All that is written down goes out and comes back the same into an empty notebook; twice it is taken once.</summary>

@@ -11,47 +11,36 @@ using RoundCrumb.Formats.Reading;
 
 namespace RoundCrumb.Application.Reading;
 
-/// <summary>The finder over everything that is known, made anew when that changes.</summary>
-public sealed class FinderCache
+/// <summary>What is made from something that seldom changes: kept until it is asked for from another.</summary>
+/// <typeparam name="TFrom">What it is made from; the same only where it is the very same.</typeparam>
+/// <typeparam name="TMade">What is made.</typeparam>
+public sealed class MadeFrom<TFrom, TMade>
+    where TFrom : class
+    where TMade : class
 {
-    private volatile Tuple<KnownIngredients, IngredientFinder>? _made;
+    private volatile Tuple<TFrom, TMade>? _made;
 
-    /// <summary>The finder over some ingredients.</summary>
-    public IngredientFinder For(KnownIngredients known)
+    /// <summary>What was made from this, or what is made now.</summary>
+    public TMade Of(TFrom from, Func<TFrom, TMade> make)
     {
-        if (_made is { } made && ReferenceEquals(made.Item1, known))
+        if (_made is { } made && ReferenceEquals(made.Item1, from))
             return made.Item2;
-        var finder = new IngredientFinder(known.All, known.Remembered);
-        _made = Tuple.Create(known, finder);
-        return finder;
-    }
-}
-
-/// <summary>The shipped parts with the baker’s own that are offered, made anew when those change.</summary>
-public sealed class OfferedCache
-{
-    private volatile Tuple<IReadOnlyList<PartRecipe>, PartBook>? _made;
-
-    /// <summary>The shipped parts with some more.</summary>
-    public PartBook With(IReadOnlyList<PartRecipe> own)
-    {
-        if (_made is { } made && ReferenceEquals(made.Item1, own))
-            return made.Item2;
-        var book = PartBook.Shipped.With(own);
-        _made = Tuple.Create(own, book);
-        return book;
+        var now = make(from);
+        _made = Tuple.Create(from, now);
+        return now;
     }
 }
 
 /// <summary>Where reading, the larder and the box come together: what the pages and the API read compositions and lines with.</summary>
 public sealed class CompositionReader(Larder larder, RecipeBox box, PanRack rack, KitchenBook kitchen, LearningBook learning,
-    FinderCache finders, OfferedCache offered)
+    MadeFrom<KnownIngredients, IngredientFinder> finders, MadeFrom<IReadOnlyList<PartRecipe>, PartBook> offered)
 {
     /// <summary>Everything that is known of ingredients.</summary>
     public Task<KnownIngredients> KnownAsync(CancellationToken cancel = default) => larder.KnownAsync(cancel);
 
     /// <summary>Finds ingredients by name.</summary>
-    public async Task<IngredientFinder> FinderAsync(CancellationToken cancel = default) => finders.For(await larder.KnownAsync(cancel));
+    public async Task<IngredientFinder> FinderAsync(CancellationToken cancel = default) =>
+        finders.Of(await larder.KnownAsync(cancel), known => new(known.All, known.Remembered));
 
     /// <summary>Reads lines.</summary>
     public async Task<LineReader> ReaderAsync(RecipeMeasures measures, CancellationToken cancel = default) =>
@@ -71,7 +60,7 @@ public sealed class CompositionReader(Larder larder, RecipeBox box, PanRack rack
     {
         var named = await box.NamedInAsync([address], cancel);
         var recent = await box.RecentAsync(cancel);
-        var parts = named.Count == 0 ? offered.With(recent) : PartBook.Shipped.With([.. named, .. recent]);
+        var parts = named.Count == 0 ? offered.Of(recent, PartBook.Shipped.With) : PartBook.Shipped.With([.. named, .. recent]);
         return parts.With(await OwnPansAsync(cancel), await OvensAsync(cancel)).With(await SchoolsAsync(cancel))
             .With(await learning.StatesAsync([.. new[] { CompositionAddress.LearnedIn(address) }.OfType<int>()], cancel));
     }

@@ -229,7 +229,7 @@ internal static class CrustRules
             ? new(
                 rule, Severity.School,
                 "Steady heat: even colour, least shrinkage. A hot start flakes more.",
-                new("The other school starts at {0} to set the layers before the butter runs.", new Quantity(220, Dimension.OvenHeat)),
+                new("Others start at {0} to set the layers before the butter runs.", new Quantity(220, Dimension.OvenHeat)),
                 [new("Try the hot start", "watch the rim", p => p with { Crust = p.Crust with { Treatment = Treatment.HotStart } })])
             : null;
     });

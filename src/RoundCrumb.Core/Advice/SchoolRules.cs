@@ -109,8 +109,8 @@ internal static class SchoolRules
             var there = school.Ways.First(w => w.Id != way);
             return new(
                 rule, Severity.School,
-                $"{school.Name}: {here.Name}, for {here.Buys}.",
-                $"The other school goes by {there.Name}: {there.Buys}.",
+                $"{school.Name}: {here.Name} – {here.Buys}.",
+                $"Others: {there.Name} – {there.Buys}.",
                 other is null ? [] : [other]);
         });
     }

@@ -122,7 +122,8 @@ public sealed record WhatIf(Question Question, Composition Before, Composition A
         }
 
         // Where so much is wrong that all that is tried leads nowhere, what the advice itself would do may still lead to a pie that works.
-        if (answers.Count == 0 && Verdict.Mend(Assessment.Of(asked, 1, kitchen), question.Holds) is (_, var mended, true) && AsRead(mended) == mended)
+        if (answers.Count == 0
+            && Verdict.Mend(Assessment.Of(asked, 1, kitchen), question.Holds) is (_, var mended, true) && AsRead(mended) == mended)
             answers.Add(NearPie.Of(asked, mended));
         return new(question, pie, asked, [.. answers.OrderBy(a => a.Cost.Value.Value)]);
     }

@@ -175,7 +175,8 @@ public static class DemoData
         await context.SaveChangesAsync(cancel);
 
         var pies = await context.Pies.ToListAsync(cancel);
-        context.Bakes.AddRange(DemoLogs.All(now, pies.ToDictionary(p => p.Name, p => p.Address, StringComparer.Ordinal)));
+        context.Bakes.AddRange(
+            DemoLogs.All(now, clock.LocalTimeZone, pies.ToDictionary(p => p.Name, p => p.Address, StringComparer.Ordinal)));
         var weekend = Saturday(now, clock.LocalTimeZone, pies);
         context.BakeDays.AddRange(weekend, Wednesday(weekend.From.AddDays(2), now, pies));
 

@@ -15,10 +15,11 @@ internal static class DemoLogs
 
     /// <summary>The bakes, in no order.</summary>
     /// <param name="now">The moment that it is.</param>
+    /// <param name="zone">The kitchen's time zone: a Saturday is one by the clock on its wall.</param>
     /// <param name="pies">The tea room's pies, by name.</param>
-    public static IEnumerable<Bake> All(DateTimeOffset now, IReadOnlyDictionary<string, string> pies)
+    public static IEnumerable<Bake> All(DateTimeOffset now, TimeZoneInfo zone, IReadOnlyDictionary<string, string> pies)
     {
-        var made = new Maker(now, pies);
+        var made = new Maker(DateOnly.FromDateTime(TimeZoneInfo.ConvertTime(now, zone).DateTime), zone, pies);
         return [.. OfRhubarb(made), .. OfYoghurt(made), .. OfCoffee(made), .. OfTheCounter(made)];
     }
 
@@ -106,10 +107,10 @@ internal static class DemoLogs
     }
 
     /// <summary>Makes bakes of some time ago.</summary>
-    private sealed class Maker(DateTimeOffset now, IReadOnlyDictionary<string, string> pies)
+    private sealed class Maker(DateOnly today, TimeZoneInfo zone, IReadOnlyDictionary<string, string> pies)
     {
         /// <summary>Days since a Saturday so many weeks ago.</summary>
-        public int Saturday(int weeks) => (((int)now.DayOfWeek + 1) % 7) + (7 * weeks);
+        public int Saturday(int weeks) => (((int)today.DayOfWeek + 1) % 7) + (7 * weeks);
 
         /// <summary>A bake with its log.</summary>
         public Bake Of(string pie, int count, int daysAgo, BakeEntry entry) => new()
@@ -117,9 +118,15 @@ internal static class DemoLogs
             PieName = pie,
             Address = Core.Composing.CompositionAddress.WithLearned(pies[pie], 0),
             Pies = count,
-            MadeAt = now.AddDays(-daysAgo).AddHours(-3),
-            Log = BakeBook.LogOf(entry, new BakeLog(), now.AddDays(-daysAgo).AddHours(9)),
+            MadeAt = At(daysAgo, 8),
+            Log = BakeBook.LogOf(entry, new BakeLog(), At(daysAgo, 20)),
         };
+
+        private DateTimeOffset At(int daysAgo, int hour)
+        {
+            var at = today.AddDays(-daysAgo).ToDateTime(new TimeOnly(hour, 0));
+            return new DateTimeOffset(at, zone.GetUtcOffset(at)).ToUniversalTime();
+        }
     }
 
     /// <summary>

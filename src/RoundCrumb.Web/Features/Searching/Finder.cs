@@ -55,7 +55,6 @@ public sealed class Finder(Search search, DayBook days, PanRack rack)
                 found.Add((kept, new Named(kept, "").Rank(words) ?? Ranks.Near));
         }
 
-
         // A pan that stands in the kitchen is found there, not a second time as one that could be bought.
         return
         [
@@ -90,7 +89,8 @@ public sealed class Finder(Search search, DayBook days, PanRack rack)
         {
             "part" when Number(hit.Ref) is { } id => new(FoundKind.Part, hit.Name, Routes.Part(id), near.Length > 0 ? near : "your own"),
             "shipped" when ShippedParts.Find(hit.Ref) is { } part => new(
-                FoundKind.Part, hit.Name, $"{Routes.NewPart}?from={hit.Ref}", part.Kind.ToString().ToLowerInvariant()),
+                FoundKind.Part, hit.Name, $"{Routes.NewPart}?from={hit.Ref}",
+                part.Kind.ToString().ToLowerInvariant() + (near.Length > 0 ? ": " + near : "")),
             "pie" => new(FoundKind.Pie, hit.Name, $"{Routes.Compose}?pie={hit.Ref}"),
             "bake" when Number(hit.Ref) is { } id => new(FoundKind.Bake, hit.Name, Routes.Log(id), near),
             "ingredient" => new(FoundKind.Ingredient, hit.Name, Routes.Ingredient(hit.Ref), near),
