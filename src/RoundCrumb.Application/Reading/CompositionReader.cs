@@ -7,29 +7,10 @@ using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Learning;
 using RoundCrumb.Data.Pans;
 using RoundCrumb.Data.Recipes;
+using RoundCrumb.Data.Storage;
 using RoundCrumb.Formats.Reading;
 
 namespace RoundCrumb.Application.Reading;
-
-/// <summary>What is made from something that seldom changes: kept until it is asked for from another.</summary>
-/// <typeparam name="TFrom">What it is made from; the same only where it is the very same.</typeparam>
-/// <typeparam name="TMade">What is made.</typeparam>
-public sealed class MadeFrom<TFrom, TMade>
-    where TFrom : class
-    where TMade : class
-{
-    private volatile Tuple<TFrom, TMade>? _made;
-
-    /// <summary>What was made from this, or what is made now.</summary>
-    public TMade Of(TFrom from, Func<TFrom, TMade> make)
-    {
-        if (_made is { } made && ReferenceEquals(made.Item1, from))
-            return made.Item2;
-        var now = make(from);
-        _made = Tuple.Create(from, now);
-        return now;
-    }
-}
 
 /// <summary>Where reading, the larder and the box come together: what the pages and the API read compositions and lines with.</summary>
 public sealed class CompositionReader(Larder larder, RecipeBox box, PanRack rack, KitchenBook kitchen, LearningBook learning,

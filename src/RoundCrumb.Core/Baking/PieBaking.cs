@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Corrections;
@@ -26,12 +25,9 @@ public sealed record PieBaking(BakeStage Stage, BakingCurve? Curve, Worked<Celsi
 /// <summary>What a pie's facts make of its bake.</summary>
 public static class PieBakings
 {
-    /// <summary>So many results are kept; the sums follow from what is asked alone, so what is kept never grows old.</summary>
-    private const int Kept = 1000;
-
     private const string BakeId = "filled-bake";
 
-    private static readonly ConcurrentDictionary<BakingCase, BakingCurve> Known = new();
+    private static readonly ResultMemo<BakingCase, BakingCurve> Curves = new(static c => c.Follow());
 
     extension(Assessment pie)
     {
@@ -149,12 +145,7 @@ public static class PieBakings
             pie.Card.Setting.Oven.Fan, pie.Kitchen.Room.Value, family.Bake!.DoneAt.Usual, family.Bake.Moves.Usual);
     }
 
-    private static BakingCurve Curve(BakingCase at)
-    {
-        if (Known.Count > Kept)
-            Known.Clear();
-        return Known.GetOrAdd(at, static c => c.Follow());
-    }
+    private static BakingCurve Curve(BakingCase at) => Curves.Of(at);
 
     private sealed record Result(PieBaking? Is);
 

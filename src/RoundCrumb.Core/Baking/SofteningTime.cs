@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Methods;
@@ -13,10 +12,8 @@ public readonly record struct SofteningTime(double? InOnePiece, double? CutSmall
 {
     private const double FridgeCold = Coolers.UsualFridge;
 
-    /// <summary>So many results are kept; the sums follow from what is asked alone, so what is kept never grows old.</summary>
-    private const int Kept = 500;
-
-    private static readonly ConcurrentDictionary<(Blend, double, double, HeatTransfer), SofteningTime> Known = new();
+    private static readonly ResultMemo<(Blend Blend, double Grams, double Room, HeatTransfer Rack), SofteningTime> Times = new(
+        static x => WorkedOut(Matter.Of(x.Blend), x.Grams, x.Room, x.Rack));
 
     /// <summary>By what it is of, how much there is of it, and the room.</summary>
     /// <param name="ingredient">What it is.</param>
@@ -25,11 +22,8 @@ public readonly record struct SofteningTime(double? InOnePiece, double? CutSmall
     /// <param name="rack">How well the room warms it.</param>
     public static SofteningTime Of(Ingredient ingredient, double grams, RoomCelsius room, HeatTransfer rack)
     {
-        if (Known.Count > Kept)
-            Known.Clear();
         var piece = Math.Max(5, Math.Round(Math.Min(grams, Softening.Piece.Usual) / 5) * 5);
-        return Known.GetOrAdd(
-            (PieMatter.Of(ingredient), piece, room.Value, rack), static x => WorkedOut(Matter.Of(x.Item1), x.Item2, x.Item3, x.Item4));
+        return Times.Of((PieMatter.Of(ingredient), piece, room.Value, rack));
     }
 
     private static SofteningTime WorkedOut(Matter matter, double grams, double room, HeatTransfer rack)

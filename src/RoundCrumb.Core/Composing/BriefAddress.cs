@@ -15,11 +15,17 @@ public static class BriefAddress
     public static string Of(string address, PartBook book)
     {
         var whole = Read(address, book).Composition;
-        var kept = new Dictionary<string, string>(FieldsOf(address), StringComparer.Ordinal);
-        foreach (var (name, typed) in FieldsOf(address))
+        var fields = FieldsOf(address);
+        var kept = new Dictionary<string, string>(fields, StringComparer.Ordinal);
+
+        // Most fields say what is usual for these parts and are left out at once, where that is the same pie; the others one by one.
+        var parts = fields.Where(f => PartFields.Contains(f.Key)).ToDictionary(StringComparer.Ordinal);
+        var unusual = parts.Concat(fields.Except(FieldsOf(Write(Read(parts.GetValueOrDefault, book: book).Composition))))
+            .DistinctBy(f => f.Key).ToDictionary(StringComparer.Ordinal);
+        if (Read(unusual.GetValueOrDefault, book: book).Composition == whole)
+            kept = unusual;
+        foreach (var (name, typed) in kept.Where(f => !PartFields.Contains(f.Key)).ToList())
         {
-            if (PartFields.Contains(name))
-                continue;
             kept.Remove(name);
             if (Read(kept.GetValueOrDefault, book: book).Composition != whole)
                 kept[name] = typed;

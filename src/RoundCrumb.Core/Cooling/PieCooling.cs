@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 using RoundCrumb.Core.Baking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Fillings;
@@ -30,10 +29,7 @@ public static class PieCoolings
     /// <summary>A layer chills no shorter than this, however thin it is, minutes: it is carried, and tested with a finger.</summary>
     private const double LayerLeast = 15;
 
-    /// <summary>So many results are kept; the sums follow from what is asked alone, so what is kept never grows old.</summary>
-    private const int Kept = 1000;
-
-    private static readonly ConcurrentDictionary<(CoolingCase At, double Stop), CoolingCurve> Known = new();
+    private static readonly ResultMemo<(CoolingCase At, double Stop), CoolingCurve> Curves = new(static x => x.At.Follow(x.Stop));
 
     extension(Assessment pie)
     {
@@ -214,12 +210,7 @@ public static class PieCoolings
             Term.Given("the family's minutes", t), Term.Of(depth), family.SetDepth);
     }
 
-    private static CoolingCurve At(CoolingCase at, double stop)
-    {
-        if (Known.Count > Kept)
-            Known.Clear();
-        return Known.GetOrAdd((at, stop), static x => x.At.Follow(x.Stop));
-    }
+    private static CoolingCurve At(CoolingCase at, double stop) => Curves.Of((at, stop));
 
     private static Worked<MinuteRange>? SetTimeOf(
         FillingChoice filling, ColdPlace place, int many, CoolingCase at, CoolingCurve curve, Constant least, Worked<Millimetres> depth)

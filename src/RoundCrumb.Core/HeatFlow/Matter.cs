@@ -1,4 +1,3 @@
-using System.Collections.Concurrent;
 
 namespace RoundCrumb.Core.HeatFlow;
 
@@ -43,7 +42,7 @@ public sealed class Matter
     /// <summary>Water that a gram of protein binds, g: it does not freeze.</summary>
     private const double BoundByProtein = 0.4;
 
-    private static readonly ConcurrentDictionary<Blend, Matter> Known = new();
+    private static readonly ResultMemo<Blend, Matter> Known = new(Made);
 
     private readonly double[] _enthalpy = new double[Points];
     private readonly double[] _conductivity = new double[Points];
@@ -64,7 +63,7 @@ public sealed class Matter
         double[] shares = [blend.Water, blend.Fat, blend.Protein, blend.Carbohydrate, blend.Rest, blend.Air];
         if (Array.Exists(shares, s => !double.IsFinite(s) || s < 0) || shares[..5].Sum() <= 0 || blend.Air > 0.95)
             throw new ArgumentOutOfRangeException(nameof(blend), blend, "shares of 0 and more that are something together");
-        return Known.GetOrAdd(blend.Rounded, static b => Made(b));
+        return Known.Of(blend.Rounded);
     }
 
     /// <summary>A matter that does not change with its warmth: a pan's wall, or a slab to check sums with.</summary>

@@ -1,5 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Cooling;
+using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
@@ -40,9 +41,12 @@ public sealed record EquipmentOnHand(
     public string TimeZone { get; init; } = "";
 }
 
+/// <summary>All that a kitchen is put together from.</summary>
+public readonly record struct KitchenParts(IReadOnlyList<OwnedPan> Pans, EquipmentOnHand Equipment, CorrectionSet Known);
+
 /// <summary>The ovens, cold places and room of this kitchen.</summary>
 public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentOnHand> cache, PanRack rack, LearningBook learning,
-    TimeProvider clock)
+    MadeFrom<KitchenParts, Kitchen> made, TimeProvider clock)
 {
     /// <summary>What there is besides pans.</summary>
     public Task<EquipmentOnHand> EquipmentAsync(CancellationToken cancel = default) => cache.ReadAsync(async () =>
@@ -75,11 +79,12 @@ public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentO
     });
 
     /// <summary>The whole kitchen, pans too; what nobody has said is as usual.</summary>
-    public async Task<Kitchen> KitchenAsync(CancellationToken cancel = default)
+    public async Task<Kitchen> KitchenAsync(CancellationToken cancel = default) => made.Of(
+        new(await rack.AllAsync(cancel), await EquipmentAsync(cancel), await learning.NowAsync(cancel)), Together);
+
+    private static Kitchen Together(KitchenParts parts)
     {
-        var pans = await rack.AllAsync(cancel);
-        var equipment = await EquipmentAsync(cancel);
-        var known = await learning.NowAsync(cancel);
+        var (pans, equipment, known) = parts;
         return Kitchen.Of(
             [.. pans.Select(p => new PanPlace(p.Pan, p.Owned))],
             [.. equipment.Ovens.Select(o => o.Item with { Corrections = known })],
