@@ -37,24 +37,6 @@ public sealed partial class DayPageTests
             day, day + "?handler=Order",
             [("pie", pie), ("count", count), ("date", Iso(Saturday)), ("time", time), ("stock", "Scratch"), .. more]);
 
-    private static async Task<string> PlannedAsync(HttpClient baker, string day, string handler = "Solve", params (string, string)[] fields)
-    {
-        (await baker.SendAsync(day, $"{day}?handler={handler}", fields)).StatusCode.ShouldBe(HttpStatusCode.Redirect);
-        return await OverAsync(baker, day);
-    }
-
-    /// <summary>The page once planning is over.</summary>
-    private static async Task<string> OverAsync(HttpClient baker, string day)
-    {
-        for (; ; )
-        {
-            var page = await baker.PageAsync(day);
-            if (!page.Contains("class=\"planning\"", StringComparison.Ordinal))
-                return page;
-            await Task.Delay(100, TestContext.Current.CancellationToken);
-        }
-    }
-
     [Fact]
     public async Task A_pie_from_the_box_is_on_the_clock_in_three_clicks_and_its_calendar_knows_it()
     {
@@ -64,7 +46,7 @@ public sealed partial class DayPageTests
         (await baker.PageAsync(day)).ShouldContain("Nothing to plan yet");
         await TakeAsync(baker, day, "1", "2", "12:00");
         (await baker.PageAsync(day)).ShouldContain("Not planned yet");
-        var page = await PlannedAsync(baker, day);
+        var page = await baker.PlannedAsync(day);
         page.ShouldContain("Everything is ready in time");
         page.ShouldContain("Roll and line");
 
@@ -99,7 +81,7 @@ public sealed partial class DayPageTests
             await baker.GetAsync(new Uri(day + "/working?f=ovens", UriKind.Relative), TestContext.Current.CancellationToken))
             .StatusCode.ShouldBe(HttpStatusCode.NotFound);
 
-        var page = await PlannedAsync(baker, day);
+        var page = await baker.PlannedAsync(day);
         var key = Keys().Match(page).Groups[1].Value;
         var all = Openings(page).Concat(Openings(await baker.PageAsync($"{day}?step={key}"))).Distinct().ToList();
         all.ShouldContain("ovens");
@@ -119,7 +101,7 @@ public sealed partial class DayPageTests
     {
         await using var kitchen = new Kitchen(demo: true);
         var baker = kitchen.Baker();
-        var page = await PlannedAsync(baker, "/days/1");
+        var page = await baker.PlannedAsync("/days/1");
         var links = new HashSet<string>();
         foreach (var key in Rows(page).Select(r => r.Key).Distinct())
             links.UnionWith(AllOpens().Matches(await baker.PageAsync("/days/1?step=" + key)).Select(m => m.Groups[1].Value));
@@ -140,7 +122,7 @@ public sealed partial class DayPageTests
         var day = await BeginAsync(baker);
         await TakeAsync(baker, day, "1", "2", "14:00", ("served", "true"));
         (await baker.PageAsync(day)).ShouldContain("served at that hour");
-        var page = await PlannedAsync(baker, day);
+        var page = await baker.PlannedAsync(day);
         page.ShouldContain("Everything is ready in time");
         var cut = Rows(page).Single(r => r.What == "Cut and plate");
         cut.Time.ShouldBeInRange(Saturday.ToDateTime(new TimeOnly(13, 15)), Saturday.ToDateTime(new TimeOnly(13, 55)));
@@ -157,14 +139,14 @@ public sealed partial class DayPageTests
         await baker.SendAsync(
             day, day + "?handler=Change", ("order", order), ("count", "2"), ("date", Iso(Saturday)), ("time", "14:00"),
             ("served", "false"), ("stock", "Scratch"));
-        (await PlannedAsync(baker, day)).ShouldNotContain("Cut and plate");
+        (await baker.PlannedAsync(day)).ShouldNotContain("Cut and plate");
     }
 
     [Fact]
     public async Task On_screen_and_on_paper_no_words_of_a_lane_lie_on_one_another()
     {
         await using var kitchen = new Kitchen(demo: true);
-        var page = await PlannedAsync(kitchen.Baker(), "/days/1");
+        var page = await kitchen.Baker().PlannedAsync("/days/1");
         var drawings = Drawings().Matches(page).Select(m => m.Value).ToList();
         drawings.Count.ShouldBe(2);
         foreach (var drawing in drawings)
@@ -199,14 +181,13 @@ public sealed partial class DayPageTests
         var baker = kitchen.Baker();
         var day = await BeginAsync(baker);
         await TakeAsync(baker, day, "1", "1", "12:00");
-        var page = await PlannedAsync(baker, day);
+        var page = await baker.PlannedAsync(day);
         var list = Rows(page);
         var dough = list.First(r => r.What == "Make dough");
 
         // Two hours earlier, on the day it is planned for.
         var earlier = dough.Time.AddHours(-1);
-        var moved = await PlannedAsync(
-            baker, day, "Pin", ("step", dough.Key), ("date", Iso(DateOnly.FromDateTime(dough.Time))),
+        var moved = await baker.PlannedAsync(day, "Pin", ("step", dough.Key), ("date", Iso(DateOnly.FromDateTime(dough.Time))),
             ("time", earlier.ToString("HH:mm", System.Globalization.CultureInfo.InvariantCulture)));
         Rows(moved).First(r => r.Key == dough.Key).Time.ShouldBe(earlier);
         moved.ShouldContain("pinned");
@@ -214,7 +195,7 @@ public sealed partial class DayPageTests
 
         // The cream cannot go on at seven on the first morning.
         var cream = list.First(r => r.What == "Cream on");
-        var refused = await PlannedAsync(baker, day, "Pin", ("step", cream.Key), ("date", Iso(Saturday.AddDays(-1))), ("time", "07:00"));
+        var refused = await baker.PlannedAsync(day, "Pin", ("step", cream.Key), ("date", Iso(Saturday.AddDays(-1))), ("time", "07:00"));
         refused.ShouldContain("what was asked cannot be");
         Rows(refused).First(r => r.Key == cream.Key).Time.ShouldBe(Rows(moved).First(r => r.Key == cream.Key).Time);
 
@@ -223,7 +204,7 @@ public sealed partial class DayPageTests
         (await baker.PageAsync(day)).ShouldNotContain("what was asked cannot be");
 
         // Let go, it may go back.
-        (await PlannedAsync(baker, day, "Unpin", ("step", dough.Key))).ShouldNotContain(" · pinned");
+        (await baker.PlannedAsync(day, "Unpin", ("step", dough.Key))).ShouldNotContain(" · pinned");
     }
 
     [Fact]
@@ -237,8 +218,8 @@ public sealed partial class DayPageTests
         // One until two, the other from two; rolling two shells, more than ten minutes of it, begins at ten to.
         var fields = HoursFields().Matches(await baker.PageAsync(day)).Select(m => m.Groups[1].Value).ToList();
         await baker.SendAsync(day, day + "?handler=Hours", [.. fields.Select((f, k) => (f, k % 2 == 0 ? "06:00-14:00" : "14:00-20:00"))]);
-        var roll = Rows(await PlannedAsync(baker, day)).First(r => r.What == "Roll and line");
-        var page = await PlannedAsync(baker, day, "Pin", ("step", roll.Key), ("date", Iso(Saturday.AddDays(-1))), ("time", "13:50"));
+        var roll = Rows(await baker.PlannedAsync(day)).First(r => r.What == "Roll and line");
+        var page = await baker.PlannedAsync(day, "Pin", ("step", roll.Key), ("date", Iso(Saturday.AddDays(-1))), ("time", "13:50"));
         Rows(page).First(r => r.Key == roll.Key).Time.ShouldBe(Saturday.AddDays(-1).ToDateTime(new TimeOnly(13, 50)));
         page.ShouldContain("Early baker, from 14:00 Late baker");
         (await baker.PageAsync(day + "?handler=Table")).ShouldContain("from 14:00 Late baker");
@@ -251,7 +232,7 @@ public sealed partial class DayPageTests
         var baker = kitchen.Baker();
         var day = await BeginAsync(baker);
         await TakeAsync(baker, day, "1", "1", "12:00");
-        var list = Rows(await PlannedAsync(baker, day));
+        var list = Rows(await baker.PlannedAsync(day));
 
         // Dough at two on the Friday, rolled at half past three; the second is asked before the first is planned.
         var friday = Saturday.AddDays(-1);
@@ -263,7 +244,7 @@ public sealed partial class DayPageTests
                     day, $"{day}?handler=Pin", ("step", key), ("date", Iso(DateOnly.FromDateTime(to))),
                     ("time", to.ToString("HH:mm", System.Globalization.CultureInfo.InvariantCulture))))
                 .StatusCode.ShouldBe(HttpStatusCode.Redirect);
-        var moved = Rows(await OverAsync(baker, day));
+        var moved = Rows(await baker.OverAsync(day));
         asked.ShouldAllBe(a => moved.First(r => r.Key == a.Key).Time == a.To);
     }
 
@@ -274,7 +255,7 @@ public sealed partial class DayPageTests
         var baker = kitchen.Baker();
         var day = await BeginAsync(baker);
         await TakeAsync(baker, day, "1", "1", "12:00");
-        var page = await PlannedAsync(baker, day);
+        var page = await baker.PlannedAsync(day);
         var dough = Rows(page).First(r => r.What == "Make dough");
         var table = await baker.PageAsync(day + "?handler=Table");
         var line = table.Split("\r\n").First(l => l.StartsWith(dough.Key + ",", StringComparison.Ordinal));
@@ -288,7 +269,7 @@ public sealed partial class DayPageTests
         var read = await SendFileAsync(baker, day, "day.csv", changed + "x9.9,2027-01-01,10:00\r\n");
         read.ShouldContain("Moved: A Make dough to");
         read.ShouldContain("1 in it is not of this day");
-        Rows(await OverAsync(baker, day)).First(r => r.Key == dough.Key).Time.ShouldBe(dough.Time.AddMinutes(-45));
+        Rows(await baker.OverAsync(day)).First(r => r.Key == dough.Key).Time.ShouldBe(dough.Time.AddMinutes(-45));
 
         (
             await SendFileAsync(baker, day, "day.ics", await baker.PageAsync(day + "?handler=Calendar")))
@@ -335,12 +316,12 @@ public sealed partial class DayPageTests
         // The demo's Wednesday: three orders, two bakers, and not enough morning.
         await using var kitchen = new Kitchen(demo: true);
         var baker = kitchen.Baker();
-        var page = await PlannedAsync(baker, "/days/2");
+        var page = await baker.PlannedAsync("/days/2");
         page.ShouldContain("late");
         page.ShouldContain("Any one of these would do it");
         var code = Codes().Match(page).Groups[1].Value;
         code.ShouldNotBeEmpty();
-        var mended = await PlannedAsync(baker, "/days/2", "Apply", ("code", code));
+        var mended = await baker.PlannedAsync("/days/2", "Apply", ("code", code));
         mended.ShouldContain("Everything is ready in time");
 
         // It costs what it costs.
@@ -354,7 +335,7 @@ public sealed partial class DayPageTests
         await using var kitchen = new Kitchen(demo: true);
         var baker = kitchen.Baker();
         (await baker.PageAsync("/days")).ShouldContain("Saturday: counter, christening, village hall");
-        var page = await PlannedAsync(baker, "/days/1");
+        var page = await baker.PlannedAsync("/days/1");
         page.ShouldContain("Everything is ready in time");
         page.ShouldContain("One dough for");
 
@@ -415,7 +396,7 @@ public sealed partial class DayPageTests
 
         // One click makes it as many as the pans allow.
         await baker.SendAsync(day, day + "?handler=Apply", ("code", Codes().Match(page).Groups[1].Value));
-        (await OverAsync(baker, day)).ShouldNotContain("Cannot be made.");
+        (await baker.OverAsync(day)).ShouldNotContain("Cannot be made.");
 
         // Nobody here: said, and the hours that were typed stay.
         page = await baker.PageAsync(day);
@@ -436,7 +417,7 @@ public sealed partial class DayPageTests
         page = await second.PageAsync(cold);
         page.ShouldContain("every oven is left cold");
         await second.SendAsync(cold, cold + "?handler=Apply", ("code", "ovens"), ("seen", await SeenAsync(other, cold)));
-        (await OverAsync(second, cold)).ShouldContain("Everything is ready in time");
+        (await second.OverAsync(cold)).ShouldContain("Everything is ready in time");
     }
 
     [Fact]
@@ -447,7 +428,7 @@ public sealed partial class DayPageTests
         await baker.SendAsync("/pies", "/pies?handler=Delete", ("id", "1"), ("version", "1"));
         var page = await baker.PageAsync("/days/1");
         page.ShouldContain("Its pie has been deleted. It is made as it was when it was ordered.");
-        (await PlannedAsync(baker, "/days/1")).ShouldContain("Everything is ready in time");
+        (await baker.PlannedAsync("/days/1")).ShouldContain("Everything is ready in time");
 
         // Taken off by mistake, it comes back.
         var answer = await baker.SendAsync("/days/1", "/days/1?handler=Off", ("order", "1"));
@@ -496,7 +477,7 @@ public sealed partial class DayPageTests
         }
 
         await baker.SendAsync("/days/1", "/days/1?handler=Stop");
-        var page = await OverAsync(baker, "/days/1");
+        var page = await baker.OverAsync("/days/1");
         page.ShouldContain("class=\"day-list\"");
         page.ShouldContain("Plan it anew");
         Rows(page).Count.ShouldBeGreaterThan(30);
@@ -516,7 +497,7 @@ public sealed partial class DayPageTests
         var codes = Codes().Matches(page).Select(m => m.Groups[1].Value).ToList();
         await baker.SendAsync(day, day + "?handler=Apply", ("code", codes.Single(c => c.StartsWith("pans ", StringComparison.Ordinal))));
         await baker.SendAsync(day, day + "?handler=Apply", ("code", "cold Fridge 2"), ("seen", await SeenAsync(kitchen, day)));
-        page = await OverAsync(baker, day);
+        page = await baker.OverAsync(day);
         page.ShouldNotContain("Cannot be made.");
         page.ShouldContain("Just for this day: room for 2 more in the cold, 2 more ");
 
@@ -544,10 +525,10 @@ public sealed partial class DayPageTests
         // Made as it was ordered, with its cream, until it is asked for as it is now.
         var page = await baker.PageAsync(day);
         page.ShouldContain("Its pie has been changed since. It is made as it was when it was ordered.");
-        Rows(await PlannedAsync(baker, day)).ShouldContain(r => r.What == "Cream on");
+        Rows(await baker.PlannedAsync(day)).ShouldContain(r => r.What == "Cream on");
         var order = Regex.Match(page, "handler=Fresh\"[^>]*>.*?name=\"order\" value=\"(\\d+)\"", RegexOptions.Singleline).Groups[1].Value;
         await baker.SendAsync(day, day + "?handler=Fresh", ("order", order));
-        page = await PlannedAsync(baker, day);
+        page = await baker.PlannedAsync(day);
         page.ShouldContain("Malt pie, bare");
         page.ShouldNotContain("changed since");
         Rows(page).ShouldNotContain(r => r.What == "Cream on");
@@ -597,7 +578,7 @@ public sealed partial class DayPageTests
             day, day + "?handler=Order", ("pie", "1"), ("count", "1"), ("date", "2027-03-28"), ("time", "12:00"), ("stock", "Scratch"));
         var hours = HoursFields().Matches(await baker.PageAsync(day)).Select(m => (m.Groups[1].Value, "06:00-16:00")).ToArray();
         await baker.SendAsync(day, day + "?handler=Hours", hours);
-        (await PlannedAsync(baker, day)).ShouldContain("Everything is ready in time");
+        (await baker.PlannedAsync(day)).ShouldContain("Everything is ready in time");
 
         // In the calendar noon by summer time is eleven of the sun's.
         (await baker.PageAsync(day + "?handler=Calendar")).ShouldContain("DTSTART:20270328T");
@@ -630,7 +611,7 @@ public sealed partial class DayPageTests
         await baker.SendAsync(
             day, day + "?handler=Hours",
             [.. HoursFields().Matches(await baker.PageAsync(day)).Select(m => (m.Groups[1].Value, "06:00-18:00"))]);
-        var page = await PlannedAsync(baker, day);
+        var page = await baker.PlannedAsync(day);
         page.ShouldNotContain("class=\"now\"");
         var (dough, roll) = (Rows(page).First(r => r.What == "Make dough"), Rows(page).First(r => r.What == "Roll and line"));
 
@@ -653,7 +634,7 @@ public sealed partial class DayPageTests
         read.ShouldContain("Nothing was moved.");
 
         // Planned anew, what has begun stays where it was.
-        var again = await PlannedAsync(baker, day);
+        var again = await baker.PlannedAsync(day);
         again.ShouldContain("Everything is ready in time");
         Rows(again).First(r => r.Key == dough.Key).Time.ShouldBe(dough.Time);
         Rows(again).Where(r => r.Time > clock.Now.DateTime).ShouldNotBeEmpty();
@@ -666,14 +647,14 @@ public sealed partial class DayPageTests
         var baker = kitchen.Baker();
         var day = await BeginAsync(baker);
         await TakeAsync(baker, day, "1", "1", "12:00");
-        var page = await PlannedAsync(baker, day);
+        var page = await baker.PlannedAsync(day);
         var line = Rows(page).First(r => r.What == "Roll and line");
         await baker.SendAsync(day, day + "?handler=Done", ("step", line.Key));
         var done = await baker.PageAsync(day);
         Regex.Count(done, " · done").ShouldBe(3);
 
         // Planned anew it stands where it stood.
-        Rows(await PlannedAsync(baker, day)).First(r => r.Key == line.Key).Time.ShouldBe(line.Time);
+        Rows(await baker.PlannedAsync(day)).First(r => r.Key == line.Key).Time.ShouldBe(line.Time);
     }
 
     private sealed record Row(string Key, DateTime Time, string What);
@@ -768,7 +749,7 @@ public sealed partial class DayPageTests
         var baker = kitchen.Baker();
         var day = await BeginAsync(baker);
         await TakeAsync(baker, day, "1", "1", "12:00");
-        var page = await PlannedAsync(baker, day);
+        var page = await baker.PlannedAsync(day);
         var step = Regex.Match(page, "step=(o\\d+\\.roll-and-line[^#\"&]*)").Groups[1].Value;
         step.ShouldNotBeEmpty();
         await baker.SendAsync($"{day}?step={step}", $"{day}?handler=Done", ("step", step));

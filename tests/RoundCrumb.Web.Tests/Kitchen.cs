@@ -141,4 +141,24 @@ public static class Browsing
 
     public static async Task<string> TextAsync(this HttpResponseMessage answer) =>
         WebUtility.HtmlDecode(await answer.Content.ReadAsStringAsync(TestContext.Current.CancellationToken));
+
+    /// <summary>Sends one of a day’s forms that plans it; the page once planning is over.</summary>
+    public static async Task<string> PlannedAsync(
+        this HttpClient baker, string day, string handler = "Solve", params (string, string)[] fields)
+    {
+        (await baker.SendAsync(day, $"{day}?handler={handler}", fields)).StatusCode.ShouldBe(HttpStatusCode.Redirect);
+        return await baker.OverAsync(day);
+    }
+
+    /// <summary>A day’s page once planning is over.</summary>
+    public static async Task<string> OverAsync(this HttpClient baker, string day)
+    {
+        for (; ; )
+        {
+            var page = await baker.PageAsync(day);
+            if (!page.Contains("class=\"planning\"", StringComparison.Ordinal))
+                return page;
+            await Task.Delay(100, TestContext.Current.CancellationToken);
+        }
+    }
 }

@@ -34,7 +34,7 @@ public static class IngredientLimits
     public static IReadOnlyList<IngredientLimit> All { get; } =
     [
         new("bulk", static v => v.BulkDensity, 0.05, 3, "A millilitre of anything in a kitchen weighs 0.05 to 3 g."),
-        new("mix", static v => v.InMixture, 0, 3, "A gram adds 0 to 3 ml."),
+        new("mix", static v => v.InMixture, 0, 20, "A gram adds 0 to 20 ml."),
         new("water", static v => v.Water, 0, 1, "0 to 100 g."),
         new("fat", static v => v.Fat, 0, 1, "0 to 100 g."),
         new("sugars", static v => v.Sugars, 0, 1, "0 to 100 g."),

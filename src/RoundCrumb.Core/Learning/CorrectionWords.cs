@@ -17,7 +17,7 @@ public static class CorrectionWords
         var off = facts.Scale is CorrectionScale.Times ? value - 1 : value;
         if (IsNothing(key.Kind, off))
             return new($"{name}: as the book says");
-        var (more, less) = Ends(key.Kind);
+        var (more, less) = Ends(key.Kind, Math.Abs(off));
         return new($"{name} {Verb(key.Kind)} {{0}} {(off > 0 ? more : less)}", Amount(key.Kind, Math.Abs(off)));
     }
 
@@ -29,7 +29,7 @@ public static class CorrectionWords
         var off = kind.Facts.Scale is CorrectionScale.Times ? value - 1 : value;
         if (IsNothing(kind, off))
             return "as the book";
-        var (more, less) = Ends(kind);
+        var (more, less) = Ends(kind, Math.Abs(off));
         return new("{0} " + (off > 0 ? more : less), Amount(kind, Math.Abs(off)));
     }
 
@@ -38,7 +38,7 @@ public static class CorrectionWords
     public static Phrase BookBand(Learned learned) => learned.Key.Kind.Facts.Scale is CorrectionScale.Times
         ? new("give or take {0}", Amount(learned.Key.Kind, Math.Exp(learned.Prior) - 1))
         : new(
-            learned.Key.Kind is CorrectionKind.SetShift ? "give or take {0} steps" : "give or take {0}",
+            "give or take {0}" + (learned.Key.Kind is CorrectionKind.SetShift ? " " + Steps(learned.Prior) : ""),
             Amount(learned.Key.Kind, learned.Prior));
 
     /// <summary>True where no baker would call it a difference.</summary>
@@ -55,6 +55,8 @@ public static class CorrectionWords
         var other => new(off, other),
     };
 
+    private static string Steps(double off) => Math.Round(off, 1) == 1 ? "step" : "steps";
+
     private static string Verb(CorrectionKind kind) => kind switch
     {
         CorrectionKind.OvenOffset => "is",
@@ -68,13 +70,13 @@ public static class CorrectionWords
         CorrectionKind.BaseLife => "stays firm",
     };
 
-    private static (string More, string Less) Ends(CorrectionKind kind) => kind switch
+    private static (string More, string Less) Ends(CorrectionKind kind, double off) => kind switch
     {
         CorrectionKind.OvenOffset => ("hotter than its dial", "cooler than its dial"),
         CorrectionKind.BakeMinutes or CorrectionKind.HandsMinutes or CorrectionKind.WarmUp =>
             ("longer than planned", "shorter than planned"),
         CorrectionKind.Yield => ("more from the pot", "less from the pot"),
-        CorrectionKind.SetShift => ("steps firmer", "steps softer"),
+        CorrectionKind.SetShift => (Steps(off) + " firmer", Steps(off) + " softer"),
         CorrectionKind.WhippedVolume => ("more when it is whipped", "less when it is whipped"),
         CorrectionKind.BiscuitWeight or CorrectionKind.EggWeight => ("more than the book says", "less than the book says"),
         CorrectionKind.JuiceOfFruit => ("more juice", "less juice"),

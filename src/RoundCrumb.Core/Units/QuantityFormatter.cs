@@ -146,7 +146,7 @@ public readonly record struct QuantityFormatter(UnitChoice Units)
     {
         if (ml < 0)
             return "−" + CupsAndSpoons(-ml);
-        if (ml < 3.5 * MlPerTablespoon)
+        if (ml < 3.75 * MlPerTablespoon)
             return Spoon(ml);
         var cups = ml / MlPerCup;
         var whole = Math.Floor(cups + 0.02);
@@ -154,6 +154,10 @@ public readonly record struct QuantityFormatter(UnitChoice Units)
         (double Value, string Sign)[] parts = [(0, ""), (0.25, "¼"), (1 / 3.0, "⅓"), (0.5, "½"), (2 / 3.0, "⅔"), (0.75, "¾")];
         var part = parts.Where(p => p.Value <= rest + 0.02).Last();
         var spoons = Math.Round((rest - part.Value) * MlPerCup / MlPerTablespoon);
+
+        // Four spoons are a quarter of a cup.
+        if (spoons > 3)
+            (whole, part, spoons) = part.Value == 0.75 ? (whole + 1, parts[0], 0) : (whole, parts[1], 0);
         var said = whole == 0 && part.Value == 0
             ? ""
             : (whole > 0 ? Invariant($"{whole:#,0}") : "") + part.Sign + (whole + part.Value > 1 ? " cups" : " cup");
