@@ -79,6 +79,12 @@ else
   echo "not worked out"
 fi
 
+# Said once more at the end, so that nobody has to look for it in what everything printed.
+if grep -qs 'outcome="Failed"' "$results"/*.trx; then
+  step "what failed"
+  grep -ho '<UnitTestResult [^>]*outcome="Failed"[^>]*' "$results"/*.trx | sed 's/.*testName="\([^"]*\)".*/\1/' || true
+fi
+
 passed=$((passed + checks_passed))
 failed=$((failed + checks_failed))
 printf '\n'

@@ -27,7 +27,8 @@ public class MeetingTests
 
     [Fact]
     public void A_baked_citrus_goes_onto_a_shell_hot_from_the_oven() =>
-        Of($"pan=plate-23&crust=sweet-short&fill={FillingBook.All.First(f => f.Family == FillingFamilies.BakedCitrus).Id}&top=none")[0].Says.ShouldContain("while that is still hot from the oven");
+        Of($"pan=plate-23&crust=sweet-short&fill={FillingBook.All.First(f => f.Family == FillingFamilies.BakedCitrus).Id}&top=none")[0]
+            .Says.ShouldContain("while that is still hot from the oven");
 
     [Fact]
     public void A_layer_between_meets_what_is_under_and_over_it()

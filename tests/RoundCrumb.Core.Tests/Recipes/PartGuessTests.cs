@@ -39,7 +39,8 @@ public class PartGuessTests
         // Cream and 5 % of sugar is all that there is: a topping. With a third of sugar it is no cream any more.
         PartGuess.KindOf([Line("double-cream", 300), Line("icing-sugar", 15)]).ShouldBe(PartKind.Topping);
         PartGuess.KindOf([Line("double-cream", 200), Line("caster-sugar", 100)]).ShouldBe(PartKind.Filling);
-        PartGuess.KindOf([Line("milk", 500), Line("yolk", 80), Line("cornflour", 40), Line("caster-sugar", 100)]).ShouldBe(PartKind.Filling);
+        PartGuess.KindOf([Line("milk", 500), Line("yolk", 80), Line("cornflour", 40), Line("caster-sugar", 100)])
+            .ShouldBe(PartKind.Filling);
     }
 
     [Fact]
@@ -63,7 +64,9 @@ public class PartGuessTests
         (PartFamilies.Of(part.Kind).Any(f => f.Id == family) || CrustBook.All.Any(c => c.Id == family)).ShouldBeTrue(family);
     }
 
-    /// <summary>Nine in ten of what ships are guessed as what they are, by their lines alone; the rest the baker sets right by one choice.</summary>
+    /// <summary>
+    /// Nine in ten of what ships are guessed as what they are, by their lines alone; the rest the baker sets right by one choice.
+    /// </summary>
     [Fact]
     public void Most_of_what_ships_is_guessed_as_what_it_is()
     {

@@ -91,7 +91,9 @@ public class BakeEntryTests
     public void How_far_it_shrank(string typed, LengthUnit unit, double mm) =>
         Read(new() { ["shrank"] = typed }, UnitChoice.Usual with { Length = unit }).Entry.Shrank!.Value.Value.ShouldBe(mm, 1e-6);
 
-    /// <summary>Each field by itself: what is out of its limits, or no such thing at all, is said in its place and keeps what was typed.</summary>
+    /// <summary>
+    /// Each field by itself: what is out of its limits, or no such thing at all, is said in its place and keeps what was typed.
+    /// </summary>
     [Theory]
     [InlineData("shrank", "a bit")]
     [InlineData("shrank", "7 cm")]
@@ -129,7 +131,8 @@ public class BakeEntryTests
         var told = Read(new() { ["sold"] = "¾", ["thrown"] = "0.25" }, UnitChoice.Usual);
         told.Troubles.ShouldBeEmpty();
         (told.Entry.Sold, told.Entry.Unsold, told.Entry.ThrownAway).ShouldBe((0.75, null, 0.25));
-        var much = Read(new() { ["sold"] = "¾", ["unsold"] = "0,25", ["thrown"] = "0.25" }, UnitChoice.Usual).Troubles.ShouldHaveSingleItem();
+        var much = Read(new() { ["sold"] = "¾", ["unsold"] = "0,25", ["thrown"] = "0.25" }, UnitChoice.Usual)
+            .Troubles.ShouldHaveSingleItem();
         much.Field.ShouldBe("sold");
         much.Message.Template.ShouldContain("come to 1.25, and 1 were made");
     }

@@ -51,7 +51,8 @@ public class SaidIsMeantTests
             if (Units.TryGetValue(word, out var unit))
                 sum += number * unit;
             else if (word.Contains('/', StringComparison.Ordinal))
-                number = double.Parse(word.Split('/')[0], CultureInfo.InvariantCulture) / int.Parse(word.Split('/')[1], CultureInfo.InvariantCulture);
+                number = double.Parse(word.Split('/')[0], CultureInfo.InvariantCulture) / int.Parse(word.Split('/')[1],
+                    CultureInfo.InvariantCulture);
             else if (BakersNumber.TryRead(word, out var value, out _))
                 number = value;
             else

@@ -8,8 +8,8 @@ using AngleSharp.Html.Parser;
 namespace RoundCrumb.Web.Tests.Everywhere;
 
 /// <summary>
-/// The whole house walked through by its links, as far as they lead: nothing leads nowhere, nothing has no name, and no sentence is one that
-/// only a program would say.
+/// The whole house walked through by its links, as far as they lead: nothing leads nowhere, nothing has no name, and no sentence is one
+/// that only a program would say.
 /// </summary>
 public sealed partial class EveryLinkTests
 {
@@ -113,7 +113,8 @@ public sealed partial class EveryLinkTests
             // What is sent by a form that only asks is an address too; a page stands behind what a form changes.
             foreach (var name in (string[])["action", "formaction", "hx-post"])
             {
-                if (at.GetAttribute(name) is { Length: > 0 } to && !to.StartsWith('?') && !to.Contains("handler=", StringComparison.Ordinal))
+                if (at.GetAttribute(name) is { Length: > 0 } to && !to.StartsWith('?')
+                    && !to.Contains("handler=", StringComparison.Ordinal))
                     Take(address, to);
             }
         }
@@ -166,7 +167,8 @@ public sealed partial class EveryLinkTests
                 yield return $"no label for {Start(field)}";
         }
 
-        foreach (var image in page.QuerySelectorAll("img:not([alt]), svg[role=img]:not(:has(title)):not([aria-label]):not([aria-labelledby])"))
+        foreach (var image in page.QuerySelectorAll(
+            "img:not([alt]), svg[role=img]:not(:has(title)):not([aria-label]):not([aria-labelledby])"))
             yield return $"nothing is said of {Start(image)}";
     }
 
@@ -238,8 +240,9 @@ public sealed partial class EveryLinkTests
     [GeneratedRegex(@"\bNaN\b|Infinity|∞|\{\d|\bSystem\.|\bundefined\b|\bnull\b|RoundCrumb\.|\bTrue\b|\bFalse\b|@Model")]
     private static partial Regex Program();
 
-    [GeneratedRegex(@"(?<![\d.,/½¼¾⅓⅔:–-] ?)\b1 (?:pies|slices|eggs|tarts|orders|bakes|days|hours|minutes|packs|shells|tins|pans|batches|layers|steps"
-        + "|things|points|portions|pieces|bakers|ovens|shelves|words|lines|places|weeks|months|logs|notes|recipes|parts|yolks|whites)\\b")]
+    [GeneratedRegex(@"(?<![\d.,/½¼¾⅓⅔:–-] ?)\b1 (?:pies|slices|eggs|tarts|orders|bakes|days|hours|minutes|packs|shells|tins|pans"
+        + "|batches|layers|steps|things|points|portions|pieces|bakers|ovens|shelves|words|lines"
+        + @"|places|weeks|months|logs|notes|recipes|parts|yolks|whites)\b")]
     private static partial Regex Plural();
 
     [GeneratedRegex(@"(?<=\w) [,;.](?: |$)|(?<!\.)\.\.(?!\.)|,,|;;|,\.|;\.|: ?\.(?: |$)|\( | \)|\(\)")]

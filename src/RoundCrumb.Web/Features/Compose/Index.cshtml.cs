@@ -166,6 +166,8 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
     private async Task ShowPostedAsync(string? name, string? address, int? pie, int? version, CancellationToken cancel)
     {
         Name = (name ?? "").Trim();
+        if (Request.Form.TryGetValue("pies", out var many))
+            Pies = many.ToString();
         Saved = pie is { } id ? await shelf.FindAsync(id, cancel) : null;
         var book = await compositions.OfferedAsync(address ?? "", cancel);
         View = new ComposeView(

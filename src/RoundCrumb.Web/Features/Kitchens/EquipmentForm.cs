@@ -65,6 +65,8 @@ public sealed class EquipmentForm(QuantityFormatter shown)
         Cooler? cooler = kind is ColdKind.Fridge && Enum.TryParse<Cooler>(this["cooler"], out var said) && Enum.IsDefined(said)
             ? said
             : null;
+        if (kind is ColdKind.Freezer && this["reads"].Length > 0)
+            Troubles["reads"] = "Only of a fridge is it reckoned with how cold it is. Leave this empty for a freezer.";
         return new("", name, kind, places, widest) { Cooler = cooler, Reads = kind is ColdKind.Fridge ? Air() : null };
     }
 

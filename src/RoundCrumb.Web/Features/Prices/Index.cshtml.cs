@@ -92,7 +92,7 @@ public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionRe
 
     /// <summary>Writes a price down.</summary>
     public async Task<IActionResult> OnPostAddAsync(
-        string? of, string? grams, string? price, string? shop, DateOnly? since, CancellationToken cancel)
+        string? of, string? grams, string? price, string? shop, string? since, CancellationToken cancel)
     {
         await ShowAsync(of, cancel);
         if (Of is not { } ingredient)
@@ -106,13 +106,15 @@ public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionRe
         var at = (shop ?? "").Trim();
         if (at.Length > PackPrice.LongestShop)
             Troubles["shop"] = $"At most {PackPrice.LongestShop} characters.";
-        if (since is { } day && (day > Today.AddYears(1) || day.Year < 2000))
-            Troubles["since"] = "From 2000 to a year from now.";
+        var from = Today;
+        if (since?.Trim() is { Length: > 0 } typed
+            && (!DateOnly.TryParse(typed, CultureInfo.InvariantCulture, out from) || from > Today.AddYears(1) || from.Year < 2000))
+            Troubles["since"] = $"A day from 2000 to a year from now, such as {Today:yyyy-MM-dd}.";
         if (Troubles.Count > 0)
             return Page();
         await prices.AddAsync(
             [new() { Ingredient = ingredient.Id, Grams = size!.Value, Price = (decimal)cost.Value!.Value, Shop = at,
-                Since = since ?? Today }], cancel);
+                Since = from }], cancel);
         return Redirect($"{Routes.Prices}?of={Uri.EscapeDataString(ingredient.Id)}&said=1");
     }
 
