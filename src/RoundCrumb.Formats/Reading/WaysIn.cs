@@ -67,6 +67,6 @@ internal static partial class WaysIn
     [GeneratedRegex(@"\b(?:toasted|roasted|browned)\b")]
     private static partial Regex ToastedAfter();
 
-    [GeneratedRegex(@"\b(?:(?:boiled|simmered|cooked|reduced|concentrated|evaporated) (?:down|to|by)\b|reduced\b(?!-))")]
+    [GeneratedRegex(@"\b(?:(?:boiled|simmered|cooked|reduced|concentrated|evaporated)(?: [a-z]+ly)? (?:down|to|by)\b|reduced\b(?!-))")]
     private static partial Regex BoiledDown();
 }

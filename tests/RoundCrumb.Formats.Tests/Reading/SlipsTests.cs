@@ -60,12 +60,29 @@ public class SlipsTests
     [InlineData("600 ml orange juice, reduced to a third", 1 / 3.0)]
     [InlineData("600 ml orange juice, reduced by half", 0.5)]
     [InlineData("600 ml orange juice, simmered down to 25%", 0.25)]
+    [InlineData("600 ml orange juice, simmered gently to about a quarter", 0.25)]
+    [InlineData("600 ml orange juice, boiled down to just one fifth", 0.2)]
+    [InlineData("600 ml orange juice, reduced by 3/4", 0.25)]
+    [InlineData("600 ml orange juice, reduced to 1/2", 0.5)]
+    [InlineData("600 ml orange juice, reduced by three quarters", 0.25)]
+    [InlineData("600 ml orange juice, concentrated to 150 ml, cooled", 0.25)]
+    [InlineData("600 ml orange juice, cooked down by 12,5%", 0.875)]
     public void What_it_is_boiled_down_to_is_believed(string text, double left)
     {
         var item = Reader.Read(text).Items[0];
         item.GoesIn.ShouldBe(GoesIn.Reduced);
         item.ReducedTo!.Value.ShouldBe(left, 0.005);
     }
+
+    /// <summary>What says no amount, or one that leaves all of it or more, is no boiling down: it goes in as it is.</summary>
+    [Theory]
+    [InlineData("600 ml orange juice, reduced")]
+    [InlineData("600 ml orange juice, reduced to a syrup")]
+    [InlineData("600 ml orange juice, boiled down to 600 ml")]
+    [InlineData("600 ml orange juice, boiled down to 900 ml")]
+    [InlineData("600 ml orange juice, reduced to 99%")]
+    [InlineData("600 ml orange juice, reduced by a pinch of luck")]
+    public void What_says_no_amount_is_not_boiled_down(string text) => Reader.Read(text).Items[0].ReducedTo.ShouldBeNull();
 
     [Fact]
     public void A_weight_to_boil_down_to_is_reckoned_as_a_share_of_the_volume()

@@ -80,7 +80,9 @@ public sealed class EveryFieldTests : IAsyncDisposable
                 IHtmlInputElement { Type: "checkbox" or "radio" } box => box.IsChecked ? box.Value : null,
                 IHtmlInputElement { Type: "file" or "submit" or "button" } => null,
                 IHtmlInputElement input => input.Value,
-                IHtmlSelectElement list => list.Value,
+
+                // What was chosen, and not what stands there by itself; but what kind of thing it is says which fields there are.
+                IHtmlSelectElement list => list.Name is "kind" or "family" ? list.Value : list.Options[^1].Value,
                 IHtmlTextAreaElement area => area.Value,
                 _ => null,
             };

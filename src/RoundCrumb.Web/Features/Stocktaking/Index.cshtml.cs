@@ -176,15 +176,15 @@ public sealed class IndexModel(StockBook stock, StockKeeper keeper, CompositionR
             MadeTrouble = field.Trouble.Length > 0 ? field.Trouble : "What is it, and how much?";
         else if (!date.IsRead)
             MadeTrouble = "That is no date. Write it like 5 Dec or 2026-12-05.";
+        else if ((words ?? "").Trim() is var said && said.Length > StockRow.LongestWords)
+            MadeTrouble = $"Which it is, in {StockRow.LongestWords} characters at most.";
         else
         {
-            var said = (words ?? "").Trim();
             await stock.AddAsync(
                 [
                     new()
                     {
-                        Made = made, Words = said.Length > StockRow.LongestWords ? said[..StockRow.LongestWords] : said, Counted = value,
-                        Where = where,
+                        Made = made, Words = said, Counted = value, Where = where,
                         UseBy = date.Date ?? Today.AddDays((int)(made.Keeps(where).Usual / (24 * 60))),
                     },
                 ],
