@@ -1,5 +1,6 @@
 using Microsoft.AspNetCore.Mvc;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Units;
 
 namespace RoundCrumb.Web.Features.Kitchens;
 
@@ -15,7 +16,10 @@ public sealed partial class IndexModel
     /// <summary>What there is of a part, in a few words.</summary>
     public string PartSays(KitchenPart part) => part switch
     {
-        KitchenPart.Pans => Pans.Count == 0 ? "none yet" : $"{Pans.Sum(p => p.Owned)} of {Pans.Count} sizes",
+        KitchenPart.Pans => Pans.Count == 0
+            ? "none yet"
+            : QuantityFormatter.Pieces(Pans.Sum(p => p.Owned), ("pan", "pans")) + " in "
+                + QuantityFormatter.Pieces(Pans.Count, ("size", "sizes")),
         KitchenPart.Ovens => Names(Equipment.Ovens.Select(o => o.Item.Name), "an ordinary one is reckoned with"),
         KitchenPart.Cold => Names(Equipment.Cold.Select(c => c.Item.Name), "none yet"),
         KitchenPart.Bakers => Names(Equipment.Bakers.Select(b => b.Item.Name), "nobody yet"),
