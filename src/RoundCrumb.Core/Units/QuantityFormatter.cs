@@ -79,7 +79,13 @@ public readonly record struct QuantityFormatter(UnitChoice Units)
     /// <param name="pies">How many; 0 or more.</param>
     public static string Quarters(double pies) => pies < 0.125 ? "0" : Mixed(Math.Round(pies * 4) / 4, 8);
 
-    private string One(double amount, Dimension dimension) => Say(Math.Abs(amount) < 1e-6 ? 0 : amount, dimension);
+    private string One(double amount, Dimension dimension)
+    {
+        var said = Say(Math.Abs(amount) < 1e-6 ? 0 : amount, dimension);
+
+        // What rounds to nothing from below has no sign.
+        return said.StartsWith("-0 ", StringComparison.Ordinal) || said is "-0" ? said[1..] : said;
+    }
 
     private string Say(double amount, Dimension dimension) => dimension switch
     {
