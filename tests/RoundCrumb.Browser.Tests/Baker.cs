@@ -14,6 +14,7 @@ using RoundCrumb.Data.Learning;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
 using RoundCrumb.Data.Stocktaking;
+using RoundCrumb.Web.Features.Kitchens;
 
 namespace RoundCrumb.Browser.Tests;
 
@@ -68,9 +69,9 @@ public sealed class TeaRoom : WebApplicationFactory<Program>
         foreach (var trial in await context.Trials.ToListAsync())
             trial.Name = Longest(Trial.LongestName);
         foreach (var oven in await context.KitchenOvens.ToListAsync())
-            oven.Name = Longest(60);
+            oven.Name = Longest(EquipmentForm.LongestName);
         foreach (var cold in await context.KitchenColds.ToListAsync())
-            cold.Name = Longest(60);
+            cold.Name = Longest(EquipmentForm.LongestName);
         foreach (var baker in await context.KitchenBakers.ToListAsync())
             baker.Name = Longest(KitchenBaker.LongestName);
         foreach (var own in await context.OwnIngredients.ToListAsync())

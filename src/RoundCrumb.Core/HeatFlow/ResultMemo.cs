@@ -9,10 +9,12 @@ namespace RoundCrumb.Core.HeatFlow;
 /// <typeparam name="TKey">All that the sum depends on.</typeparam>
 /// <typeparam name="TResult">What it comes to.</typeparam>
 /// <param name="workOut">The sum: the same for the same key, whenever and by whomever it is asked.</param>
-/// <param name="most">So many are kept, more than 0.</param>
-internal sealed class ResultMemo<TKey, TResult>(Func<TKey, TResult> workOut, int most = 1000)
+internal sealed class ResultMemo<TKey, TResult>(Func<TKey, TResult> workOut)
     where TKey : notnull
 {
+    /// <summary>So many are kept. Our own choice.</summary>
+    private const int Most = 1000;
+
     private readonly ConcurrentDictionary<TKey, TResult> _known = new();
 
     /// <summary>What it comes to.</summary>
@@ -22,7 +24,7 @@ internal sealed class ResultMemo<TKey, TResult>(Func<TKey, TResult> workOut, int
             return known;
 
         // To be counted, all of it has to stand still: only where something is added.
-        if (_known.Count >= most)
+        if (_known.Count >= Most)
             _known.Clear();
         return _known.GetOrAdd(key, workOut);
     }

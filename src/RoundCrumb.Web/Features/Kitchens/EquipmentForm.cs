@@ -11,7 +11,9 @@ namespace RoundCrumb.Web.Features.Kitchens;
 /// <param name="shown">The baker's units.</param>
 public sealed class EquipmentForm(QuantityFormatter shown)
 {
-    private const int LongestName = 60;
+    /// <summary>The longest name of an oven or a cold place, characters.</summary>
+    public const int LongestName = 60;
+
     private const double LeastShelf = 150;
     private const double MostShelf = 1500;
     private readonly Dictionary<string, string> _typed = new(StringComparer.Ordinal);
@@ -66,7 +68,7 @@ public sealed class EquipmentForm(QuantityFormatter shown)
             ? said
             : null;
         if (kind is ColdKind.Freezer && this["reads"].Length > 0)
-            Troubles["reads"] = "Only of a fridge is it reckoned with how cold it is. Leave this empty for a freezer.";
+            Troubles["reads"] = "Only a fridge’s temperature is used. Leave this empty for a freezer.";
         return new("", name, kind, places, widest) { Cooler = cooler, Reads = kind is ColdKind.Fridge ? Air() : null };
     }
 
