@@ -151,6 +151,11 @@ public sealed class Baker : IDisposable
                 && !css.StartsWith("#h-", StringComparison.Ordinal) && !css.StartsWith("#meets", StringComparison.Ordinal)
                 && !css.StartsWith("#pan-", StringComparison.Ordinal))
             return;
+
+        // What is in a fold that stands open comes by itself; looking for it elsewhere would close it.
+        var fold = css.Split(' ')[0];
+        if (fold != css && Has(fold + "[open]"))
+            return;
         foreach (var stratum in (string[])["", "filling", "crust", "topping", "pan", "seal", "served"])
         {
             if (stratum.Length > 0)
@@ -181,13 +186,20 @@ public sealed class Baker : IDisposable
             Reveal($"{picker}, select{css}");
         if (Driver.FindElements(By.CssSelector(picker)).Any(e => e.Displayed))
         {
-            Click(picker + " summary");
+            OpenPicker(picker);
             Click($"{picker} button[data-value='{value}']");
             return;
         }
 
         Find(css).FindElement(By.CssSelector($"option[value='{value}']")).Click();
         Settled();
+    }
+
+    /// <summary>Opens a list of parts and waits until they have come: they are sent when it is opened.</summary>
+    public void OpenPicker(string picker)
+    {
+        Click(picker + " summary");
+        Until(_ => Has($"{picker}[open] [data-filter]"), picker + " to fill");
     }
 
     /// <summary>Types into a field and leaves it.</summary>

@@ -147,8 +147,7 @@ public sealed class FrontDoorTests(TeaRoom room)
         baker.Press(Keys.Escape);
 
         // A part is filtered as one types, and Enter takes the first that is left.
-        baker.Click("#pick-fill summary");
-        baker.Until(_ => baker.Has("#picks-fill button"));
+        baker.OpenPicker("#pick-fill");
         baker.Find("#picks-fill-find").SendKeys("butterscotch");
         baker.Until(d => d.FindElements(By.CssSelector("#picks-fill li:not([hidden]) button")).Count == 1);
         baker.AxeViolations().ShouldBeEmpty();
@@ -207,6 +206,34 @@ public sealed class FrontDoorTests(TeaRoom room)
             baker.Driver.ExecuteScript("return document.querySelector('.cut-panel').getBoundingClientRect().bottom"),
             System.Globalization.CultureInfo.InvariantCulture).ShouldBeGreaterThan(60);
         baker.ConsoleErrors().ShouldBeEmpty();
+    }
+
+    /// <summary>A list that is sent when it is opened comes also to who was quicker than the page, and again when no answer came.</summary>
+    [Fact]
+    public void A_list_of_parts_comes_however_early_it_is_opened_and_again_after_no_answer()
+    {
+        using var baker = new Baker(room);
+        baker.Driver.ExecuteCdpCommand(
+            "Page.addScriptToEvaluateOnNewDocument",
+            new Dictionary<string, object?>
+            {
+                ["source"] = "new MutationObserver((_, seen) => { const fold = document.getElementById('pick-fill');"
+                    + " if (fold) { seen.disconnect(); fold.open = true; } }).observe(document, { childList: true, subtree: true });",
+            });
+        baker.Open("/compose?open=filling");
+        baker.Until(_ => baker.Has("#picks-fill button"), "the fillings, asked for before the page was ready");
+
+        baker.Driver.ExecuteScript("document.getElementById('l-crust').click()");
+        baker.Until(_ => baker.Has("#l-crust[aria-expanded=true]"));
+        baker.Settled();
+        baker.Network(cut: true);
+        baker.Click("#pick-crust summary");
+        baker.Until(d => d.PageSource.Contains("No answer from the kitchen computer", StringComparison.Ordinal));
+        baker.Has("#picks-crust button").ShouldBeFalse();
+        baker.Network(cut: false);
+        baker.Click("#pick-crust summary");
+        baker.OpenPicker("#pick-crust");
+        baker.Has("#picks-crust button").ShouldBeTrue();
     }
 
     /// <summary>The usual pie with two things to mend stands on one screen, and a change sends less than 30 kB.</summary>

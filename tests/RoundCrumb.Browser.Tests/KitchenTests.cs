@@ -44,8 +44,7 @@ public sealed class KitchenTests(TeaRoom room)
         baker.Text(".rack").ShouldContain("holds 1,420 ml by water");
 
         baker.Open("/compose");
-        baker.Click("#pick-pan summary");
-        baker.Until(_ => baker.Has("#picks-pan button"));
+        baker.OpenPicker("#pick-pan");
         var key = (string)baker.Driver.ExecuteScript(
             "return [...document.querySelectorAll('#picks-pan button')].find(o => "
                 + "o.textContent.includes('Grandmother’s dish')).dataset.value")!;

@@ -168,6 +168,15 @@ if (typed) {
   if (name && path === window.location.pathname) name.value = value;
 }
 
+// What is folded is sent when it is opened: also when it was opened before this page was ready, and again when no answer came.
+function want(folds) {
+  for (const fold of folds) if (fold.open && fold.querySelector('[data-waits]')) window.htmx.trigger(fold, 'wanted');
+}
+document.addEventListener('toggle', (event) => {
+  if (event.target.matches?.('[data-later]')) want([event.target]);
+}, true);
+document.addEventListener('htmx:load', (event) => want(event.target.querySelectorAll('[data-later][open]')));
+
 // On a phone the second row is wider than the screen: where one is stays in sight.
 const hereAbouts = document.querySelector('.places [aria-current]');
 const row = hereAbouts?.closest('.places');
