@@ -132,11 +132,18 @@ public sealed class EveryScreenTests(TeaRoom room)
         // What the browser keeps for when nobody answers is no part of a first visit.
         baker.Driver.ExecuteCdpCommand("Network.enable", []);
         baker.Driver.ExecuteCdpCommand("Network.setBypassServiceWorker", new() { ["bypass"] = true });
+        baker.Driver.ExecuteCdpCommand("Network.setCacheDisabled", new() { ["cacheDisabled"] = true });
         foreach (var screen in (string[])["/", "/compose"])
         {
-            baker.Driver.ExecuteCdpCommand("Network.clearBrowserCache", []);
             baker.Open(screen);
-            baker.Until(d => (bool)((OpenQA.Selenium.IJavaScriptExecutor)d).ExecuteScript("return document.fonts.status === 'loaded'")!);
+
+            // Fonts are asked for once the page is laid out: all that it uses are here when none is awaited and each was fetched.
+            baker.Until(
+                d => (bool)((OpenQA.Selenium.IJavaScriptExecutor)d).ExecuteScript(
+                    "const used = [...document.fonts].filter(f => f.status !== 'unloaded');"
+                        + "return document.fonts.status === 'loaded' && used.length > 1 && used.every(f => f.status === 'loaded') && "
+                        + "performance.getEntriesByType('resource').filter(e => e.name.includes('.woff2')).length >= used.length")!,
+                "the fonts of " + screen);
             var bytes = Convert.ToDouble(baker.Driver.ExecuteScript(
                 "return [...performance.getEntriesByType('navigation'), ...performance.getEntriesByType('resource')].reduce((sum, "
                     + "e) => sum + e.transferSize, 0)"), System.Globalization.CultureInfo.InvariantCulture);

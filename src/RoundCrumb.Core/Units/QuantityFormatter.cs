@@ -63,16 +63,21 @@ public readonly record struct QuantityFormatter(UnitChoice Units)
         return mass.Value is > 0 and < 5 ? $"{said} ({Spoon(ml)})" : said;
     }
 
-    /// <summary>Pieces of something that is counted, such as "5 yolks" or "2½ 200 g packs".</summary>
+    /// <summary>Pieces of something that is counted, to the quarter and above ten to the piece, such as "5 yolks", "about 4 whites" or "2½ × 200 g packs".</summary>
+    /// <param name="count">How many; 0 or more.</param>
+    /// <param name="piece">The word for one, and for more.</param>
     public static string Pieces(double count, (string One, string Many) piece)
     {
-        var rounded = Math.Round(count * 4) / 4;
-        var whole = Math.Abs(count - Math.Round(count)) < 0.02;
         var (one, many) = piece;
+        var quarters = Math.Round(count * 4) / 4;
+        var near = Math.Abs(count - Math.Round(count)) < 0.02 || (count > 10 && Math.Abs(quarters - count) >= 0.02)
+            ? Math.Round(count)
+            : quarters;
+        var about = Math.Abs(near - count) < 0.02 ? "" : "about ";
         var times = char.IsAsciiDigit(many[0]) ? " × " : " ";
-        if (whole)
-            return Invariant($"{Math.Round(count):0}") + times + (Math.Round(count) == 1 ? one : many);
-        return (Math.Abs(rounded - count) < 0.02 ? Mixed(rounded, 8) : Invariant($"about {count:0.#}")) + times + many;
+        return near is 0 && count > 0.02
+            ? $"less than ¼{times}{one}"
+            : $"{about}{Mixed(near, 8)}{times}{(near is > 0 and <= 1 ? one : many)}";
     }
 
     /// <summary>A number of pies as a counter says it, to the quarter: 9¼.</summary>

@@ -110,7 +110,15 @@ public class QuantityFormatterTests
     [InlineData(4, "4 yolks")]
     [InlineData(1, "1 yolk")]
     [InlineData(4.5, "4½ yolks")]
-    [InlineData(4.36, "about 4.4 yolks")]
+    [InlineData(4.36, "about 4¼ yolks")]
+    [InlineData(4.1, "about 4 yolks")]
+    [InlineData(3.93, "about 4 yolks")]
+    [InlineData(12.25, "12¼ yolks")]
+    [InlineData(12.3, "about 12 yolks")]
+    [InlineData(1.1, "about 1 yolk")]
+    [InlineData(0.5, "½ yolk")]
+    [InlineData(0.1, "less than ¼ yolk")]
+    [InlineData(0, "0 yolks")]
     public void Pieces(double count, string said) => QuantityFormatter.Pieces(count, Pantry.Yolk.Piece).ShouldBe(said);
 
     [Fact]
