@@ -2,6 +2,8 @@ using System.Net;
 using System.Text.RegularExpressions;
 using Microsoft.Extensions.DependencyInjection;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Steps;
 using RoundCrumb.Data;
 
 namespace RoundCrumb.Web.Tests;
@@ -457,6 +459,32 @@ public sealed partial class DayPageTests
                 await baker.SendAsync(
                     "/days/order?" + address, "/days/order", ("address", address), ("day", choice), ("count", "none"), ("time", "11:30"),
                     ("name", "x"))).TextAsync()).ShouldContain("whole number from 1");
+    }
+
+    [Fact]
+    public async Task A_pie_goes_onto_a_day_with_shells_that_are_there_already()
+    {
+        await using var kitchen = new Kitchen(demo: true);
+        var baker = kitchen.Baker();
+        var address = CompositionAddress.Write(Composition.Usual);
+        var at = Web.Features.Days.OrderModel.AddressOf(Composition.Usual, 2, Stock.FrozenShells);
+        var page = await baker.PageAsync(at);
+        page.ShouldContain("value=\"FrozenShells\" selected");
+        var choice = Choices().Match(page).Groups[1].Value;
+        Task<HttpResponseMessage> Send(string stock) => baker.SendAsync(
+            at, "/days/order", ("address", address), ("day", choice), ("count", "2"), ("time", "11:30"), ("name", "From the freezer"),
+            ("stock", stock));
+        (await (await Send("Marzipan")).TextAsync()).ShouldContain("Choose what it is made from.");
+        (await Send("FrozenShells")).Headers.Location!.OriginalString.ShouldStartWith("/days/");
+        var day = await baker.PageAsync("/days/" + choice.Split(' ')[0]);
+        day[day.IndexOf("From the freezer", StringComparison.Ordinal)..].ShouldContain("from lined shells in the freezer");
+
+        // A crumb is never frozen before it is filled, whatever an address says.
+        var crumb = Composition.Usual with { Crust = Composition.UsualCrust(Composition.Usual.Pan, CrustBook.PlainCrumb) };
+        var asked = await baker.PageAsync(Web.Features.Days.OrderModel.AddressOf(crumb, 2, Stock.FrozenShells));
+        asked.ShouldNotContain("FrozenShells");
+        asked.ShouldContain("value=\"Scratch\" selected");
+        (await baker.PageAsync("/days/order?many=0&from=nowhere&" + address)).ShouldContain("value=\"Scratch\" selected");
     }
 
     [Fact]

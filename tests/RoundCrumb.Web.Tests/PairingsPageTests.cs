@@ -32,6 +32,13 @@ public sealed partial class PairingsPageTests(DemoKitchen kitchen) : IClassFixtu
 
     [Theory]
     [InlineData("/pairings?crust-first=butter-flaky&many=2&frozen=1", "What goes on flaky, all butter, the best first")]
+    [InlineData("/pairings?crust-first=butter-flaky&many=2&frozen=1", "For 2 pies, from lined shells in the freezer")]
+    [InlineData("/pairings?crust-first=butter-flaky&many=2&from=baked-shells", "For 2 pies, from baked shells")]
+    [InlineData("/pairings?crust-first=plain-crumb&many=3&from=frozen-shells", "For 3 pies, from scratch")]
+    [InlineData("/pairings?crust-first=butter-flaky", "For one pie, from scratch")]
+    [InlineData("/pairings?crust-first=butter-flaky&many=lots", "A whole number from 1 to 99. Reckoned for one until then.")]
+    [InlineData("/pairings?crust-first=butter-flaky&many=lots", "value=\"lots\"")]
+    [InlineData("/pairings?crust-first=butter-flaky&many=100", "A whole number from 1 to 99")]
     [InlineData("/pairings?crust-first=none", "The whole board")]
     [InlineData("/pairings?filling-first=malt-custard", "What goes under malt custard, the best first")]
     [InlineData("/pairings?use=12+lemons", "What would use it")]
@@ -49,6 +56,45 @@ public sealed partial class PairingsPageTests(DemoKitchen kitchen) : IClassFixtu
     [InlineData("/what-if?if=no-egg&no-wheat=1&no-milk=1&no-nuts=1", "nothing here does it")]
     public async Task Whatever_is_asked_there_is_an_answer_in_words(string path, string says) =>
         WebUtility.HtmlDecode(await kitchen.Baker().PageAsync(path)).ShouldContain(says);
+
+    /// <summary>Two frozen shells: what they take opens, and goes onto a day as it is.</summary>
+    [Fact]
+    public async Task Shells_that_one_has_are_filled_and_planned()
+    {
+        var baker = kitchen.Baker();
+        const string At = "/pairings?crust-first=butter-flaky&many=2&from=frozen-shells&with=butter-flaky,malt-custard";
+        var page = WebUtility.HtmlDecode(await baker.PageAsync(At));
+        var opened = page[page.IndexOf("id=\"opened\"", StringComparison.Ordinal)..];
+        opened.ShouldContain("2 pies from lined shells in the freezer:");
+        var hands = OpenedHands().Match(opened);
+        hands.Success.ShouldBeTrue();
+        var working = WebUtility.HtmlDecode(await baker.PageAsync(hands.Groups[1].Value));
+        working.ShouldContain("Hands, from lined shells in the freezer");
+        working.ShouldContain(hands.Groups[2].Value);
+
+        // From scratch the same two are more work.
+        var scratch = WebUtility.HtmlDecode(await baker.PageAsync(At.Replace("frozen-shells", "scratch", StringComparison.Ordinal)));
+        var more = OpenedHands().Match(scratch[scratch.IndexOf("id=\"opened\"", StringComparison.Ordinal)..]);
+        Minutes(more.Groups[2].Value).ShouldBeGreaterThan(Minutes(hands.Groups[2].Value));
+
+        var order = OrderLink().Match(opened);
+        order.Groups[2].Value.ShouldBe("Add 2 to a bake day");
+        var form = WebUtility.HtmlDecode(await baker.PageAsync(order.Groups[1].Value));
+        form.ShouldContain("name=\"count\" size=\"3\" value=\"2\"");
+        form.ShouldContain("<option value=\"FrozenShells\" selected=\"selected\">");
+
+        static int Minutes(string said)
+        {
+            var parts = said.Split(' ');
+            return parts is [var h, "h", var m] ? (int.Parse(h) * 60) + int.Parse(m) : int.Parse(parts[0]) * (parts[1] == "h" ? 60 : 1);
+        }
+    }
+
+    [GeneratedRegex("href=\"([^\"]*f=hands-left-[^\"]*)\"[^>]*>([^<]*)<")]
+    private static partial Regex OpenedHands();
+
+    [GeneratedRegex("href=\"(/days/order[^\"]*)\">([^<]*)<")]
+    private static partial Regex OrderLink();
 
     /// <summary>What an answer costs opens as any figure does: its points, with the reason of each, add up to what was said.</summary>
     [Fact]

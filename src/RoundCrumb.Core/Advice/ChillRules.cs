@@ -1,5 +1,4 @@
 using RoundCrumb.Core.Crusts;
-using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
 
@@ -18,7 +17,7 @@ internal static class ChillRules
                     new Quantity(CrustConstants.ChillShell.Low, Dimension.Time)),
                 [
                     new("Chill the lined shell", "half an hour to an hour", p => p with { Crust = p.Crust with { Unchilled = false } }),
-                    .. pie.Composition.Pan.Material is PanMaterial.Glass or PanMaterial.Ceramic
+                    .. pie.Composition.Pan.MayBurst
                         ? Array.Empty<Remedy>()
                         : [
                             new(

@@ -350,7 +350,7 @@ internal static class CrustRules
                 "Butter gives way from about {0}, shortening only from about {1}.", new Quantity(21, Dimension.Warmth),
                 new Quantity(32, Dimension.Warmth)),
             [
-                .. c.Pan.Material is PanMaterial.Glass or PanMaterial.Ceramic
+                .. c.Pan.MayBurst
                     ? Array.Empty<Remedy>()
                     : [
                         new(

@@ -160,14 +160,14 @@ internal static class PairRules
     private static readonly Rule GlassFromFreezer = new("glass-from-freezer", Layer.Pan, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        return c.Crust is { Frozen: true, IsBaked: true } && c.Pan.Material is PanMaterial.Glass or PanMaterial.Ceramic
+        return c.Crust is { Frozen: true, IsBaked: true } && c.Pan.MayBurst
             ? new(
                 rule, Severity.Stops,
                 $"{(c.Pan.Material is PanMaterial.Glass ? "Glass" : "A ceramic dish")} may burst, straight from the freezer into a "
                     + $"hot oven.",
                 new("It is some {0} colder than the oven.", new Quantity((pie.Card.Oven?.Value ?? 180) + 18, Dimension.HeatDifference)),
                 [
-                    new("Chill the shell instead", "it may shrink a little more", p => p with { Crust = p.Crust with { Frozen = false } }),
+                    new("Chill the shell, or thaw it in the fridge, instead", "it may shrink a little more", p => p with { Crust = p.Crust with { Frozen = false } }),
                     new("Line the 23 cm fluted tin", "a shallower pie", p => p.To(PanCupboard.Find("tart-23")!)),
                 ])
             : null;

@@ -60,16 +60,22 @@ public sealed record PairScore(double Points, IReadOnlyDictionary<ScorePart, dou
 
     /// <summary>The score of a pie as a pairing of its crust and filling.</summary>
     /// <param name="pie">The pie.</param>
-    public static PairScore Of(Assessment pie)
+    /// <param name="stock">How far its crust has got already: what is done counts no more as work, hours or oven.</param>
+    public static PairScore Of(Assessment pie, Stock stock = Stock.Scratch)
     {
         var good = Verdict.Of(pie) is PairVerdict.Well;
-        var shares = Enum.GetValues<ScorePart>().ToDictionary(p => p, p => Math.Clamp(ShareOf(p, pie), 0, 1));
+        var chain = stock is Stock.Scratch ? pie.Chain : pie.Chain with { Steps = StockedSteps.Left(pie, stock) };
+        var times = stock is Stock.Scratch ? pie.Times : Times.Of(chain, pie.Composition);
+        var shares = Enum.GetValues<ScorePart>().ToDictionary(p => p, p => Math.Clamp(ShareOf(p, pie, chain, times), 0, 1));
         var parts = shares.Select(s => (s.Key, Points: s.Key.Most.Usual * s.Value)).ToList();
         var points = Math.Clamp(parts.Sum(p => p.Points) + (good ? 0 : StillWrong.Usual), 0, 100);
         List<Term> terms = [.. parts.Select(p => Term.Given($"{p.Key.Most.Name}, of {p.Key.Most.Usual:0}", p.Points, Dimension.Count))];
         if (!good)
             terms.Add(StillWrong);
-        return new(points, shares, new("pair-score", "How good together", new(points), "points for and against, added up", [.. terms]));
+        return new(points, shares, new(
+            stock is Stock.Scratch ? "pair-score" : "pair-score-" + stock.Id,
+            stock is Stock.Scratch ? "How good together" : "How good together, from " + stock.Words, new(points),
+            "points for and against, added up", [.. terms]));
     }
 
     /// <summary>Its strength and its weakness in a phrase; only what stands out either way is said.</summary>
@@ -93,14 +99,14 @@ public sealed record PairScore(double Points, IReadOnlyDictionary<ScorePart, dou
         ScorePart.Oven => 0.55,
     };
 
-    private static double ShareOf(ScorePart part, Assessment pie) => part switch
+    private static double ShareOf(ScorePart part, Assessment pie, StepChain chain, Times times) => part switch
     {
         ScorePart.Crisp => Crispness(pie),
         ScorePart.Balance => BalanceOf(pie),
         ScorePart.Textures => pie.Advice.Any(f => f.Rule == PairRules.AllSoft) ? 0.1 : BiteOf(pie.Composition.Crust),
-        ScorePart.Hands => 1 - ((pie.Times.HandsOn.Value.Best - LittleWork.Usual) / (MuchWork.Usual - LittleWork.Usual)),
-        ScorePart.Hours => 1 - (pie.Times.StartToSlice.Value.Least / LongDay.Usual),
-        ScorePart.Oven => 1 - (pie.Chain.Steps.Where(s => s.Where is Place.Oven).Sum(s => s.Wait.Best) / MuchOven.Usual),
+        ScorePart.Hands => 1 - ((times.HandsOn.Value.Best - LittleWork.Usual) / (MuchWork.Usual - LittleWork.Usual)),
+        ScorePart.Hours => 1 - (times.StartToSlice.Value.Least / LongDay.Usual),
+        ScorePart.Oven => 1 - (chain.Steps.Where(s => s.Where is Place.Oven).Sum(s => s.Wait.Best) / MuchOven.Usual),
     };
 
     private static double Crispness(Assessment pie)

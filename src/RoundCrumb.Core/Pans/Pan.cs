@@ -68,6 +68,9 @@ public enum PanMaterial
 /// <param name="Depth">Inside depth, mm.</param>
 public sealed record Pan(string Id, string Name, PanKind Kind, PanMaterial Material, Millimetres Top, Millimetres Base, Millimetres Depth)
 {
+    /// <summary>True where it may burst, straight from the freezer into a hot oven.</summary>
+    public bool MayBurst => Material is PanMaterial.Glass or PanMaterial.Ceramic;
+
     /// <summary>Inside length at the rim of a long pan; none for a round or square one.</summary>
     public Millimetres? Length { get; init; }
 

@@ -1,7 +1,6 @@
 using RoundCrumb.Core.Baking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Cooling;
-using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
@@ -34,34 +33,9 @@ internal sealed class WorkChainBuilder
 
     public WorkChainBuilder(Assessment pie, Stock stock, int perLoad)
     {
-        (_pie, _perLoad, _stock) = (pie, Math.Max(0, perLoad), stock);
-        _steps = StepsLeft(pie, ref _stock);
-    }
-
-    /// <summary>What is left to do when some of it is in stock; stock that such a crust does not know is no stock.</summary>
-    private static List<Step> StepsLeft(Assessment pie, ref Stock stock)
-    {
-        var steps = pie.Chain.Steps;
-        if (pie.Composition.Crust.Family is not RolledFamily { Sheet: null } && stock is not Stock.BakedShells)
-            stock = Stock.Scratch;
-        var kept = steps.ToList();
-        switch (stock)
-        {
-            case Stock.FrozenDough:
-                kept.RemoveRange(0, kept.FindIndex(s => s.Kind is StepKind.RestDough) + 1);
-                kept.Insert(0, ThawingStep.Of(pie));
-                break;
-            case Stock.FrozenShells:
-                kept.RemoveRange(0, kept.FindIndex(s => s.Kind is StepKind.FreezeShell or StepKind.ChillShell) + 1);
-                break;
-            case Stock.BakedShells:
-                kept.RemoveAll(s => s.Part is StepPart.Crust);
-                break;
-            default:
-                break;
-        }
-
-        return kept;
+        (_pie, _perLoad) = (pie, Math.Max(0, perLoad));
+        _stock = stock.Suits(pie.Composition.Crust.Family) ? stock : Stock.Scratch;
+        _steps = StockedSteps.Left(pie, _stock);
     }
 
     public WorkChain Build(bool served)

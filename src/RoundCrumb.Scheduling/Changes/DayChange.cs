@@ -4,7 +4,6 @@ using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Layering;
-using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Scheduling.Model;
@@ -216,7 +215,7 @@ public sealed record OtherRest(string Order, ShellRest Rest) : DayChange
     /// <summary>True where a pie's shell can do that instead.</summary>
     public static bool Fits(Composition pie, ShellRest rest) =>
         pie.Crust is { Family: RolledFamily { Sheet: null }, Frozen: false, Unchilled: false, IsBaked: true }
-            && (rest is ShellRest.None || pie.Pan.Material is not (PanMaterial.Glass or PanMaterial.Ceramic));
+            && (rest is ShellRest.None || !pie.Pan.MayBurst);
 
     /// <inheritdoc/>
     public override (IReadOnlyList<Order> Orders, DaySetting Setting) Applied(IReadOnlyList<Order> orders, DaySetting setting) =>

@@ -1,6 +1,5 @@
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Cooling;
-using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.HeatFlow;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Methods;
@@ -27,11 +26,7 @@ public static class DayBuilder
         var chains = new List<(Prepared One, List<Work> Works)>();
         foreach (var order in orders.OrderBy(o => o.Due).ThenBy(o => o.Key, StringComparer.Ordinal))
         {
-            var pie = Assessment.Of(
-                order.Stock is Stock.FrozenShells && order.Pie.Crust.Family is RolledFamily { Sheet: null }
-                    ? order.Pie with { Crust = order.Pie.Crust with { Frozen = true } }
-                    : order.Pie,
-                order.Count, kitchen);
+            var pie = Assessment.Of(StockedSteps.Made(order.Pie, order.Stock), order.Count, kitchen);
             var one = new Prepared(order, pie, WorkChain.Of(pie, order.Stock, WorkChain.PerLoad(ovens, order.Pie.Pan), order.Served));
             if (WhyNot(one, setting, ovens, cold) is { } trouble)
                 out_.Add(trouble);

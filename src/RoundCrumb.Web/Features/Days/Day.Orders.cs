@@ -118,18 +118,8 @@ public sealed partial class DayModel
     [
         ("How many", order.Count.ToString(CultureInfo.InvariantCulture)),
         (order.Served ? "Served at" : "Ready by", order.Due.ToString("ddd d MMM HH:mm", CultureInfo.InvariantCulture)),
-        ("Ready or served", order.Served ? "served" : "ready"), ("From", StockWords(order.Stock)), ("Notes", order.Notes),
+        ("Ready or served", order.Served ? "served" : "ready"), ("From", order.Stock.Words), ("Notes", order.Notes),
     ];
-
-    /// <summary>What an order is made from, in words.</summary>
-    public static string StockWords(Stock stock) => stock switch
-    {
-        Stock.Scratch => "scratch",
-        Stock.FrozenDough => "dough in the freezer",
-        Stock.FrozenShells => "lined shells in the freezer",
-        Stock.BakedShells => "baked shells",
-        _ => throw new ArgumentOutOfRangeException(nameof(stock), stock, "Not described."),
-    };
 
     /// <summary>Takes an order off.</summary>
     public async Task<IActionResult> OnPostOffAsync(int id, int order, CancellationToken cancel) =>

@@ -5,6 +5,7 @@ using RoundCrumb.Application.Days;
 using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Steps;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pies;
@@ -24,6 +25,15 @@ public sealed class OrderModel(DayBook book, CompositionReader compositions, Pie
     /// <summary>The pie of the box that it is; none where it has been changed since, or never saved.</summary>
     public int? PieId { get; private set; }
 
+    /// <summary>How many are wanted, as it was asked for.</summary>
+    public string Many { get; private set; } = "1";
+
+    /// <summary>What its crust can be made from.</summary>
+    public IReadOnlyList<Stock> States { get; private set; } = [];
+
+    /// <summary>What it is made from, as it was asked for.</summary>
+    public Stock State { get; private set; }
+
     /// <summary>The days that are not past.</summary>
     public IReadOnlyList<BakeDay> Days { get; private set; } = [];
 
@@ -39,13 +49,30 @@ public sealed class OrderModel(DayBook book, CompositionReader compositions, Pie
         d => Enumerable.Range(0, d.Days).Reverse().Select(n => d.From.AddDays(n)).Select(date =>
         (string.Create(CultureInfo.InvariantCulture, $"{d.Id} {date:yyyy-MM-dd}"), $"{d.Name}: {DayView.Date(date)}")));
 
+    /// <summary>Where so many of a pie, its crust made from this, are put on a bake day.</summary>
+    /// <param name="pie">The pie.</param>
+    /// <param name="many">How many.</param>
+    /// <param name="stock">What its crust is made from.</param>
+    public static string AddressOf(Composition pie, int many, Stock stock) =>
+        FormattableString.Invariant($"{Routes.DayOrder}?many={many}&from={stock.Id}&{CompositionAddress.Write(pie)}");
+
     /// <summary>Shows the form.</summary>
-    public async Task OnGetAsync(CancellationToken cancel) => await ShowAsync(Request.QueryString.Value?.TrimStart('?') ?? "", cancel);
+    /// <param name="many">How many are wanted; 1 where it is no number that a day takes.</param>
+    /// <param name="from">What the crust is made from; scratch where it is nothing that suits.</param>
+    /// <param name="cancel">Cancels it.</param>
+    public async Task OnGetAsync(string? many, string? from, CancellationToken cancel)
+    {
+        await ShowAsync(Request.QueryString.Value?.TrimStart('?') ?? "", cancel);
+        if (int.TryParse(many, NumberStyles.None, CultureInfo.InvariantCulture, out var asked) && asked is >= 1 and <= DayOrder.MostPies)
+            Many = asked.ToString(CultureInfo.InvariantCulture);
+        State = States.FirstOrDefault(s => s.Id == from);
+    }
 
     private async Task ShowAsync(string address, CancellationToken cancel)
     {
         var read = (await compositions.ReadAsync(address, cancel)).Composition;
         Address = CompositionAddress.Write(read);
+        States = [.. Enum.GetValues<Stock>().Where(s => s.Suits(read.Crust.Family))];
         var known = await shelf.OfAddressAsync(Address, cancel);
         (PieId, Name) = (known?.Id, known?.Name ?? $"{read.Filling.Formula.Name} on {read.Crust.Family.Name.ToLowerInvariant()}");
         var today = await clock.TodayAsync(cancel);
@@ -58,7 +85,8 @@ public sealed class OrderModel(DayBook book, CompositionReader compositions, Pie
 
     /// <summary>Puts it on the day.</summary>
     public async Task<IActionResult> OnPostAsync(
-        string? address, string? day, string? count, string? time, string? name, bool served, CancellationToken cancel)
+        string? address, string? day, string? count, string? time, string? name, string? stock, bool served,
+        CancellationToken cancel)
     {
         await ShowAsync(address ?? "", cancel);
         var parts = (day ?? "").Split(' ');
@@ -79,6 +107,8 @@ public sealed class OrderModel(DayBook book, CompositionReader compositions, Pie
         if (Troubles.Count == 0 && new DayClock(date, await clock.ZoneAsync(cancel)) is var wall
                 && (wall.SlotOf(due) is not { } slot || slot <= wall.SlotAt(clock.Now)))
             Troubles["time"] = "That time is past, or the clocks jump over it.";
+        if (!Enum.TryParse<Stock>(stock ?? nameof(Stock.Scratch), out var from) || !States.Contains(from))
+            Troubles["stock"] = "Choose what it is made from.";
         if (Troubles.Count > 0)
             return Page();
         await book.ChangeAsync(
@@ -93,6 +123,7 @@ public sealed class OrderModel(DayBook book, CompositionReader compositions, Pie
                         Count = many,
                         Due = due,
                         Served = served,
+                        Stock = from,
                     }),
             cancel);
         return Redirect(Routes.Day(id));

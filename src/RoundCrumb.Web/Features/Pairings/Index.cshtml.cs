@@ -4,14 +4,17 @@ using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Application.Pairing;
 using RoundCrumb.Application.Reading;
+using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pairing;
+using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
+using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
@@ -33,7 +36,7 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, B
         ("left-crumbs", "crumbs", Pantry.BiscuitCrumbs),
     ];
 
-    private static readonly string[] Begins = ["crust-first", "filling-first", "use", "many", "frozen"];
+    private static readonly string[] Begins = ["crust-first", "filling-first", "use", "many", "from"];
 
     private ReadComposition _read = null!;
 
@@ -58,8 +61,20 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, B
     /// <summary>The crust that one has; none where the board is asked for, or a filling.</summary>
     public CrustFamily? HaveCrust { get; private set; }
 
-    /// <summary>True where the shells that one has are frozen.</summary>
-    public bool Frozen { get; private set; }
+    /// <summary>The crusts that one has, how many and how far they have got; none where the board is asked for, or a filling.</summary>
+    public ShellsInHand? Shells { get; private set; }
+
+    /// <summary>What they can be filled with, the best first.</summary>
+    public IReadOnlyList<FilledShells> Filled { get; private set; } = [];
+
+    /// <summary>The one of these that is opened; none where none is.</summary>
+    public FilledShells? OpenedShells { get; private set; }
+
+    /// <summary>How many one has, as typed.</summary>
+    public string ManyTyped { get; private set; } = "";
+
+    /// <summary>What is wrong with that; none where nothing is.</summary>
+    public string? ManyTrouble { get; private set; }
 
     /// <summary>The filling that one has; none where the board is asked for, or a crust.</summary>
     public FillingFormula? HaveFilling { get; private set; }
@@ -78,9 +93,6 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, B
 
     /// <summary>What goes with what one has, the best first.</summary>
     public IReadOnlyList<Cell> Partners { get; private set; } = [];
-
-    /// <summary>How many pies one has shells for.</summary>
-    public int Many { get; private set; } = 1;
 
     /// <summary>True where the whole board is shown.</summary>
     public bool IsBoard => HaveCrust is null && HaveFilling is null && UseTyped.Length == 0;
@@ -179,17 +191,33 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, B
         return Partial("_Board", this);
     }
 
+    /// <summary>Reads how many crusts one has and how far they have got, and finds what fills them.</summary>
+    private void HaveShells(CrustFamily crust, Func<string, string> said)
+    {
+        ManyTyped = said("many");
+        var many = 1;
+        if (ManyTyped.Length > 0 && (!int.TryParse(ManyTyped, NumberStyles.None, CultureInfo.InvariantCulture, out many)
+                || many is < 1 or > ShellsInHand.Most))
+            (many, ManyTrouble) = (1, $"A whole number from 1 to {ShellsInHand.Most}. Reckoned for one until then.");
+
+        // Addresses of old only said whether they are frozen.
+        var from = said("frozen") == "1" ? Stock.FrozenShells.Id : said("from");
+        Shells = new(crust, Enum.GetValues<Stock>().FirstOrDefault(s => s.Id == from && s.Suits(crust)), many);
+        var wish = new Wish(C.Pan, C.Occasion);
+        var board = Shells.For(wish) is var ready && ready == wish ? Board : boards.Of(ready, Board.Crusts, Board.Fillings, Kitchen);
+        Filled = Shells.Filled(board, C.Occasion.NoOven, Kitchen);
+        OpenedShells = Filled.FirstOrDefault(f => IsOpen(f.Cell));
+    }
+
     /// <summary>Reads what one begins with: a crust, a filling, or something that wants using.</summary>
     private async Task HaveAsync(CancellationToken cancel)
     {
         string Said(string field) => Request.Query[field].ToString().Trim();
-        Frozen = Said("frozen") == "1";
-        Many = int.TryParse(Said("many"), CultureInfo.InvariantCulture, out var many) ? Math.Clamp(many, 1, 99) : 1;
         UseTyped = Said("use") is { Length: > 60 } much ? much[..60] : Said("use");
         HaveCrust = Board.Crusts.FirstOrDefault(c => c.Id == Said("crust-first"));
         HaveFilling = HaveCrust is null && UseTyped.Length == 0 ? Board.Fillings.FirstOrDefault(f => f.Id == Said("filling-first")) : null;
         if (HaveCrust is { } crust)
-            Partners = [.. Board.Ranked(Board.Cells[Board.Crusts.ToList().IndexOf(crust)])];
+            HaveShells(crust, Said);
         else if (HaveFilling is { } filling)
             Partners = [.. Board.Ranked(Board.Cells.Select(r => r[Board.Fillings.ToList().IndexOf(filling)]))];
         else if (UseTyped.Length > 0)
@@ -210,13 +238,32 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, B
     /// <summary>How many there are of each level on the board.</summary>
     public int CountOf(PairLevel level) => Board.Cells.Sum(r => r.Count(c => c.Level == level));
 
-    /// <summary>Where a pairing opens in Compose, at its best; its shell frozen where that is what one has.</summary>
-    public string ComposeBest(Cell cell) => Compose(
-        Frozen && cell.Best.Crust.Family is RolledFamily ? cell.Best with { Crust = cell.Best.Crust with { Frozen = true } } : cell.Best);
-
     /// <summary>The address of one way in, everything else as it is.</summary>
     public string Way(params (string Field, string Value)[] fields) => Routes.Pairings + "?" + string.Join(
         '&', new[] { Asked() }.Where(a => a.Length > 0).Concat(fields.Select(f => f.Field + "=" + Uri.EscapeDataString(f.Value))));
+
+    /// <summary>Two frozen shells to begin with, in a pan that goes from the freezer into the oven.</summary>
+    public string ShellsWay()
+    {
+        var pan = PanCupboard.All.Where(p => !p.MayBurst && !p.IsSmall && p.IsRound == C.Pan.IsRound)
+            .MinBy(p => Math.Abs(p.Top.Value - C.Pan.Top.Value));
+        return C.Pan.MayBurst && pan is not null
+            ? Way(("crust-first", CrustBook.ButterFlaky.Id), ("many", "2"), ("from", Stock.FrozenShells.Id)).Replace(
+                $"{CompositionAddress.PanField}={C.Pan.Key}", $"{CompositionAddress.PanField}={pan.Key}", StringComparison.Ordinal)
+            : Way(("crust-first", CrustBook.ButterFlaky.Id), ("many", "2"), ("from", Stock.FrozenShells.Id));
+    }
+
+    /// <summary>What speaks against these crusts whatever fills them, and a pie of which it is said; none where nothing does.</summary>
+    public (Finding Finding, Composition Pie)? AgainstAll =>
+        Filled.Where(f => f.Cell.Level is not (PairLevel.No or PairLevel.Poor)).ToList() is [{ Against: { } first } at, ..] all
+            && all.All(f => f.Against?.Rule == first.Rule)
+                ? (first, at.Pie.Composition)
+                : null;
+
+    /// <summary>How soon the first slice can be cut; it opens to the whole range.</summary>
+    public IHtmlContent Soonest(FilledShells of) => FigureLink.To(
+        of.ToSlice, Shown, CompositionAddress.Write(of.Pie.Composition), of.Pie.Pies,
+        Shown.Say(new Quantity(of.ToSlice.Value.Least, Dimension.Time)));
 
     /// <summary>The first few of them.</summary>
     public IEnumerable<Suggestion> Suggested => Ranked.Take(MostSuggested);
@@ -235,6 +282,10 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, B
 
     /// <summary>A sentence whose figures open.</summary>
     public IHtmlContent Sentence(Phrase phrase, Composition of) => FigureLink.Sentence(phrase, Shown, CompositionAddress.Write(of), 1);
+
+    /// <summary>A figure of so many of a pie that opens to its working.</summary>
+    public IHtmlContent Figure(IWorked figure, Assessment of) =>
+        FigureLink.To(figure, Shown, CompositionAddress.Write(of.Composition), of.Pies);
 
     /// <summary>A figure that opens to its working.</summary>
     public IHtmlContent Figure(IWorked figure, Composition of) => FigureLink.To(figure, Shown, CompositionAddress.Write(of), 1);
