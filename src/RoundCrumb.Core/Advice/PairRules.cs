@@ -167,7 +167,9 @@ internal static class PairRules
                     + $"hot oven.",
                 new("It is some {0} colder than the oven.", new Quantity((pie.Card.Oven?.Value ?? 180) + 18, Dimension.HeatDifference)),
                 [
-                    new("Chill the shell, or thaw it in the fridge, instead", "it may shrink a little more", p => p with { Crust = p.Crust with { Frozen = false } }),
+                    new(
+                        "Chill the shell, or thaw it in the fridge, instead", "it may shrink a little more",
+                        p => p with { Crust = p.Crust with { Frozen = false } }),
                     new("Line the 23 cm fluted tin", "a shallower pie", p => p.To(PanCupboard.Find("tart-23")!)),
                 ])
             : null;

@@ -63,7 +63,10 @@ public readonly record struct QuantityFormatter(UnitChoice Units)
         return mass.Value is > 0 and < 5 ? $"{said} ({Spoon(ml)})" : said;
     }
 
-    /// <summary>Pieces of something that is counted, to the quarter and above ten to the piece, such as "5 yolks", "about 4 whites" or "2½ × 200 g packs".</summary>
+    /// <summary>
+    /// Pieces of something that is counted, to the quarter and above ten to the piece, such as "5 yolks", "about 4 whites" or
+    /// "2½ × 200 g packs".
+    /// </summary>
     /// <param name="count">How many; 0 or more.</param>
     /// <param name="piece">The word for one, and for more.</param>
     public static string Pieces(double count, (string One, string Many) piece)
