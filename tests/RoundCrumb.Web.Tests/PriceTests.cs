@@ -86,6 +86,11 @@ public sealed class PriceTests : IAsyncDisposable
         odd.ShouldContain("Line 3: “moon dust” is not in the pantry.");
         odd.ShouldContain("Line 4: the pack holds nothing");
         odd.ShouldContain("Line 5: a price from a penny");
+
+        // What is written with its unit is taken by it, and what is no weight is none.
+        var units = await SendAsync("Ingredient,PackGrams,Price\nsalt,1.5 kg,1.10\nrum,70 cl of it,9\nplain flour,12 furlongs,1\n");
+        units.ShouldContain("Line 4: the pack holds nothing");
+        (await PricesAsync()).On(Today, Pantry.Salt).ShouldContain(p => p.Grams == 1500 && p.Price == 1.10m);
         (await SendAsync("a,b\n1,2\n")).ShouldContain("no columns called Ingredient, PackGrams and Price");
     }
 

@@ -299,6 +299,17 @@ public sealed class StockTests : IAsyncDisposable
     ];
 
     [Fact]
+    public async Task A_table_with_other_units_than_its_own_is_read_by_them()
+    {
+        using var baker = _kitchen.Baker();
+        await EmptyAsync();
+        using var sent = await SendFileAsync(
+            baker, "Ingredient,Amount,Unit,Id\nbutter,1.5,kg,butter\ncaster sugar,2 kg,,caster-sugar\nplain flour,400,g,plain-flour\n");
+        await sent.TextAsync();
+        (await ThereAsync()).Select(t => t.Left).Order().ShouldBe([400, 1500, 2000]);
+    }
+
+    [Fact]
     public async Task The_stock_goes_out_as_a_table_and_comes_back()
     {
         using var baker = _kitchen.Baker();

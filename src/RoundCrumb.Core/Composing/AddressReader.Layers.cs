@@ -25,7 +25,7 @@ internal sealed partial class AddressReader
         if (!topping.Patterns.Contains(pattern))
             pattern = usual.Laying.Pattern;
         var overlap = Plain(
-            fields.Overlap, usual.Laying.Overlap * 100, 0, Footprint.Most * 100, "Pieces lie 0 to 60 % over one another.")
+            fields.Overlap, usual.Laying.Overlap * 100, 0, Footprint.Most * 100, "Pieces lie 0 to 60 % over one another.", Percent)
             / 100;
         var nozzle = Length(
             fields.Nozzle, usual.Laying.Nozzle, Laying.Nozzles.Least, Laying.Nozzles.Most,

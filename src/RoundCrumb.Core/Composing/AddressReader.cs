@@ -60,10 +60,10 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
         (thick, line) = LeaveRoom(pan, thick, line, usual.Thickness, usualLine, thinnest);
         var crust = WithItsOwn(new(crustFamily, thick, height, treatment, edge, seal), newCrust);
 
-        var setter = Plain(CompositionAddress.Firmness, 100, 50, 200, "Between 50 and 200 % of the setter as written.") / 100;
+        var setter = Plain(CompositionAddress.Firmness, 100, 50, 200, "Between 50 and 200 % of the setter as written.", Percent) / 100;
         var topping = ReadTopping(First, Topping.Icing);
-        var ahead = Plain(Ahead, 14, 0, 240, "Between 0 and 240 hours.");
-        var topped = Plain(Topped, Math.Min(1, ahead), 0, 240, "Between 0 and 240 hours.");
+        var ahead = Plain(Ahead, 14, 0, 240, "Between 0 and 240 hours.", HourWords);
+        var topped = Plain(Topped, Math.Min(1, ahead), 0, 240, "Between 0 and 240 hours.", HourWords);
         if (topped > ahead)
         {
             Say(Topped, field(Topped), $"It can’t be topped before it is filled, {Number(ahead)} h ahead. Taken as {Number(ahead)} h.");
@@ -79,7 +79,7 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
                 Without = Needs.Groups.Where(g => Flag(g.Field)).Aggregate(Allergens.None, (all, g) => all | g.Of),
                 NoAlcohol = Flag(NoAlcohol),
                 NoRawEgg = Flag(NoRawEgg),
-                OnTable = Plain(OnTable, Occasion.UsualOnTable, 0, 24, "Between 0 and 24 hours on the table."),
+                OnTable = Plain(OnTable, Occasion.UsualOnTable, 0, 24, "Between 0 and 24 hours on the table.", HourWords),
             })
         {
             Known = string.IsNullOrEmpty(field(KnownRules))
@@ -190,7 +190,7 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
             return pan;
         var water = Plain(
             OwnWater, 0, 5, 30_000, "Between 5 and 30,000 g of water; it holds as many ml. Its sizes are used until then.",
-            usualWords: false);
+            ["g", "ml"], usualWords: false);
         var sizes = pan.Inside.Volume;
         if (water <= 0)
             return pan;
@@ -258,7 +258,8 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
             return BatchChoice.Exact;
         }
 
-        var times = Plain(Make, 0, 0.1, 50, "Between a tenth of the formula and 50 times. Made to fit until then.", usualWords: false);
+        var times = Plain(Make, 0, 0.1, 50, "Between a tenth of the formula and 50 times. Made to fit until then.", ["x", "×"],
+            usualWords: false);
         return times > 0 ? new(BatchKind.Times, times) : BatchChoice.Exact;
     }
 
@@ -333,7 +334,12 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
     /// <summary>True for what can be a rule's short name; which rules there are is not known down here.</summary>
     private static bool IsName(string id) => id.Length is > 0 and <= 40 && id.All(static c => char.IsAsciiLetterLower(c) || c == '-');
 
-    private double Plain(string name, double usual, double least, double most, string limits, bool usualWords = true)
+    private static readonly string[] Percent = ["%"];
+
+    private static readonly string[] HourWords = ["h", "hour", "hours"];
+
+    /// <summary>A number, alone or with the unit that it is counted in.</summary>
+    private double Plain(string name, double usual, double least, double most, string limits, string[] units, bool usualWords = true)
     {
         var typed = field(name);
         if (typed is null)
@@ -345,7 +351,7 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
             return usual;
         }
 
-        if (!BakersNumber.TryRead(typed, out var value, out var unit) || unit is not ("" or "h" or "%" or "x" or "×" or "g" or "ml"))
+        if (!BakersNumber.TryRead(typed, out var value, out var unit) || (unit.Length > 0 && !units.Contains(unit)))
         {
             Say(name, typed, "That isn’t a number I can read; try 12 or 2.5. " + words);
             return usual;

@@ -45,6 +45,15 @@ public sealed record ReadLine(
             ? $"“{guess.Name}” is taken as {taken.Name}. Is that right?"
         : "";
 
+    /// <summary>
+    /// The same of what is not for one pie but in the house, in a pack or in hand: a sack is more than a pie takes, and nothing is wrong
+    /// with that.
+    /// </summary>
+    public string QuestionInHand =>
+        Items is [{ Ingredient: { } what, Grams: { } grams }] && Trouble.Length > 0 && Trouble == Plausible.Question(what, grams)
+            ? (this with { Trouble = "" }).Question
+            : Question;
+
     /// <summary>True when every ingredient is known and weighed, and nothing is left over.</summary>
     public bool IsWhole => Heading.Length == 0 && NotRead.Length == 0 && Items.Count > 0
         && Items.All(i => i.Found.Likeness is Likeness.Known && (i.Grams is not null || i.Assumed.Contains(LineReader.ToTaste)));

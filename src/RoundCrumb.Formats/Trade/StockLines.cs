@@ -58,9 +58,7 @@ public sealed partial class StockLines(LineReader reader, DateOnly today)
             return new(text, null, 0, useBy, open, why);
         }
 
-        // A sack is more than a pie takes, and nothing is wrong with that.
-        var isOdd = read.Question.Length > 0 && read.Question != Plausible.Question(ingredient, grams);
-        return isOdd ? new(text, ingredient, grams, useBy, open, read.Question)
+        return read.QuestionInHand is { Length: > 0 } odd ? new(text, ingredient, grams, useBy, open, odd)
             : grams <= 0 ? new(text, ingredient, 0, useBy, open, "More than nothing.")
             : grams > MostGrams ? new(text, ingredient, grams, useBy, open, "That is more than half a tonne. Is it right?")
             : new(text, ingredient, grams, useBy, open, "");

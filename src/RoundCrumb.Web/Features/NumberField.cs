@@ -29,6 +29,13 @@ public readonly record struct NumberField(string Text, double? Value, string Tro
             : new(text, usual, FormattableString.Invariant($"From {least:0.#} to {most:0.#} {unit}."));
     }
 
+    /// <summary>The same where only whole numbers are taken.</summary>
+    /// <param name="usual">What it means where it is none.</param>
+    public NumberField Whole(double? usual) =>
+        Trouble.Length == 0 && Value is { } value && value != Math.Floor(value)
+            ? this with { Value = usual, Trouble = "A whole number." }
+            : this;
+
     /// <summary>Reads minutes, also as hours and minutes: 90, 1:30, 1 h 30.</summary>
     /// <param name="typed">What was typed; nothing where nothing is said.</param>
     /// <param name="most">The most minutes that are taken.</param>

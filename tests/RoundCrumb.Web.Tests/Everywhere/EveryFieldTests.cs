@@ -61,6 +61,81 @@ public sealed class EveryFieldTests : IAsyncDisposable
         tried.ShouldBeGreaterThanOrEqualTo(least);
     }
 
+    /// <summary>The same where a form asks for something and keeps nothing: what is asked stands in the address.</summary>
+    [Theory]
+    [InlineData("/compose?open=filling", 1)]
+    [InlineData("/compose?open=crust", 2)]
+    [InlineData("/compose?open=topping&top=icing", 1)]
+    [InlineData("/compose?open=served", 3)]
+    [InlineData("/compose?open=pan&pan=own&own-kind=Springform&own-top=200&own-base=200&own-depth=60", 3)]
+    [InlineData("/pairings", 3)]
+    [InlineData("/pairings?crust-first=butter-flaky&many=2&from=frozen-shells", 4)]
+    [InlineData("/pour?fill=malt-custard&crust=plain-crumb&make=above&p=tart-20&many=1&p=tartlet-10&many=9", 3)]
+    [InlineData("/crusts?crust=butter-flaky&edge=crimped&p=plate-23&many=5&cold=3&p=tartlet-8&many=12&cold=0", 5)]
+    [InlineData("/bake-card?pan=plate-23&crust=butter-flaky", 1)]
+    [InlineData("/above?top=pears", 0)]
+    [InlineData("/compose/cooling", 2)]
+    [InlineData("/compose/baking?fill=rhubarb-buttermilk", 1)]
+    [InlineData("/compose/cost?pie=1", 1)]
+    [InlineData("/kitchen/soften", 2)]
+    [InlineData("/days/1/labels", 1)]
+    [InlineData("/notebook", 2)]
+    [InlineData("/notebook/market", 0)]
+    [InlineData("/shopping", 2)]
+    [InlineData("/bakes/3", 0)]
+    [InlineData("/box/import", 0)]
+    [InlineData("/notebook/year", 0)]
+    [InlineData("/days/1/cost", 0)]
+    [InlineData("/days/1/use-up", 0)]
+    [InlineData("/notebook/learned", 0)]
+    [InlineData("/notebook/compare", 0)]
+    [InlineData("/prices?of=butter", 0)]
+    public async Task Nonsense_that_is_asked_for_is_said_and_kept(string address, int least)
+    {
+        var baker = _kitchen.Baker();
+        var page = await ReadAsync(await baker.GetStringAsync(new Uri(address, UriKind.Relative), Cancel));
+        var tried = 0;
+        var wrong = new List<string>();
+        foreach (var form in page.QuerySelectorAll<IHtmlFormElement>("form:not([method=post])"))
+        {
+            foreach (var field in form.Elements.OfType<IHtmlInputElement>().Where(IsNumber))
+            {
+                tried++;
+                var sent = form.Elements.Where(e => e.GetAttribute("name") is { Length: > 0 }).Select(e => (Name: e.GetAttribute("name")!,
+                    Value: e switch
+                    {
+                        _ when e == field => Nonsense,
+                        IHtmlInputElement { Type: "checkbox" or "radio" } box => box.IsChecked ? box.Value : null,
+                        IHtmlInputElement { Type: not ("file" or "submit" or "button") } input => input.Value,
+                        IHtmlSelectElement list => list.Value,
+                        _ => null,
+                    })).Where(f => f.Value is not null).ToList();
+                var action = form.GetAttribute("action") is { Length: > 0 } given ? given.Split('#')[0] : address.Split('?')[0];
+                var to = action + "?" + string.Join(
+                    '&', sent.Select(f => $"{f.Name}={Uri.EscapeDataString(f.Value!)}"));
+                using var answer = await baker.GetAsync(new Uri(to, UriKind.Relative), Cancel);
+                var where = $"{field.Name} of {address}";
+                if (answer.StatusCode is not HttpStatusCode.OK)
+                {
+                    wrong.Add($"{where}: {(int)answer.StatusCode}");
+                    continue;
+                }
+
+                var after = await ReadAsync(await answer.Content.ReadAsStringAsync(Cancel));
+                if (after.QuerySelector(".trouble, [role=alert], .problem, [aria-invalid=true]") is null)
+                    wrong.Add($"{where}: nothing is said");
+                var typed = after.QuerySelectorAll("input").Select(f => (f.GetAttribute("name"), f.GetAttribute("value"))).ToHashSet();
+
+                // What asks for a day can hold nothing else in a browser.
+                if (field.Type != "date" && !typed.Contains((field.Name, Nonsense)))
+                    wrong.Add($"{where}: what was typed is gone");
+            }
+        }
+
+        wrong.ShouldBeEmpty();
+        tried.ShouldBeGreaterThanOrEqualTo(least);
+    }
+
     private static async Task<IHtmlDocument> ReadAsync(string text) => await new HtmlParser().ParseDocumentAsync(text, Cancel);
 
     private static bool IsNumber(IHtmlInputElement field) =>

@@ -1,4 +1,3 @@
-using System.Globalization;
 using Microsoft.AspNetCore.Html;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
@@ -29,6 +28,9 @@ public sealed class IndexModel(CompositionReader compositions, PriceBook prices,
 
     /// <summary>How one pie is cut.</summary>
     public PieCuts Cuts { get; private set; } = null!;
+
+    /// <summary>Into how many it is cut, as typed.</summary>
+    public NumberField Cut { get; private set; }
 
     /// <summary>How this kitchen buys and sells.</summary>
     public KitchenTrade Trade { get; private set; } = null!;
@@ -74,7 +76,8 @@ public sealed class IndexModel(CompositionReader compositions, PriceBook prices,
         var today = await clock.TodayAsync(cancel);
         IReadOnlyList<PackOffer> Packs(Ingredient i) => known.On(today, i);
         Cost = PieCost.Of(sheet, Packs, Trade.Rates);
-        Cuts = PieCuts.Of(Pie, int.TryParse(cut, CultureInfo.InvariantCulture, out var slices) ? slices : null);
+        Cut = NumberField.Of(cut, null, 1, PieCuts.Most, "slices").Whole(null);
+        Cuts = PieCuts.Of(Pie, (int?)Cut.Value);
         IfOf = ifOf ?? (Cost.Lines.Count > 0 ? Cost.Lines[0].Ingredient.Id : "");
         IfBy = NumberField.Of(ifBy, null, -100, MostChange, "%");
         if (IfBy.Value is { } by && Cost.Lines.FirstOrDefault(l => l.Ingredient.Id == IfOf) is { } line)

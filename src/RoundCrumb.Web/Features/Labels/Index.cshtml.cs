@@ -54,6 +54,9 @@ public sealed class IndexModel(DayLabels labels, Preferences baker) : PageModel
     /// <summary>How many of each are printed, by order.</summary>
     public Dictionary<int, int> Many { get; } = [];
 
+    /// <summary>The same as typed.</summary>
+    public Dictionary<int, NumberField> ManyTyped { get; } = [];
+
     /// <summary>The labels, one after the other, sheet by sheet.</summary>
     public IEnumerable<IEnumerable<OrderLabel>> Sheets() =>
         View.Labels.SelectMany(l => Enumerable.Repeat(l, Many[l.Order.Id])).Chunk(Sheet.Many);
@@ -181,9 +184,10 @@ public sealed class IndexModel(DayLabels labels, Preferences baker) : PageModel
             : LabelSheet.All.FirstOrDefault(s => s.Id == Q("sheet")) ?? LabelSheet.All[0];
         foreach (var label in view.Labels)
         {
-            Many[label.Order.Id] = int.TryParse(Q($"n{label.Order.Id}"), NumberStyles.None, CultureInfo.InvariantCulture, out var many)
-                ? Math.Min(many, MostOfOne)
-                : Kind is LabelKind.Card ? 1 : label.Order.Count;
+            var usual = Kind is LabelKind.Card ? 1 : label.Order.Count;
+            var many = NumberField.Of(Q($"n{label.Order.Id}"), usual, 0, MostOfOne, "labels").Whole(usual);
+            Many[label.Order.Id] = (int)many.Value!.Value;
+            ManyTyped[label.Order.Id] = many;
         }
 
         return true;

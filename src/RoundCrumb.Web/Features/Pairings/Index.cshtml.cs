@@ -39,6 +39,7 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, B
     private static readonly string[] Begins = ["crust-first", "filling-first", "use", "many", "from"];
 
     private ReadComposition _read = null!;
+    private DegreesField _room;
 
     /// <summary>What it is for: pan, guests and hours of this composition.</summary>
     public Composition C => _read.Composition;
@@ -117,24 +118,17 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, B
     public IEnumerable<(string Field, string Name, bool Here)> Left =>
         LeftOvers.Select(l => (l.Field, l.Name, Request.Query.ContainsKey(l.Field)));
 
-    /// <summary>True for a baker who reads °F.</summary>
-    public bool Fahrenheit => Shown.Units.Oven is OvenUnit.Fahrenheit;
+    /// <summary>How warm it is in there, as the field shows it, and its unit.</summary>
+    public (string Text, string Unit) Room => (_room.Text, _room.Unit);
 
-    /// <summary>How warm it is in there, as the field shows it.</summary>
-    public string Room =>
-        RoomTrouble is null
-            ? Math.Round(Fahrenheit ? (Kitchen.Room.Value * 9 / 5) + 32 : Kitchen.Room.Value, 1).ToString(
-                "0.#", CultureInfo.InvariantCulture)
-            : Request.Query["room"].ToString();
+    /// <summary>What is wrong with the warmth that was typed; none where nothing is.</summary>
+    public string? RoomTrouble => _room.Trouble.Length == 0 ? null : _room.Trouble + " The kitchen’s own warmth until then.";
 
     /// <summary>The most pies of the box that are ranked, those changed last: each is worked out for this pan and these guests.</summary>
     public const int MostRanked = 60;
 
     /// <summary>True where the box holds more pies than are ranked.</summary>
     public bool HasMore { get; private set; }
-
-    /// <summary>What is wrong with the warmth that was typed; none where nothing is.</summary>
-    public string? RoomTrouble { get; private set; }
 
     /// <summary>What could not be used.</summary>
     public IReadOnlyList<Trouble> Troubles =>
@@ -150,15 +144,8 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, B
     {
         Book = await compositions.OfferedAsync(Request.QueryString.Value ?? "", cancel);
         Kitchen = await compositions.KitchenAsync(cancel);
-        if (Request.Query.TryGetValue("room", out var typed) && typed.ToString().Trim() is { Length: > 0 } warm)
-        {
-            var (least, most) = Fahrenheit ? (32, 120) : (0, 50);
-            if (BakersNumber.TryRead(warm, out var degrees, out _) && degrees >= least && degrees <= most)
-                Kitchen = Kitchen with { Room = new(Math.Round(Fahrenheit ? (degrees - 32) * 5 / 9 : degrees, 1)) };
-            else
-                RoomTrouble = $"Between {least} and {most} {(Fahrenheit ? "°F" : "°C")}. The kitchen’s own warmth until then.";
-        }
-
+        _room = DegreesField.Of(Request.Query["room"], Kitchen.Room.Value, 0, 50, Shown.Units.Oven);
+        Kitchen = Kitchen with { Room = new(Math.Round(_room.Celsius, 1)) };
         _read = CompositionAddress.Read(
             name => Request.Query.TryGetValue(name, out var value) ? value.ToString() : null, Shown.Units.Length, Book);
         var wish = new Wish(C.Pan, C.Occasion);
@@ -315,6 +302,6 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, B
         return string.Join(
             '&',
             fields.Select(f => f.Key + "=" + Uri.EscapeDataString(f.Value)).Concat(Left.Where(l => l.Here).Select(l => l.Field + "=1"))
-                .Concat(Request.Query.ContainsKey("room") && RoomTrouble is null ? ["room=" + Room] : []));
+                .Concat(Request.Query.ContainsKey("room") && RoomTrouble is null ? ["room=" + Uri.EscapeDataString(_room.Text)] : []));
     }
 }

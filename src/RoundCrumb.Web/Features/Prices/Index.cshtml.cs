@@ -202,19 +202,19 @@ public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionRe
             string F(string name) => fields.GetValueOrDefault(name, "");
             var ingredient = known.Find(F("id")) ?? finder.Find(F("ingredient")).Ingredient;
             var sold = F("price").Length > 0;
-            var isGrams = BakersNumber.TryRead(F("packgrams"), out var grams, out _) && grams is > 0 and <= MostGrams;
+            var grams = ingredient is null ? null : await GramsAsync(F("packgrams"), ingredient, cancel);
             decimal price = 0;
             var isPrice = !sold || (decimal.TryParse(F("price").TrimStart('£'), NumberStyles.Number, CultureInfo.InvariantCulture,
                 out price) && price is > 0 and <= (decimal)MostPrice);
             var since = Today;
             var isDate = F("since").Length == 0
                 || DateOnly.TryParseExact(F("since"), "yyyy-MM-dd", CultureInfo.InvariantCulture, DateTimeStyles.None, out since);
-            if (ingredient is null || !isGrams || !isPrice || !isDate || F("shop").Length > PackPrice.LongestShop)
+            if (ingredient is null || grams is not { } holds || !isPrice || !isDate || F("shop").Length > PackPrice.LongestShop)
             {
                 wrong.Add(
                     $"Line {line}: " + (
                         ingredient is null ? $"“{F("ingredient")}” is not in the pantry."
-                        : !isGrams ? "the pack holds nothing that can be read."
+                        : grams is null ? "the pack holds nothing that can be read."
                         : !isPrice ? "a price from a penny to £1,000."
                         : !isDate ? "a date like 2026-12-05."
                         : "the shop's name is too long."));
@@ -223,7 +223,7 @@ public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionRe
                 taken.Add(new()
                 {
                     Ingredient = ingredient.Id,
-                    Grams = grams,
+                    Grams = holds,
                     Price = sold ? price : null,
                     Shop = F("shop"),
                     Since = since

@@ -280,8 +280,8 @@ public sealed class IndexModel(StockBook stock, StockKeeper keeper, CompositionR
             var said = $"{amount} {unit} {name}" + (fields.GetValueOrDefault("useby", "") is { Length: > 0 } by ? $", use by {by}" : "")
                 + (fields.GetValueOrDefault("open", "") is "yes" ? ", open" : "");
             var line = reader.Read(said);
-            if (known.Find(fields.GetValueOrDefault("id", "")) is { } exactly && BakersNumber.TryRead(amount, out var grams, out _)
-                && grams > 0
+            if (known.Find(fields.GetValueOrDefault("id", "")) is { } exactly && BakersNumber.TryRead(amount, out var grams, out var with)
+                && with.Length == 0 && unit == "g" && grams > 0
                     && line.UseBy is not null == fields.GetValueOrDefault("useby", "").Length > 0)
                 line = new(said, exactly, grams, line.UseBy, line.IsOpen, "");
             lines.Add(line);
