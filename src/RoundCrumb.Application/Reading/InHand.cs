@@ -31,6 +31,8 @@ public sealed record InHand(string Typed, string Of, BatchChoice? Choice, string
             : new(typed, what.Id, null, $"No amount of {what.ShortName} that can be read. Try 500 ml, half a litre, 300 g, one tin or 7.");
 
         double? GramsIn(string text) =>
-            reader.Read(text) is { QuestionInHand: "", Items: [{ Grams: { } amount } item] } && item.Ingredient?.Id == what.Id ? amount : null;
+            reader.Read(text) is { QuestionInHand: "", Items: [{ Grams: { } amount } item] } && item.Ingredient?.Id == what.Id
+                ? amount
+                : null;
     }
 }
