@@ -31,6 +31,9 @@ public sealed class EveryFieldTests : IAsyncDisposable
     [InlineData("/pantry/new?from=butter", 10)]
     [InlineData("/notebook/market", 2)]
     [InlineData("/box/part?kind=crust", 0)]
+    [InlineData("/box/part?kind=filling", 1)]
+    [InlineData("/box/part/1", 1)]
+    [InlineData("/box/part/3", 0)]
     [InlineData("/compose", 1)]
     public async Task Nonsense_is_said_where_it_stands_and_kept(string address, int least)
     {
@@ -75,6 +78,8 @@ public sealed class EveryFieldTests : IAsyncDisposable
     [InlineData("/bake-card?pan=plate-23&crust=butter-flaky", 1)]
     [InlineData("/above?top=pears", 0)]
     [InlineData("/compose/cooling", 2)]
+    [InlineData("/compose/cooling?fill=rhubarb-buttermilk&where=StillFridge&many=4", 2)]
+    [InlineData("/kitchen/cold?place=cold-1", 4)]
     [InlineData("/compose/baking?fill=rhubarb-buttermilk", 1)]
     [InlineData("/compose/cost?pie=1", 1)]
     [InlineData("/kitchen/soften", 2)]

@@ -137,7 +137,8 @@ public sealed partial class EveryLinkTests
 
     /// <summary>What no page should be.</summary>
     private static IEnumerable<string> Wrong(IHtmlDocument page) =>
-        Headings(page).Concat(Names(page)).Concat(References(page)).Concat(Tokens(page)).Concat(Sentences(page));
+        Headings(page).Concat(Names(page)).Concat(References(page)).Concat(Tokens(page)).Concat(Entered(page))
+            .Concat(Sentences(page));
 
     private static IEnumerable<string> Headings(IHtmlDocument page)
     {
@@ -198,6 +199,19 @@ public sealed partial class EveryLinkTests
         }
     }
 
+    /// <summary>Enter in a field presses the first button of its form, seen or not: that may keep or ask, but never take away.</summary>
+    private static IEnumerable<string> Entered(IHtmlDocument page)
+    {
+        foreach (var form in page.QuerySelectorAll<IHtmlFormElement>("form"))
+        {
+            var typed = form.Elements.OfType<IHtmlInputElement>().FirstOrDefault(
+                i => i.Type is "text" or "search" or "number" or "date" or "time" or "url");
+            var pressed = form.Elements.OfType<IHtmlButtonElement>().FirstOrDefault(b => b.Type == "submit");
+            if (typed is not null && pressed is not null && TakesAway().IsMatch(pressed.TextContent))
+                yield return $"Enter in {typed.Name} presses “{pressed.TextContent.Trim()}”";
+        }
+    }
+
     private static IEnumerable<string> Sentences(IHtmlDocument page)
     {
         foreach (var block in page.QuerySelectorAll("h1, h2, h3, p, li, td, th, dd, dt, label, button, summary, title, desc, caption"))
@@ -233,6 +247,9 @@ public sealed partial class EveryLinkTests
 
     [GeneratedRegex("[0-9]+")]
     private static partial Regex Number();
+
+    [GeneratedRegex(@"^\s*(delete|remove|take|undo|strike|end|clear|empty|forget|copy|no longer|go back)\b", RegexOptions.IgnoreCase)]
+    private static partial Regex TakesAway();
 
     [GeneratedRegex(@"\s+")]
     private static partial Regex Blanks();
