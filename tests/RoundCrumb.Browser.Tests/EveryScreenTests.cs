@@ -51,7 +51,7 @@ public sealed class EveryScreenTests(TeaRoom room)
         "/notebook/guide/cream?fill=malt-custard&top=icing", "/notebook/guide/blooming?fill=malt-custard", "/notebook/guide/cautions",
         "/notebook/practice", "/notebook/practice?kind=WillItFit&seed=3&level=2&said=0", "/notebook/practice?only=read-the-work",
         "/notebook/faults", "/notebook/faults?bake=12", "/notebook/faults/soggy-base?bake=12",
-        "/notebook/faults/gelatine-unset?fill=malt-custard",
+        "/notebook/faults/gelatine-unset?fill=malt-custard", "/notebook/faults/soggy-base?which=gone",
         "/notebook/faults/shell-shrank?crust=butter-flaky&fill=malt-custard&yes=sprang-back&no=pulled&unknown=sticky-dough",
         "/notebook/market", "/notebook/import", "/notebook/year", "/bakes/12/log", "/bakes/4", "/bench",
         "/bench/devices", "/pantry", "/pantry?q=zzz", "/pantry/butter",

@@ -126,4 +126,43 @@ public sealed class GuideTests : IAsyncDisposable
         (await baker.PageAsync($"/notebook/faults?{Pie}")).ShouldNotContain("strings or lumps of gelatine");
         CauseBook.Find("pale-beneath").ShouldNotBeNull().CanBeAsked.ShouldBeTrue();
     }
+
+    /// <summary>Without a pie nothing is taken for known; one is chosen on the spot, and what was answered by then counts on.</summary>
+    [Fact]
+    public async Task A_fault_is_traced_of_no_pie_and_then_of_the_one_that_is_chosen()
+    {
+        var baker = _kitchen.Baker();
+        var page = await baker.PageAsync("/notebook/faults/soggy-base?no=pale-beneath");
+        page.ShouldContain("Which one is it?");
+        page.ShouldContain("Without one, only what you answer counts.");
+        page.ShouldNotContain("it stood");
+        page.ShouldNotContain("Change the pie so");
+        page.ShouldContain("You said");
+        page.ShouldContain("value=\"bake-12\"");
+        page.ShouldContain("value=\"pie-1\"");
+
+        using var chosen = await baker.GetAsync(
+            "/notebook/faults/soggy-base?which=bake-12&no=pale-beneath", TestContext.Current.CancellationToken);
+        chosen.Headers.Location!.OriginalString.ShouldBe("/notebook/faults/soggy-base?bake=12&no=pale-beneath");
+        var traced = await baker.PageAsync(chosen.Headers.Location.OriginalString);
+        traced.ShouldContain("no seal, and it stood");
+        traced.ShouldNotContain("Which one is it?");
+
+        using var pie = await baker.GetAsync("/notebook/faults?which=pie-1", TestContext.Current.CancellationToken);
+        (await baker.PageAsync(pie.Headers.Location!.OriginalString)).ShouldContain("With ");
+        foreach (var gone in (string[])["bake-9999", "pie-9999", "pie-x", "cake"])
+        {
+            foreach (var at in (string[])["/notebook/faults", "/notebook/faults/soggy-base"])
+                (await baker.PageAsync($"{at}?which={gone}")).ShouldContain("That bake or pie is not here any more.");
+        }
+    }
+
+    [Fact]
+    public async Task In_an_empty_house_nobody_is_asked_which_pie_it_is()
+    {
+        await using var empty = new Kitchen(demo: false);
+        var page = await empty.Baker().PageAsync("/notebook/faults/soggy-base");
+        page.ShouldNotContain("Which one is it?");
+        page.ShouldContain("Question 1 of at most 3");
+    }
 }

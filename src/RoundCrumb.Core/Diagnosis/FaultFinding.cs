@@ -38,11 +38,11 @@ public sealed record FaultFinding(Fault Fault, IReadOnlyList<Suspect> Suspects, 
 
     /// <summary>Traces a fault.</summary>
     /// <param name="fault">What is seen.</param>
-    /// <param name="of">The pie and its log.</param>
+    /// <param name="of">The pie and its log; none for no pie in particular, of which only the baker can tell.</param>
     /// <param name="answers">What the baker has said so far; nothing for what nobody knows.</param>
-    public static FaultFinding Of(Fault fault, FaultCase of, IReadOnlyDictionary<Sign, bool?> answers)
+    public static FaultFinding Of(Fault fault, FaultCase? of, IReadOnlyDictionary<Sign, bool?> answers)
     {
-        var causes = CauseBook.Of(fault).Where(c => c.Fits(of.Pie.Composition)).ToList();
+        var causes = CauseBook.Of(fault).Where(c => of is null || c.Fits(of.Pie.Composition)).ToList();
         if (causes.Count == 0)
             return new(fault, [], null);
         var signs = causes.SelectMany(c => c.Signs).Distinct().ToList();
@@ -54,7 +54,7 @@ public sealed record FaultFinding(Fault Fault, IReadOnlyList<Suspect> Suspects, 
                 if (told is { } isThere)
                     found.Add((sign, new(isThere, isThere ? sign.Yes : sign.No), true));
             }
-            else if (sign.Known(of) is { } known)
+            else if (of is not null && sign.Known(of) is { } known)
                 found.Add((sign, known, false));
         }
 

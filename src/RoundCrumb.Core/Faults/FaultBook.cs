@@ -94,7 +94,7 @@ public static class FaultBook
             [StepKind.CutAndPlate, StepKind.Plate],
             [
                 new("Serve it soon.", 0),
-                new("Low in the oven for some minutes, where the filling bears it.", 1, 8),
+                new("Low in the oven, where the filling bears it.", 1, 8),
             ],
             "Bake it golden, seal it, fill it cold, and top it late."),
         new(
@@ -115,7 +115,7 @@ public static class FaultBook
         new(
             "middle-runny", "The middle is not done", FaultPlace.FillingBaked,
             [Technique.BakedCustard, Technique.AlmondFilling, Technique.FruitBubbling, Technique.FreshCurd], [StepKind.BakeFilled],
-            [new("Five minutes more, then look again.", 0, 5), new("Ten minutes more at ten degrees less.", 0, 10)],
+            [new("Bake it on, then look again.", 0, 5), new("Bake it on at ten degrees less.", 0, 10)],
             "An oven thermometer; a filling that goes in warm."),
         new(
             "top-cracked", "The top has cracked or sunk", FaultPlace.FillingBaked, [Technique.BakedCustard],

@@ -194,6 +194,31 @@ public sealed class FaultFindingTests
         Chance(false).ShouldBe(0.75 / (0.75 + second), 1e-9);
     }
 
+    /// <summary>
+    /// Of no pie in particular nothing is known: each cause is as likely as it is common, whatever pie it can be true of, and only what the
+    /// baker answers moves that. A soggy base: three of its causes are common.
+    /// </summary>
+    [Fact]
+    public void Of_no_pie_in_particular_only_answers_count()
+    {
+        foreach (var fault in FaultBook.All)
+        {
+            var causes = CauseBook.Of(fault).ToList();
+            var finding = FaultFinding.Of(fault, null, new Dictionary<Sign, bool?>());
+            finding.Suspects.Count.ShouldBe(causes.Count, fault.Seen);
+            finding.Suspects.SelectMany(s => s.For.Concat(s.Against)).ShouldBeEmpty(fault.Seen);
+            foreach (var one in finding.Suspects)
+                one.Chance.ShouldBe((double)one.Cause.Often / causes.Sum(c => (int)c.Often), 1e-9, fault.Seen);
+            if (finding.Ask is not { } ask)
+                continue;
+            ask.CanBeAsked.ShouldBeTrue(fault.Seen);
+            var yes = FaultFinding.Of(fault, null, new Dictionary<Sign, bool?> { [ask] = true });
+            yes.Suspects.SelectMany(s => s.For).ShouldAllBe(r => r.IsTold);
+            foreach (var one in yes.Suspects.Where(s => s.Cause.Of(ask) is Bearing.Clear))
+                one.Chance.ShouldBeGreaterThan(finding.Suspects.Single(s => s.Cause == one.Cause).Chance, fault.Seen);
+        }
+    }
+
     /// <summary>Of any fault on any pie: chances add up to one, evidence is in words, and no question is asked of what is known.</summary>
     [Fact]
     public void Chances_add_up_and_evidence_is_said()

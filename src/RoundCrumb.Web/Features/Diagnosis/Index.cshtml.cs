@@ -1,3 +1,4 @@
+using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Core.Faults;
 
@@ -12,13 +13,20 @@ public sealed class IndexModel(FaultCases cases) : PageModel
     /// <summary>The faults that can be true of it, by part and moment.</summary>
     public IReadOnlyList<IGrouping<FaultPlace, Fault>> Faults { get; private set; } = [];
 
-    /// <summary>Shows it.</summary>
-    public async Task OnGetAsync(int? bake, CancellationToken cancel)
+    /// <summary>What could be looked into; none where something is.</summary>
+    public CaseChoices? Choices { get; private set; }
+
+    /// <summary>Shows it, or goes on with the bake or pie that was chosen.</summary>
+    public async Task<IActionResult> OnGetAsync(int? bake, string? which, CancellationToken cancel)
     {
+        if (await cases.QueryOfAsync(which, cancel) is { } query)
+            return Redirect($"{Routes.Faults}?{query}");
         Case = await cases.ReadAsync(bake, Request.QueryString.Value ?? "", cancel);
         Faults =
         [
-            .. FaultBook.All.Where(f => !Case.IsOfAPie || f.Fits(Case.Of.Pie.Composition)).GroupBy(f => f.Place).OrderBy(g => g.Key),
+            .. FaultBook.All.Where(f => Case.Of is not { } of || f.Fits(of.Pie.Composition)).GroupBy(f => f.Place).OrderBy(g => g.Key),
         ];
+        Choices = Case.Of is null ? await cases.ChoicesAsync(which, cancel) : null;
+        return Page();
     }
 }

@@ -22,6 +22,9 @@ public sealed class OneModel(FaultCases cases, Preferences baker) : PageModel
     /// <summary>The bake or pie.</summary>
     public AskedCase Case { get; private set; } = null!;
 
+    /// <summary>What could be looked into; none where something is.</summary>
+    public CaseChoices? Choices { get; private set; }
+
     /// <summary>The baker's units.</summary>
     public QuantityFormatter Shown => baker.Shown;
 
@@ -39,11 +42,11 @@ public sealed class OneModel(FaultCases cases, Preferences baker) : PageModel
 
     /// <summary>The pie with what prevents it, to be opened; empty where it is done by hand and eye.</summary>
     public string Mended(Cause cause) =>
-        Case.IsOfAPie && cause.Mended(Case.Of) is { } after && CompositionAddress.Write(after) is var address
-        && address != CompositionAddress.Write(Case.Of.Pie.Composition) ? $"{Routes.Compose}?{address}" : "";
+        Case.Of is { } of && cause.Mended(of) is { } after && CompositionAddress.Write(after) is var address
+        && address != CompositionAddress.Write(of.Pie.Composition) ? $"{Routes.Compose}?{address}" : "";
 
     /// <summary>Shows it.</summary>
-    public async Task<IActionResult> OnGetAsync(string? fault, int? bake, CancellationToken cancel)
+    public async Task<IActionResult> OnGetAsync(string? fault, int? bake, string? which, CancellationToken cancel)
     {
         if (FaultBook.Find(fault ?? "") is not { } found)
             return NotFound();
@@ -59,12 +62,19 @@ public sealed class OneModel(FaultCases cases, Preferences baker) : PageModel
                 _answers.Add((sign, told));
         }
 
+        if (await cases.QueryOfAsync(which, cancel) is { } chosen)
+            return Redirect($"{Routes.Fault(found)}?{string.Join('&', chosen, Said(_answers)).TrimEnd('&')}");
+        Choices = Case.Of is null ? await cases.ChoicesAsync(which, cancel) : null;
         Finding = FaultFinding.Of(found, Case.Of, _answers.ToDictionary(a => a.Sign, a => a.Told));
         return Page();
     }
 
-    private string Address(IEnumerable<(Sign Sign, bool? Told)> answers) => Case.With(
-        Routes.Fault(Finding.Fault),
-        string.Join('&', answers.Select(a =>
-            $"{(a.Told switch { true => Yes, false => No, null => Unknown })}={Uri.EscapeDataString(a.Sign.Id)}")));
+    private string Address(IEnumerable<(Sign Sign, bool? Told)> answers) => Case.With(Routes.Fault(Finding.Fault), Said(answers));
+
+    /// <summary>Answers as fields of an address, in the order in which they were given.</summary>
+    private static string Said(IEnumerable<(Sign Sign, bool? Told)> answers) =>
+        string.Join('&', answers.Select(a => $"{FieldOf(a.Told)}={Uri.EscapeDataString(a.Sign.Id)}"));
+
+    /// <summary>The field of the address that holds such an answer.</summary>
+    public static string FieldOf(bool? told) => told switch { true => Yes, false => No, null => Unknown };
 }
