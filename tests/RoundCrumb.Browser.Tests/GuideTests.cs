@@ -31,6 +31,24 @@ public sealed class GuideTests
         baker.ConsoleErrors().ShouldBeEmpty();
     }
 
+    /// <summary>Opened from the bar nothing is known; by keyboard the bake is chosen, and its log speaks.</summary>
+    [Fact]
+    public async Task A_fault_is_traced_of_a_bake_that_is_chosen_on_the_spot()
+    {
+        await using var room = new TeaRoom();
+        using var baker = new Baker(room);
+        baker.Open("/notebook/faults/soggy-base");
+        baker.Find(".suspects").Text.ShouldNotContain("For it:");
+        baker.AxeViolations().ShouldBeEmpty();
+        baker.TabTo("#which");
+        baker.Driver.FindElement(By.CssSelector("#which option[value='bake-12']")).Click();
+        baker.TabTo(".which button");
+        baker.Press(Keys.Enter);
+        baker.Until(_ => baker.Here == "/notebook/faults/soggy-base?bake=12", "the bake");
+        baker.Find(".suspects .first").Text.ShouldContain("no seal, and it stood");
+        baker.ConsoleErrors().ShouldBeEmpty();
+    }
+
     /// <summary>On a phone: a step of a sheet leads to how it is done with the pie's own amounts, and on to the next technique.</summary>
     [Fact]
     public async Task A_step_leads_to_how_it_is_done_on_a_phone()

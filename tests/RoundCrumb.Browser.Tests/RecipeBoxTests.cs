@@ -162,5 +162,11 @@ public sealed class RecipeBoxTests(TeaRoom room)
         baker.Has(".menu[open]").ShouldBeTrue();
         baker.Press(Keys.Escape);
         baker.Has(".menu[open]").ShouldBeFalse();
+
+        // Enter in a field keeps the part, though a button that deletes it stands before the one that saves it.
+        baker.Find("#name").SendKeys(" and again" + Keys.Enter);
+        baker.Until(d => d.Title.Contains("By key and again", StringComparison.Ordinal), "it to be kept");
+        baker.Here.ShouldStartWith("/box/part/");
+        baker.Find("#name").GetDomProperty("value").ShouldBe("By key and again");
     }
 }

@@ -149,7 +149,7 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
         .Concat(Shopping.Of(this).Select(p => (IWorked)p.Mass))
         .Concat(Pie.Chain.Steps.SelectMany((step, i) => new IWorked[] { step.HandsFigure(i), step.WaitFigure(i) }))
         .Concat(Pie.FiguresWithTimes()).Concat(Pie.Firmness.Figures())
-            .Concat(Pie.StandInFigures()).Concat(WantsUsing.Figures(Pie)).Append(PairScore.Of(Pie).Total)
+            .Concat(Pie.StandInFigures()).Concat(WantsUsing.Figures(Pie)).Append(PairScore.Opened(Pie))
             .Concat(FilledShells.Figures(Pie));
 
     /// <summary>How the pies come to the table.</summary>

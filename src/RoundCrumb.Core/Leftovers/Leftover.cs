@@ -67,7 +67,7 @@ public static class LeftoverUses
         /// <summary>What it is good for, in a few words; how many where that can be counted.</summary>
         public string GoodFor => left.Item switch
         {
-            FillingLeft => Many(left.Mass.Value / Pot, "a spoon for the cook", "a 120 ml pot", "120 ml pots"),
+            FillingLeft => Many(left.Mass.Value / Pot, "a spoon for the cook", "a 120 ml pot", "pots of 120 ml"),
             DoughLeft =>
                 Many(left.Mass.Value / TartletShell, "a biscuit or two", "a tartlet shell", "tartlet shells, rolled once more")
                     + ", or the freezer",
@@ -77,7 +77,7 @@ public static class LeftoverUses
                     + ", or the freezer",
                 MadePart.LinedShell or MadePart.BakedShell or MadePart.CrumbShell => "any pie of its tin, as an order from shells",
                 MadePart.Crumbs => "pressed into pots, or the freezer",
-                MadePart.Curd or MadePart.Filling => Many(left.Mass.Value / Pot, "a spoon for the cook", "a 120 ml pot", "120 ml pots"),
+                MadePart.Curd or MadePart.Filling => Many(left.Mass.Value / Pot, "a spoon for the cook", "a 120 ml pot", "pots of 120 ml"),
             },
             IngredientLeft { Ingredient: var of } => of switch
             {

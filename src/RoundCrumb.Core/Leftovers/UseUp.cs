@@ -1,14 +1,18 @@
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Stocktaking;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Leftovers;
 
 /// <summary>What one pie would use of a leftover.</summary>
 /// <param name="Of">The leftover.</param>
-/// <param name="Mass">How much of it.</param>
-public sealed record Used(Leftover Of, Grams Mass)
+/// <param name="Figure">How much of it, with its working.</param>
+public sealed record Used(Leftover Of, Worked<Grams> Figure)
 {
+    /// <summary>How much, g.</summary>
+    public Grams Mass => Figure.Value;
+
     /// <summary>What that is worth, pounds.</summary>
     public Pounds Worth => Of.Mass.Value > 0 ? Of.Worth * (Mass.Value / Of.Mass.Value) : new(0);
 }
@@ -40,31 +44,38 @@ public static class UseUp
     {
         var lines = sheet.Parts.SelectMany(p => p.Lines).ToList();
         var pie = sheet.Pie.Composition;
-        double Wants(LeftItem item) => item switch
+        Term? Wants(LeftItem item) => item switch
         {
             // Filling or dough in hand stands for all that would be weighed for it.
-            FillingLeft filling when pie.Filling.Formula.Id == filling.Formula.Id => sheet.Pie.FilledMass.Value.Value,
-            DoughLeft dough when pie.Crust.Family.Id == dough.Family.Id => sheet.Pie.Crust.Total.Value.Value,
-            MadeLeft { Part: { Part: MadePart.Dough } made } when made.Means(pie.Crust.Family.Name) => sheet.Pie.Crust.Total.Value.Value,
+            FillingLeft filling when pie.Filling.Formula.Id == filling.Formula.Id => Term.Of(sheet.Pie.FilledMass),
+            DoughLeft dough when pie.Crust.Family.Id == dough.Family.Id => Term.Of(sheet.Pie.Crust.Total),
+            MadeLeft { Part: { Part: MadePart.Dough } made } when made.Means(pie.Crust.Family.Name) => Term.Of(sheet.Pie.Crust.Total),
             MadeLeft { Part: { Part: MadePart.Curd or MadePart.Filling } made } when made.Means(pie.Filling.Formula.Name) =>
-                sheet.Pie.FilledMass.Value.Value,
-            IngredientLeft of => lines.Where(l => l.Ingredient.Id == of.Ingredient.Id).Sum(l => l.Mass.Value.Value),
-            _ => 0,
+                Term.Of(sheet.Pie.FilledMass),
+            IngredientLeft of => Term.Given(
+                "in one pie", new Grams(lines.Where(l => l.Ingredient.Id == of.Ingredient.Id).Sum(l => l.Mass.Value.Value))),
+            _ => (Term?)null,
         };
         return
         [
             .. leftovers.Where(l => l.UseBy >= on && l.Mass.Value > 0).GroupBy(l => l.Item).SelectMany(same =>
             {
                 // Of two lots of one thing the one that has to go first is used first.
-                var wanted = Wants(same.Key);
+                if (Wants(same.Key) is not { } one)
+                    return [];
+                var wanted = one.Amount.Amount;
                 var used = new List<Used>();
                 foreach (var left in same.OrderBy(l => l.UseBy))
                 {
                     var taken = Math.Min(wanted, left.Mass.Value);
                     if (taken <= 0)
                         break;
+                    used.Add(new(left, new(
+                        "used", "Used of it", new(taken), used.Count == 0
+                            ? "the lesser of what one pie takes and what is left over"
+                            : "the lesser of what one pie takes besides what went before, and what is left over",
+                        one, Term.Given("left over", left.Mass))));
                     wanted -= taken;
-                    used.Add(new(left, new(taken)));
                 }
 
                 return used;

@@ -33,6 +33,27 @@ public sealed record PairScore(double Points, IReadOnlyDictionary<ScorePart, dou
     private static readonly Constant LaidBiscuits = new(
         "laid biscuits, as crisp as rolled dough", 0.35, 0.25, 0.5, Dimension.Share, "They are meant to soften.");
 
+    private static readonly Constant BakedDough = new(
+        "rolled dough, baked through", 1, 1, 1, Dimension.Share, "It is what the others are held against.");
+
+    private static readonly Constant AllSoft = new(
+        "what is left of that where all is soft", 0.1, 0, 0.2, Dimension.Share, "Nothing in it to bite on but the edge.");
+
+    private static readonly Constant InBalance = new(
+        "what any pie has of balance", 0.45, 0.4, 0.5, Dimension.Share, "So much that nobody sends it back.");
+
+    private static readonly Constant SharpLifts = new(
+        "what a sharp bite adds", 0.2, 0.15, 0.3, Dimension.Share, "It makes the mouth water for the next forkful.");
+
+    private static readonly Constant Tires = new(
+        "what it costs to be twice as sweet or rich as a bite should", 1.2, 1, 1.5, Dimension.Factor, "The slice is not finished.");
+
+    private static readonly Constant SharpCarries = new(
+        "what sharpness carries of that", 0.7, 0.5, 0.9, Dimension.Factor, "A lemon tart may be sweeter than a custard.");
+
+    private static readonly Constant PlainTires = new(
+        "what it costs to have no sweetness at all", 0.6, 0.4, 0.8, Dimension.Factor, "It hardly reads as a pudding.");
+
     private static readonly Constant MuchWork = new(
         "hands at which there is nothing left of that", 100, 80, 120, Dimension.Time, "An hour and three quarters for one pie.");
 
@@ -63,19 +84,27 @@ public sealed record PairScore(double Points, IReadOnlyDictionary<ScorePart, dou
     /// <param name="stock">How far its crust has got already: what is done counts no more as work, hours or oven.</param>
     public static PairScore Of(Assessment pie, Stock stock = Stock.Scratch)
     {
-        var good = Verdict.Of(pie) is PairVerdict.Well;
-        var chain = stock is Stock.Scratch ? pie.Chain : pie.Chain with { Steps = StockedSteps.Left(pie, stock) };
-        var times = stock is Stock.Scratch ? pie.Times : Times.Of(chain, pie.Composition);
-        var shares = Enum.GetValues<ScorePart>().ToDictionary(p => p, p => Math.Clamp(ShareOf(p, pie, chain, times), 0, 1));
-        var parts = shares.Select(s => (s.Key, Points: s.Key.Most.Usual * s.Value)).ToList();
-        var points = Math.Clamp(parts.Sum(p => p.Points) + (good ? 0 : StillWrong.Usual), 0, 100);
-        List<Term> terms = [.. parts.Select(p => Term.Given($"{p.Key.Most.Name}, of {p.Key.Most.Usual:0}", p.Points, Dimension.Count))];
-        if (!good)
+        var parts = PartsOf(pie, stock);
+
+        // Boards are kept: a score holds on to its points alone, and not to all that they are made from.
+        var total = TotalOf(pie, stock, [.. parts.Select(p => Term.Given(p.Figure.Name, p.Figure.Value.Value, Dimension.Count))]);
+        return new(total.Value.Value, parts.ToDictionary(p => p.Part, p => p.Figure.Value.Value / p.Part.Most.Usual), total);
+    }
+
+    /// <summary>The points with their working down to what each part is made from.</summary>
+    /// <param name="pie">The pie.</param>
+    /// <param name="stock">How far its crust has got already.</param>
+    public static Worked<Number> Opened(Assessment pie, Stock stock = Stock.Scratch) =>
+        TotalOf(pie, stock, [.. PartsOf(pie, stock).Select(p => Term.Of(p.Figure))]);
+
+    private static Worked<Number> TotalOf(Assessment pie, Stock stock, List<Term> terms)
+    {
+        if (Verdict.Of(pie) is not PairVerdict.Well)
             terms.Add(StillWrong);
-        return new(points, shares, new(
+        return new(
             stock is Stock.Scratch ? "pair-score" : "pair-score-" + stock.Id,
-            stock is Stock.Scratch ? "How good together" : "How good together, from " + stock.Words, new(points),
-            "points for and against, added up", [.. terms]));
+            stock is Stock.Scratch ? "How good together" : "How good together, from " + stock.Words,
+            new(Math.Clamp(terms.Sum(t => t.Amount.Amount), 0, 100)), "points for and against, added up", [.. terms]);
     }
 
     /// <summary>Its strength and its weakness in a phrase; only what stands out either way is said.</summary>
@@ -99,46 +128,95 @@ public sealed record PairScore(double Points, IReadOnlyDictionary<ScorePart, dou
         ScorePart.Oven => 0.55,
     };
 
-    private static double ShareOf(ScorePart part, Assessment pie, StepChain chain, Times times) => part switch
+    private static List<(ScorePart Part, Worked<Number> Figure)> PartsOf(Assessment pie, Stock stock)
     {
-        ScorePart.Crisp => Crispness(pie),
-        ScorePart.Balance => BalanceOf(pie),
-        ScorePart.Textures => pie.Advice.Any(f => f.Rule == PairRules.AllSoft) ? 0.1 : BiteOf(pie.Composition.Crust),
-        ScorePart.Hands => 1 - ((times.HandsOn.Value.Best - LittleWork.Usual) / (MuchWork.Usual - LittleWork.Usual)),
-        ScorePart.Hours => 1 - (times.StartToSlice.Value.Least / LongDay.Usual),
-        ScorePart.Oven => 1 - (chain.Steps.Where(s => s.Where is Place.Oven).Sum(s => s.Wait.Best) / MuchOven.Usual),
-    };
+        var chain = stock is Stock.Scratch ? pie.Chain : pie.Chain with { Steps = StockedSteps.Left(pie, stock) };
+        var times = stock is Stock.Scratch ? pie.Times : Times.Of(chain, pie.Composition);
+        return [.. Enum.GetValues<ScorePart>().Select(p => (p, PartOf(p, pie, chain, times)))];
+    }
 
-    private static double Crispness(Assessment pie)
+    private static Worked<Number> PartOf(ScorePart part, Assessment pie, StepChain chain, Times times)
+    {
+        var (share, formula, terms) = part switch
+        {
+            ScorePart.Crisp => Crispness(pie),
+            ScorePart.Balance => BalanceOf(pie),
+            ScorePart.Textures => pie.Advice.Any(f => f.Rule == PairRules.AllSoft)
+                ? (AllSoft.Usual, "soft on soft", (Term[])[AllSoft])
+                : (BiteOf(pie.Composition.Crust).Usual, "how crisp it is to begin with", [BiteOf(pie.Composition.Crust)]),
+            ScorePart.Hands => (
+                1 - ((times.HandsOn.Value.Best - LittleWork.Usual) / (MuchWork.Usual - LittleWork.Usual)),
+                "less the more hands there are between little and much",
+                [Term.Of(times.HandsOn), LittleWork, MuchWork]),
+            ScorePart.Hours => (
+                1 - (times.StartToSlice.Value.Least / LongDay.Usual), "less the longer it takes at the least",
+                [Term.Of(times.StartToSlice), LongDay]),
+            ScorePart.Oven => (
+                1 - (OvenMinutes(chain) / MuchOven.Usual), "less the longer the oven is taken",
+                [Term.Given("in the oven", OvenMinutes(chain), Dimension.Time), MuchOven]),
+        };
+        return new(
+            "pair-" + part.ToString().ToLowerInvariant(), $"{part.Most.Name}, of {part.Most.Usual:0}",
+            new(part.Most.Usual * Math.Clamp(share, 0, 1)), "the most that it gives × " + formula, [part.Most, .. terms]);
+    }
+
+    private static double OvenMinutes(StepChain chain) => chain.Steps.Where(s => s.Where is Place.Oven).Sum(s => s.Wait.Best);
+
+    private static (double Share, string Formula, Term[] Terms) Crispness(Assessment pie)
     {
         var crust = pie.Composition.Crust;
-        var life = crust.Family is CrumbFamily or LaidFamily ? CrumbLife.Usual : pie.BaseLife?.Value.Best ?? SealedLife.Usual;
+        var ahead = pie.Composition.Occasion.FilledAhead * 60;
+        var (life, said) = crust.Family is CrumbFamily or LaidFamily ? (CrumbLife.Usual, (Term)CrumbLife)
+            : pie.BaseLife is { } known ? (known.Value.Best, Term.Of(known))
+            : (SealedLife.Usual, SealedLife);
 
         // What is wetter than a custard softens a base sooner, what is drier later: in proportion to its water.
         var lines = pie.Composition.Filling.Formula.Lines;
         var water = lines.Sum(l => l.Grams * l.Ingredient.Makeup.Water) / Math.Max(1, lines.Sum(l => l.Grams));
-        var lost = LostAtItsLife.Usual * (pie.Composition.Occasion.FilledAhead * 60 / Math.Max(60, life)) * (water / WetAt.Usual);
-        return BiteOf(crust) * (1 - lost);
+        var lost = LostAtItsLife.Usual * (ahead / Math.Max(60, life)) * (water / WetAt.Usual);
+        return (
+            BiteOf(crust).Usual * (1 - lost),
+            "how crisp it is to begin with × (1 − what is gone at its life × the hours ÷ its life × the water ÷ a custard’s)",
+            [
+                BiteOf(crust), LostAtItsLife, Term.Given("filled ahead", ahead, Dimension.Time), said,
+                Term.Given("water in the filling", water, Dimension.Share), WetAt,
+            ]);
     }
 
     /// <summary>How crisp a crust is to begin with, against rolled dough baked through.</summary>
-    private static double BiteOf(CrustChoice crust) => crust.Family switch
+    private static Constant BiteOf(CrustChoice crust) => crust.Family switch
     {
-        CrumbFamily => crust.IsBaked ? BakedCrumb.Usual : ChilledCrumb.Usual,
-        LaidFamily => LaidBiscuits.Usual,
-        _ => 1,
+        CrumbFamily => crust.IsBaked ? BakedCrumb : ChilledCrumb,
+        LaidFamily => LaidBiscuits,
+        _ => BakedDough,
     };
 
     /// <summary>1 where a bite is neither too sweet nor too rich nor too plain for the sharpness in it.</summary>
-    private static double BalanceOf(Assessment pie)
+    private static (double Share, string Formula, Term[] Terms) BalanceOf(Assessment pie)
     {
         var bite = pie.Bite;
         var sharp = Math.Min(1, bite.Juice.Value.Value / Bite.Sharp.Usual);
         var sweet = Math.Max(0, bite.Sugars.Value.Value - Bite.Sweet.Usual) / Bite.Sweet.Usual;
         var rich = Math.Max(0, bite.Fat.Value.Value - Bite.Rich.Usual) / Bite.Rich.Usual;
         var plain = Math.Max(0, Bite.Plain.Usual - bite.Sugars.Value.Value) / Bite.Plain.Usual;
-        var lifted = Affinity.Of(pie.Composition.Crust.Family, pie.Composition.Filling.Formula) is null ? 0 : Lifted.Usual;
-        var share = 0.45 + lifted + (0.2 * sharp) - ((sweet + rich) * (1.2 - (0.7 * sharp))) - (plain * 0.6);
-        return pie.Advice.Any(f => f.Rule == PairRules.FlavoursFight) ? share * Fighting.Usual : share;
+        var lifts = Affinity.Of(pie.Composition.Crust.Family, pie.Composition.Filling.Formula) is not null;
+        var fights = pie.Advice.Any(f => f.Rule == PairRules.FlavoursFight);
+        var share = InBalance.Usual + (lifts ? Lifted.Usual : 0) + (SharpLifts.Usual * sharp)
+            - ((sweet + rich) * (Tires.Usual - (SharpCarries.Usual * sharp))) - (plain * PlainTires.Usual);
+        List<Term> terms =
+        [
+            InBalance, Term.Of(bite.Juice), Bite.Sharp, SharpLifts, Term.Of(bite.Sugars), Bite.Sweet, Term.Of(bite.Fat), Bite.Rich, Tires,
+            SharpCarries, Bite.Plain, PlainTires,
+        ];
+        if (lifts)
+            terms.Add(Lifted);
+        if (fights)
+            terms.Add(Fighting);
+        return (
+            fights ? share * Fighting.Usual : share,
+            (fights ? "what a fight leaves × " : "") + "(what any pie has" + (lifts ? " + what its crust lifts" : "")
+                + " + what sharpness adds × how sharp it is − (what is too sweet + what is too rich) × (what that costs − what sharpness "
+                + "carries of it × how sharp it is) − what is too plain × what that costs)",
+            [.. terms]);
     }
 }

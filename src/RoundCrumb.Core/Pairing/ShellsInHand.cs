@@ -86,7 +86,7 @@ public sealed record FilledShells(
         Enum.GetValues<Stock>().Where(s => s.Suits(pie.Composition.Crust.Family)).SelectMany(s =>
         {
             var (hands, slice) = TimesOf(pie, s);
-            return s is Stock.Scratch ? [hands, slice] : new IWorked[] { hands, slice, PairScore.Of(pie, s).Total };
+            return s is Stock.Scratch ? [hands, slice] : new IWorked[] { hands, slice, PairScore.Opened(pie, s) };
         });
 
     private static (Worked<MinuteRange> Hands, Worked<MinuteRange> ToSlice) TimesOf(Assessment pie, Stock stock)

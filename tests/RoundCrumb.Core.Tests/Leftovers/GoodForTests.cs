@@ -22,7 +22,7 @@ public class GoodForTests
         var filling = new FillingLeft(FillingBook.MaltCustard);
         Of(filling, 60).ShouldBe("a spoon for the cook"); // 60 ÷ 115 is half a pot
         Of(filling, 120).ShouldBe("a 120 ml pot");
-        Of(filling, 460).ShouldBe("4 120 ml pots");
+        Of(filling, 460).ShouldBe("4 pots of 120 ml");
         var dough = new DoughLeft((RolledFamily)CrustBook.ButterFlaky);
         Of(dough, 20).ShouldBe("a biscuit or two, or the freezer");
         Of(dough, 40).ShouldBe("a tartlet shell, or the freezer"); // 35 g a shell

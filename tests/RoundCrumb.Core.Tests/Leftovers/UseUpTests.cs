@@ -38,6 +38,12 @@ public sealed class UseUpTests
         var cream = Wants(Malt, Pantry.DoubleCream);
         used.Single(u => u.Of.Mass.Value == 100).Mass.Value.ShouldBe(100);
         used.Single(u => u.Of.Mass.Value == 600).Mass.Value.ShouldBe(cream - 100, 1e-9);
+
+        // Each says what one pie takes and what there was of it; of the second lot, that the first went before.
+        var second = used.Single(u => u.Of.Mass.Value == 600).Figure;
+        second.Terms.Select(t => t.Amount.Amount).ShouldBe([cream, 600]);
+        second.Formula.ShouldContain("besides what went before");
+        used.Single(u => u.Of.Mass.Value == 100).Figure.Formula.ShouldBe("the lesser of what one pie takes and what is left over");
         used.Single(u => u.Of.Mass.Value == 600).Worth.Value.ShouldBe(3 * (cream - 100) / 600, 1e-9);
     }
 
@@ -91,7 +97,7 @@ public sealed class UseUpTests
         foreach (var ingredient in Pantry.All)
             Left(ingredient, 150).GoodFor.Length.ShouldBeGreaterThan(5, ingredient.Name);
         Left(Pantry.EggWhite, 320).GoodFor.ShouldStartWith("3 meringue tops");
-        new Leftover(new FillingLeft(FillingBook.MaltCustard), new(350), Saturday, new(1), "").GoodFor.ShouldBe("3 120 ml pots");
+        new Leftover(new FillingLeft(FillingBook.MaltCustard), new(350), Saturday, new(1), "").GoodFor.ShouldBe("3 pots of 120 ml");
         new Leftover(new DoughLeft((RolledFamily)CrustBook.ButterFlaky), new(75), Saturday, new(1), "")
             .GoodFor.ShouldContain("2 tartlet shells");
     }

@@ -56,6 +56,36 @@ public sealed class PairScoreTests
     }
 
     /// <summary>
+    /// What a score opens to comes to the same points, part by part, and each part opens in turn to what it is made from: the most it
+    /// gives first, constants with their reasons, and the pie's own figures.
+    /// </summary>
+    [Fact]
+    public void A_score_opens_down_to_what_its_parts_are_made_from()
+    {
+        foreach (var cell in Whole.Value.Cells.SelectMany(r => r).Where((_, i) => i % 7 == 0))
+        {
+            var pie = Assessment.Of(cell.Best);
+            foreach (var stock in Enum.GetValues<Stock>().Where(s => s.Suits(cell.Crust)))
+            {
+                var score = PairScore.Of(pie, stock);
+                var opened = PairScore.Opened(pie, stock);
+                opened.Id.ShouldBe(score.Total.Id);
+                opened.Value.Value.ShouldBe(score.Points, 1e-9);
+                opened.Terms.Select(t => t.Name).ShouldBe(score.Total.Terms.Select(t => t.Name));
+                foreach (var (part, term) in Enum.GetValues<ScorePart>().Zip(opened.Terms))
+                {
+                    var of = term.From.ShouldNotBeNull(part.ToString());
+                    of.Terms[0].Constant.ShouldBe(part.Most);
+                    of.Terms.Count.ShouldBeGreaterThan(1);
+                    of.Terms.Where(t => t.Constant is not null).ShouldAllBe(t => t.Constant!.Reason.Length > 10);
+                    of.Amount.Amount.ShouldBe(score.Shares[part] * part.Most.Usual, 1e-9);
+                    of.Amount.Amount.ShouldBeInRange(0, part.Most.Usual);
+                }
+            }
+        }
+    }
+
+    /// <summary>
     /// By hand, a malt custard in an all-butter shell sealed with white, 14 h ahead: 60 % of its crispness’ day has gone at three quarters
     /// of it, so 1 − 0.75 × 14 ÷ 24 × (water ÷ 0.6). Rolled dough bites in full.
     /// </summary>

@@ -2,6 +2,8 @@ using System.Globalization;
 using RoundCrumb.Core.Leftovers;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
+using RoundCrumb.Core.Working;
+using RoundCrumb.Web.Features.Shared;
 
 namespace RoundCrumb.Web.Features.Days;
 
@@ -26,11 +28,13 @@ public sealed class LeftWords(QuantityFormatter shown)
         ? string.Create(CultureInfo.InvariantCulture, $"{mass.Value / 1000:0.0} kg")
         : shown.Say(mass.AsQuantity());
 
-    /// <summary>What a pie would use, in words.</summary>
-    public string Uses(IReadOnlyList<Used> uses) =>
-        string.Join(
-            ", ",
-            uses.GroupBy(u => u.Of.Item is IngredientLeft i ? i.Ingredient.ShortName : u.Of.Item.Name)
-                .Select(g => (Name: g.Key, Mass: new Grams(g.Sum(u => u.Mass.Value)))).Where(u => u.Mass.Value >= Least)
-                .Select(u => $"{Weight(u.Mass)} {u.Name}"));
+    /// <summary>What a pie would use: each a figure that opens, and what of.</summary>
+    public IReadOnlyList<(Opens Figure, string Name)> Uses(IReadOnlyList<Used> uses) =>
+    [
+        .. uses.GroupBy(u => u.Of.Item is IngredientLeft i ? i.Ingredient.ShortName : u.Of.Item.Name)
+            .Select(g => (Name: g.Key, Figure: g.Count() == 1 ? g.First().Figure : new Worked<Grams>(
+                "used", "Used of it", new(g.Sum(u => u.Mass.Value)), "added up, what has to go first before what keeps",
+                [.. g.Select(u => Term.Of(u.Figure))])))
+            .Where(u => u.Figure.Value.Value >= Least).Select(u => (new Opens(u.Figure, shown, Weight(u.Figure.Value)), u.Name)),
+    ];
 }
