@@ -180,6 +180,7 @@ public sealed partial class FrontTests(DemoKitchen kitchen) : IClassFixture<Demo
         page.ShouldContain("Left over, and what it could be");
         page.ShouldContain(left.Pies[0].Pie.Name);
         page.ShouldContain("120 g double cream, today");
+        page.ShouldContain("the lesser of what one pie takes and what is left over", customMessage: "how much it uses opens");
 
         // A kitchen with nothing in it says so.
         await using var bare = new Kitchen(demo: false);
