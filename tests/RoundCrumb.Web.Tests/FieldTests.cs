@@ -3,7 +3,7 @@ using RoundCrumb.Web.Features;
 
 namespace RoundCrumb.Web.Tests;
 
-/// <summary>What is typed into a field: taken where it can be meant, else kept as it stands with the reason, and never half of it.</summary>
+/// <summary>What is typed into a field: taken where it can be meant, else kept as it stands with the reason, and never half.</summary>
 public class FieldTests
 {
     [Theory]

@@ -8,7 +8,9 @@ namespace RoundCrumb.Web.Tests;
 public class TrialWordsTests
 {
     private static string Said(TrialMeasure measure, TrialSays says, double? difference) =>
-        TrialWords.Said(new(new Trial { Name = "", AsItIs = "", Changed = "", Change = "", Measure = measure }, [], new(says, difference, 0.4, 4)));
+        TrialWords.Said(
+            new(
+                new Trial { Name = "", AsItIs = "", Changed = "", Change = "", Measure = measure }, [], new(says, difference, 0.4, 4)));
 
     /// <summary>The same by so much one way and the other reads as the opposite, for every measure, with its size once.</summary>
     [Fact]

@@ -78,7 +78,7 @@ public class StockedStepsTests
         }
     }
 
-    /// <summary>What waits in one state of a day’s stock is called one thing wherever it stands, and no two things are called alike.</summary>
+    /// <summary>Each state of a day’s stock is called one thing wherever it stands, and no two are called alike.</summary>
     [Fact]
     public void Each_state_has_a_name_and_words_of_its_own()
     {
