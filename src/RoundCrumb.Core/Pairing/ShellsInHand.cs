@@ -18,7 +18,7 @@ public sealed record ShellsInHand(CrustFamily Crust, Stock State, int Pies)
     /// <summary>The most that are asked for at once.</summary>
     public const int Most = 99;
 
-    /// <summary>The wish to pair for: a shell that is baked wants no oven any more, whatever the guests’ hours say of it.</summary>
+    /// <summary>The wish to pair for: a shell that is baked already wants no oven for its crust.</summary>
     /// <param name="wish">What was wished.</param>
     public Wish For(Wish wish) =>
         State is Stock.BakedShells ? wish with { Occasion = wish.Occasion with { NoOven = false } } : wish;
