@@ -92,7 +92,7 @@ public sealed class DayLabels(DayOpener days, DayBook book, PriceBook prices, Ki
                     return new OrderLabel(
                         x.Order, label, CodeOf(x.Order), DateOnly.FromDateTime(filled), DateOnly.FromDateTime(until),
                         (int)x.Sheet.Serving.Slices.Value.Value, cost.PiePrice.Value.Value, cost.SlicePrice.Value.Value,
-                        all & ~label.Allergens);
+                        (all | label.Perhaps) & ~label.Allergens);
                 }),
             ],
             trade);

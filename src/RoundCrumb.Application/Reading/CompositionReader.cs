@@ -95,14 +95,19 @@ public sealed class CompositionReader(Larder larder, RecipeBox box, PanRack rack
         return InHand.Read(typed, what, await ReaderAsync(new(), cancel));
     }
 
-    /// <summary>What was understood of some lines.</summary>
-    public static IReadOnlyList<RecipeLine> Understood(IEnumerable<ReadLine> lines) =>
+    /// <summary>What was understood of some lines, and behind it the words that were not and name a food.</summary>
+    public static IReadOnlyList<RecipeLine> Understood(IEnumerable<ReadLine> lines)
+    {
+        var all = lines.ToList();
+        return
         [
-            .. lines.SelectMany(
+            .. all.SelectMany(
                 l =>
                     l.Items.Where(i => i.Ingredient is not null).Select(
-                        i => new RecipeLine(i.Ingredient!, i.Grams, i.GoesIn, l.Note, l.Optional) { ReducedTo = i.ReducedTo }))
+                        i => new RecipeLine(i.Ingredient!, i.Grams, i.GoesIn, l.Note, l.Optional) { ReducedTo = i.ReducedTo })),
+            .. all.SelectMany(l => l.WordsOnly).Select(RecipeLine.Words),
         ];
+    }
 
     /// <summary>A part's lines as text that reads back as they are.</summary>
     public static string Text(IEnumerable<RecipeLine> lines) =>

@@ -66,7 +66,7 @@ public sealed record Remedy(Phrase Do, string Cost, Func<Composition, Compositio
             return size;
         var after = Change(composition);
         return after.Crust.Family == composition.Crust.Family && after.Crust.Treatment == composition.Crust.Treatment
-            && after.Filling.Formula == composition.Filling.Formula
+            && after.Filling.Formula.Id == composition.Filling.Formula.Id
             && after.Pan == composition.Pan && after.Under.Count == composition.Under.Count
                 ? RemedySize.Adjustment
                 : RemedySize.AnotherPart;

@@ -19,114 +19,38 @@ internal static class GuestRules
         "out of the fridge at most, in heat", 60, Dimension.Time, "For what is rich in egg or dairy; or as local rules say.");
     private static readonly Constant InTheHeat = new("heat from", 32, Dimension.Warmth, "Above it an hour is the most.");
 
-    private static readonly Rule AllergenInCrust = new("allergen-crust", Layer.Crust, DecidedBy.FoodSafety, static (rule, pie) =>
-    {
-        var c = pie.Composition;
-        if (c.Occasion.Without is Allergens.None
-                || c.Crust.Family.Ingredients.FirstOrDefault(i => i.MayHave(c.Occasion.Without)) is not { } found)
-            return null;
-        return Says(rule, c, found, "crust", Nearest.Crust(c) is { } other
-            ? [
-                new(
-                    $"Take {Low(other.Name)}", "another crust; look at it again",
-                    p =>
-                        p.To(
-                            other,
-                            p.Occasion.NoOven && other.Treatments.Contains(Treatment.Chilled) ? Treatment.Chilled : other.Treatments[0])
-                            .Seal(Seal.None))
-            ]
-            : []);
-    });
-
-    private static readonly Rule AllergenInSeal = new("allergen-seal", Layer.Seal, DecidedBy.FoodSafety, static (rule, pie) =>
-    {
-        var c = pie.Composition;
-        return c.Crust.Seal.Ingredient is { } seal && seal.MayHave(c.Occasion.Without)
-            ? Says(rule, c, seal, "seal", [new("Leave the seal off", "the base softens sooner", p => p.Seal(Seal.None))])
-            : null;
-    });
-
-    private static readonly Rule AllergenInFilling = new("allergen-filling", Layer.Filling, DecidedBy.FoodSafety, static (rule, pie) =>
-    {
-        var c = pie.Composition;
-        if (c.Occasion.Without is Allergens.None)
-            return null;
-        for (var i = 0; i < c.Under.Count; i++)
-        {
-            var at = i;
-            var inLayer = c.Under[i] is FillingLayer f
-                ? f.Formula.Lines.Select(l => l.Ingredient)
-                : [((PieceLayer)c.Under[i]).Piece.Ingredient];
-            if (inLayer.FirstOrDefault(x => x.MayHave(c.Occasion.Without)) is { } beneath)
-                return Says(
-                    rule, c, beneath, "layer beneath",
-                    [new("Leave that layer out", "one layer less", p => p with { Under = p.Under.Without(at) })]);
-        }
-
-        return c.Filling.Formula.Lines.FirstOrDefault(l => l.Ingredient.MayHave(c.Occasion.Without)) is { } line
-            ? Says(rule, c, line.Ingredient, "filling", Nearest.Filling(c) is { } other ? [Instead(other)] : [])
-            : null;
-    });
-
-    private static readonly Rule AllergenInTopping = new("allergen-topping", Layer.Topping, DecidedBy.FoodSafety, static (rule, pie) =>
-    {
-        var c = pie.Composition;
-        if (c.Occasion.Without is Allergens.None)
-            return null;
-        foreach (var top in c.Toppings)
-        {
-            if (top.Topping.With.Select(w => w.Ingredient).Prepend(top.Topping.Base)
-                    .FirstOrDefault(x => x.MayHave(c.Occasion.Without)) is { } found)
-                return Says(rule, c, found, "topping", Swap(c, top));
-        }
-
-        return null;
-    });
+    private static readonly Rule AllergenInCrust = Allergen("allergen-crust", Layer.Crust, HeldIn.Crust);
+    private static readonly Rule AllergenInSeal = Allergen("allergen-seal", Layer.Seal, HeldIn.Seal);
+    private static readonly Rule AllergenBeneath = Allergen("allergen-beneath", Layer.Filling, HeldIn.Beneath);
+    private static readonly Rule AllergenInFilling = Allergen("allergen-filling", Layer.Filling, HeldIn.Filling);
+    private static readonly Rule AllergenInTopping = Allergen("allergen-topping", Layer.Topping, HeldIn.Topping);
 
     private static readonly Rule Alcohol = new("alcohol", Layer.Occasion, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (!c.Occasion.NoAlcohol)
+        if (!c.Occasion.NoAlcohol || Held.Of(c).FirstOrDefault(h => h.What.Alcohol > 0) is not { What: { } what } found)
             return null;
-        if (c.Under.Select((l, i) => (Layer: l, At: i))
-                .FirstOrDefault(
-                    l => l.Layer is FillingLayer f && f.Formula.Lines.Any(x => x.Ingredient.Alcohol > 0))
-                    is { Layer: FillingLayer under } beneath)
-            return Found(
-                under.Formula.Lines.First(x => x.Ingredient.Alcohol > 0).Ingredient,
-                [new("Leave that layer out", "one layer less", p => p with { Under = p.Under.Without(beneath.At) })]);
-        if (c.Filling.Formula.Lines.FirstOrDefault(l => l.Ingredient.Alcohol > 0) is { } line)
-            return Found(line.Ingredient, Nearest.Filling(c) is { } other ? [Instead(other)] : []);
-        if (c.Crust.Family.Ingredients.FirstOrDefault(i => i.Alcohol > 0) is { } inCrust)
-            return Found(
-                inCrust,
-                Nearest.Crust(c) is { } other
-                    ? [new($"Take {Low(other.Name)}", "another crust", p => p.To(other, other.Treatments[0]))]
-                    : []);
-        return c.Toppings.FirstOrDefault(t => t.Topping.With.Any(w => w.Ingredient.Alcohol > 0)) is { } top
-            ? Found(top.Topping.With.First(w => w.Ingredient.Alcohol > 0).Ingredient, Swap(c, top))
-            : null;
-
-        Finding Found(Ingredient ingredient, IReadOnlyList<Remedy> remedies) => new(
+        return new(
             rule, Severity.Stops,
-            $"There is alcohol in it, in the {ingredient.ShortName}, and it never cooks off altogether.",
-            new("The {0} of it that is alcohol thins in cooking, but stays.", new Quantity(ingredient.Alcohol, Dimension.Share)), remedies);
+            new($"There is alcohol in it, in the {what.ShortName} of the {found.Where}, and it never cooks off altogether."),
+            new("The {0} of it that is alcohol thins in cooking, but stays.", new Quantity(what.Alcohol, Dimension.Share)),
+            c.With(AskedSwap.VanillaPod, what) is { } plain
+                ? [new("Take a vanilla pod (or paste without alcohol) for the extract", "the same pie", _ => plain), .. Without(c, found)]
+                : Without(c, found));
     });
 
-    private static readonly Rule RawEgg = new("raw-egg", Layer.Filling, DecidedBy.FoodSafety, static (rule, pie) =>
+    private static readonly Rule RawEggIn = new("raw-egg", Layer.Filling, DecidedBy.FoodSafety, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (!c.Occasion.NoRawEgg)
+        if (!c.Occasion.NoRawEgg || RawEgg.In(c).FirstOrDefault() is not { What: { } egg } found)
             return null;
-        if (c.Under.Select((l, i) => (Layer: l, At: i))
-                .FirstOrDefault(l => l.Layer is FillingLayer f && Needs.RawEggIn(f.Formula) is not null) is { Layer: FillingLayer } beneath)
-            return Found([new("Leave that layer out", "one layer less", p => p with { Under = p.Under.Without(beneath.At) })]);
-        return Needs.RawEggIn(c.Filling.Formula) is null ? null : Found(Nearest.Filling(c) is { } other ? [Instead(other)] : []);
-
-        Finding Found(IReadOnlyList<Remedy> remedies) => new(
+        return new(
             rule, Severity.Stops,
-            "The egg in it stays raw, and these guests must not have it.",
-            "It is folded in and never heated. Pasteurised egg would do: write the recipe with it.", remedies);
+            $"The {egg.ShortName} in the {found.Where} stays raw or only lightly cooked, and these guests must not have it.",
+            new("No step takes it to {0}, the heat at which egg is cooked. Pasteurised egg would do.", RawEgg.Safe.AsQuantity()),
+            c.With(AskedSwap.PasteurisedEgg, egg) is { } safe
+                ? [new("Take pasteurised egg", "the same pie, egg from a carton", _ => safe), .. Without(c, found)]
+                : Without(c, found));
     });
 
     private static readonly Rule OnTheTable = new("on-the-table", Layer.Occasion, DecidedBy.FoodSafety, static (rule, pie) =>
@@ -155,19 +79,67 @@ internal static class GuestRules
 
     /// <summary>All of them.</summary>
     public static IReadOnlyList<Rule> All { get; } = [
-        AllergenInCrust, AllergenInSeal, AllergenInFilling, AllergenInTopping, Alcohol, RawEgg, OnTheTable
+        AllergenInCrust, AllergenInSeal, AllergenBeneath, AllergenInFilling, AllergenInTopping, Alcohol, RawEggIn, OnTheTable
     ];
 
-    private static Finding Says(Rule rule, Composition c, Ingredient found, string where, List<Remedy> remedies) => new(
-        rule, Severity.Stops,
-        found.AllergensStated
-            ? $"Not for these guests: there is {string.Join(" and ", Needs.Named(found.Allergens & c.Occasion.Without))} in the {where}."
-            : $"Not for these guests as it is: nobody has said what there is in the {found.ShortName}, in the {where}.",
-        (found.AllergensStated
-            ? $"It comes with the {found.ShortName}. Your kitchen may add traces of its own."
-            : "What is not stated may be there. Say in the Pantry what its packet names, or that it names none of these.")
-            + (remedies.Count == 0 ? " Nothing here does without it." : ""),
-        remedies);
+    /// <summary>That something in a part is not for these guests, or may not be: nobody has said.</summary>
+    private static Rule Allergen(string id, Layer layer, HeldIn part) => new(id, layer, DecidedBy.FoodSafety, (rule, pie) =>
+    {
+        var c = pie.Composition;
+        if (Held.Of(c).FirstOrDefault(h => h.In == part && h.What.MayHave(c.Occasion.Without)) is not { What: { } what } found)
+            return null;
+        var remedies = Without(c, found);
+        var (there, perhaps) = (what.Allergens & c.Occasion.Without, what.Unanswered & c.Occasion.Without);
+        var name = what.WordsOnly.Length > 0 ? what.Name : "the " + what.ShortName;
+        return new(
+            rule, Severity.Stops,
+            there is not Allergens.None
+                ? $"Not for these guests: there is {string.Join(" and ", Needs.Named(there))} in the {found.Where}."
+                : perhaps is not Allergens.None
+                    ? $"Not for these guests as it is: there may be {string.Join(" and ", Needs.Named(perhaps))} in the {found.Where}."
+                    : $"Not for these guests as it is: nobody has said what there is in {name}, in the {found.Where}.",
+            (there is not Allergens.None
+                ? $"It comes with {name}. Your kitchen may add traces of its own."
+                : perhaps is not Allergens.None && what.WordsOnly.Length > 0
+                    ? $"The recipe says {name}. Say in its line whether it contains it, or that there is none."
+                    : "What is not stated may be there. Say in the Pantry what its packet names, or that it names none of these.")
+                + (remedies.Count == 0 ? " Nothing here does without it." : ""),
+            remedies);
+    });
+
+    /// <summary>How a pie does without something that one of its parts holds: another part, or none.</summary>
+    internal static List<Remedy> Without(Composition c, Held found)
+    {
+        switch (found.In)
+        {
+            case HeldIn.Crust:
+                return Nearest.Crust(c) is { } crust
+                    ?
+                    [
+                        new(
+                            $"Take {Low(crust.Name)}", "another crust; look at it again",
+                            p =>
+                                p.To(
+                                    crust,
+                                    p.Occasion.NoOven && crust.Treatments.Contains(Treatment.Chilled)
+                                        ? Treatment.Chilled
+                                        : crust.Treatments[0])
+                                    .Seal(Seal.None))
+                    ]
+                    : [];
+            case HeldIn.Seal:
+                return [new("Leave the seal off", "the base softens sooner", p => p.Seal(Seal.None))];
+            case HeldIn.Beneath:
+                var at = found.At;
+                return [new("Leave that layer out", "one layer less", p => p with { Under = p.Under.Without(at) })];
+            case HeldIn.Filling:
+                return Nearest.Filling(c) is { } filling ? [Instead(filling)] : [];
+            case HeldIn.Topping:
+                return Swap(c, c.Toppings.ElementAt(found.At));
+            default:
+                throw new ArgumentOutOfRangeException(nameof(found), found.In, "No part of a pie.");
+        }
+    }
 
     private static Remedy Instead(FillingFormula other) =>
         new($"Fill it with the {Low(other.Name)}", "another filling", p => Nearest.With(p, other));
@@ -221,7 +193,7 @@ internal static class Nearest
         var needs = c.Occasion.Needs;
         var now = c.Filling.Formula.Family;
         return FillingBook.All
-            .Where(f => f != c.Filling.Formula && needs.Allow(f) && !(c.Occasion.NoOven && f.Family.Bake is not null))
+            .Where(f => f != c.Filling.Formula && needs.Allow(f) && !(c.Occasion.NoOven && !f.Family.NeedsNoOven))
             .OrderBy(f => f.Family.Id == now.Id ? 0 : f.Family.Scale == now.Scale ? 1 : f.Family.HeatsItsCrust == now.HeatsItsCrust ? 2 : 3)
             .FirstOrDefault();
     }

@@ -14,7 +14,7 @@ internal static class OccasionRules
     private static readonly Rule NoOvenDay = new("no-oven", Layer.Occasion, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (c.Occasion.NoOven && !c.Crust.IsBaked && c.Filling.Formula.Family.Bake is { } bake)
+        if (c.Occasion.NoOven && !c.Crust.IsBaked && c.Filling.Formula.Family is { Bake: { } bake, BakeIsOptional: false })
         {
             return new(
                 rule, Severity.Stops,
@@ -38,28 +38,19 @@ internal static class OccasionRules
             : null;
     });
 
-    private static readonly Rule GelatineInFilling = new("gelatine-filling", Layer.Filling, DecidedBy.Custom, static (rule, pie) =>
+    private static readonly Rule SlaughterIn = new("not-vegetarian", Layer.Occasion, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
-        if (c.Occasion.Vegetarian
-                && c.Under.Select((l, i) => (Layer: l, At: i))
-                    .FirstOrDefault(l => l.Layer is FillingLayer { Formula.Slaughtered: not null })
-                is { Layer: FillingLayer under } beneath)
-        {
-            return new(
-                rule, Severity.Stops,
-                $"Vegetarians can’t eat this: {under.Formula.Slaughtered!.ShortName} comes from animals.",
-                $"The layer beneath holds {under.Formula.Slaughtered.Name}.",
-                [new("Leave that layer out", "one layer less", p => p with { Under = p.Under.Without(beneath.At) })]);
-        }
-
-        return c.Occasion.Vegetarian && c.Filling.Formula.Slaughtered is { } from
-            ? new(
-                rule, Severity.Stops,
-                $"Vegetarians can’t eat this: {from.ShortName} comes from animals.",
-                $"This filling holds {from.Name}.",
-                [new("Fill it with the malt custard", "cooked on the hob, set by starch and yolk", p => Custard(p))])
-            : null;
+        if (!c.Occasion.Vegetarian
+                || Held.Of(c).FirstOrDefault(h => h.What.FromSlaughter && h.In is not HeldIn.Topping) is not { What: { } from } found)
+            return null;
+        return new(
+            rule, Severity.Stops,
+            $"Vegetarians can’t eat this: the {from.ShortName} in the {found.Where} comes from animals.",
+            $"The {found.Where} holds {from.Name}.",
+            found.In is HeldIn.Filling && !c.Occasion.NoOven && c.Filling.Formula.Lines.Any(l => l.Ingredient.Bloom > 0)
+                ? [new("Fill it with the malt custard", "cooked on the hob, set by starch and yolk", p => Custard(p))]
+                : GuestRules.Without(c, found));
     });
 
     private static readonly Rule GelatineInCream = new("gelatine-cream", Layer.Topping, DecidedBy.Custom, static (rule, pie) =>
@@ -67,11 +58,12 @@ internal static class OccasionRules
         var c = pie.Composition;
         if (!c.Occasion.Vegetarian || c.Toppings.FirstOrDefault(t => t.Topping.FromSlaughter) is not { } top)
             return null;
+        var what = top.Topping.Everything.First(i => i.FromSlaughter).ShortName;
         return top.Topping.Kind is ToppingKind.Whipped
             ? new(
                 rule, Severity.Stops,
-                "Vegetarians can’t eat this cream: gelatine comes from animals.",
-                "A trace of gelatine holds it up.",
+                $"Vegetarians can’t eat this cream: {what} comes from animals.",
+                $"It holds {what}.",
                 [
                     new(
                         "Hold it with icing sugar", "8–12 h instead of two days",
@@ -79,13 +71,13 @@ internal static class OccasionRules
                 ])
             : new(
                 rule, Severity.Stops,
-                "Vegetarians can’t eat this: gelatine comes from animals.",
-                "It sets the jelly.",
+                $"Vegetarians can’t eat this topping: {what} comes from animals.",
+                $"It holds {what}.",
                 [new("Leave it off", "one layer less", p => p.Retop(top, ToppingChoice.Usual(Topping.None)))]);
     });
 
     /// <summary>All of them.</summary>
-    public static IReadOnlyList<Rule> All { get; } = [NoOvenDay, GelatineInFilling, GelatineInCream];
+    public static IReadOnlyList<Rule> All { get; } = [NoOvenDay, SlaughterIn, GelatineInCream];
 
     private static Composition Chilled(Composition c)
     {

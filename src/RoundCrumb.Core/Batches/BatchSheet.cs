@@ -114,7 +114,7 @@ public sealed record BatchSheet(Assessment Pie, IReadOnlyList<WeighPart> Parts, 
                     pie.Toppings.Count == 1 ? "Topping" : (i == 0 ? "Topping: " : "On that: ") + pie.Toppings[i].Choice.Topping.Name,
                     pie.Toppings[i].Lines.Select(l => Times(l, pie.Pies, "topping")), i == 0 ? "topping" : $"topping-{i + 1}"));
 
-        var allergens = parts.SelectMany(p => p.Lines).Aggregate(Allergens.None, (all, line) => all | line.Ingredient.Allergens);
+        var allergens = Held.Of(c).Aggregate(Allergens.None, (all, held) => all | held.What.Allergens);
         return new(pie, parts, allergens);
 
         static WeighLine Times(WeighedLine line, int pies, string part) => new(

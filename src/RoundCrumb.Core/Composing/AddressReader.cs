@@ -79,6 +79,7 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
                 Without = Needs.Groups.Where(g => Flag(g.Field)).Aggregate(Allergens.None, (all, g) => all | g.Of),
                 NoAlcohol = Flag(NoAlcohol),
                 NoRawEgg = Flag(NoRawEgg),
+                Swaps = new(AskedSwap.All.Where(s => Flag(s.Field))),
                 OnTable = Plain(OnTable, Occasion.UsualOnTable, 0, 24, "Between 0 and 24 hours on the table.", HourWords),
             })
         {

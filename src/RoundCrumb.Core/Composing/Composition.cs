@@ -40,6 +40,9 @@ public sealed record Occasion(double FilledAhead, double ToppedAhead, bool NoOve
     /// <summary>True when no raw egg may be in it: for the very young and old, the pregnant and the ill.</summary>
     public bool NoRawEgg { get; init; }
 
+    /// <summary>What is taken for another thing all through it.</summary>
+    public Pile<AskedSwap> Swaps { get; init; } = Pile.Of<AskedSwap>();
+
     /// <summary>Hours that it stands out of the fridge before the last slice is eaten.</summary>
     public double OnTable { get; init; } = UsualOnTable;
 
@@ -94,8 +97,30 @@ public sealed record Composition(Pan Pan, CrustChoice Crust, FillingChoice Filli
     /// <summary>Every filling from the base up; the last is the filling itself.</summary>
     public IEnumerable<FillingFormula> Fillings => Under.OfType<FillingLayer>().Select(l => l.Formula).Append(Filling.Formula);
 
-    /// <summary>The same pie with cream that is held by whatever lasts for its hours, where it is left to that.</summary>
-    public Composition Settled()
+    /// <summary>True where its filling is baked in the shell: not where that may be left out and there is no oven or no baked crust.</summary>
+    public bool BakesItsFilling => Filling.Formula.Family is { Bake: not null } family
+        && !(family.BakeIsOptional && (Occasion.NoOven || !Crust.IsBaked));
+
+    /// <summary>The same pie with one thing taken for another in it; none where it is so already, or there is nothing to take it for.</summary>
+    /// <param name="swap">What is taken for what.</param>
+    /// <param name="what">An ingredient that it should stand for.</param>
+    public Composition? With(AskedSwap swap, Ingredient what) => Occasion.Swaps.Contains(swap) || swap.For(what) is null
+        ? null
+        : this with { Occasion = Occasion with { Swaps = new(Occasion.Swaps.Append(swap)) } };
+
+    /// <summary>
+    /// The same pie with cream that is held by whatever lasts for its hours, where it is left to that, and with what is taken for another
+    /// thing in its place.
+    /// </summary>
+    public Composition Settled() => Occasion.Swaps.Aggregate(WithCreamHeld(), static (pie, swap) => pie with
+    {
+        Filling = pie.Filling with { Formula = swap.In(pie.Filling.Formula) },
+        Topping = pie.Topping with { Topping = swap.In(pie.Topping.Topping) },
+        Over = new(pie.Over.Select(o => o with { Topping = swap.In(o.Topping) })),
+        Under = new(pie.Under.Select(swap.In)),
+    });
+
+    private Composition WithCreamHeld()
     {
         if (Topping.Topping.Id != ToppingBook.Held.Id && Over.All(t => t.Topping.Id != ToppingBook.Held.Id))
             return this;

@@ -160,7 +160,7 @@ public static partial class CompositionAddress
         PanField, OwnTop, OwnBase, OwnDepth, OwnLength, OwnCorner, OwnWater, OwnName, OwnKind, OwnMaterial, CrustField, Thickness, Height,
         WallThick, BinderField, Browned, Frozen, Unchilled, Bake, EdgeField, SealField, OvenField,
         FillingField, Make, Line, Firmness, Cooled, ToppingField, Cream, Ahead, Topped, NoOven, Vegetarian, NoAlcohol, NoRawEgg, OnTable,
-        KnownRules, Learned, Was, .. Needs.Groups.Select(g => g.Field), .. MoreFields,
+        KnownRules, Learned, Was, .. Needs.Groups.Select(g => g.Field), .. AskedSwap.All.Select(s => s.Field), .. MoreFields,
     ];
 
     internal static readonly (Treatment Value, string Name)[] Treatments =
@@ -263,6 +263,8 @@ public static partial class CompositionAddress
             Add(NoAlcohol, "1");
         if (c.Occasion.NoRawEgg)
             Add(NoRawEgg, "1");
+        foreach (var swap in AskedSwap.All.Where(c.Occasion.Swaps.Contains))
+            Add(swap.Field, "1");
         if (Math.Abs(c.Occasion.OnTable - Occasion.UsualOnTable) > 1e-9)
             Add(OnTable, Number(c.Occasion.OnTable));
         if (c.Known.Count > 0)

@@ -26,7 +26,8 @@ public sealed class Needs(Occasion occasion)
     private readonly Occasion _occasion = occasion;
 
     /// <summary>True when nothing is said of the guests but whether they are vegetarians.</summary>
-    public bool IsPlain => _occasion is { Without: Allergens.None, NoAlcohol: false, NoRawEgg: false, OnTable: Occasion.UsualOnTable };
+    public bool IsPlain => _occasion is
+        { Without: Allergens.None, NoAlcohol: false, NoRawEgg: false, OnTable: Occasion.UsualOnTable, Swaps.Count: 0 };
 
     /// <summary>True for an ingredient that may be in it.</summary>
     public bool Allow(Ingredient ingredient) =>
@@ -34,24 +35,17 @@ public sealed class Needs(Occasion occasion)
             && !(_occasion.Vegetarian && ingredient.FromSlaughter);
 
     /// <summary>True for a crust that may hold it.</summary>
-    public bool Allow(CrustFamily crust) => crust.Ingredients.All(Allow);
+    public bool Allow(CrustFamily crust) => crust.Ingredients.Concat(crust.Unweighed).All(Allow);
 
     /// <summary>True for a filling that may be in it.</summary>
     public bool Allow(FillingFormula filling) =>
-        filling.Lines.All(l => Permits(l.Ingredient)) && !(_occasion.NoRawEgg && RawEggIn(filling) is not null);
+        filling.Everything.All(Permits) && !(_occasion.NoRawEgg && RawEgg.In(filling) is not null);
 
     /// <summary>True for a topping that may lie on it.</summary>
-    public bool Allow(Topping topping) => topping.Id == Topping.None.Id || (Allow(topping.Base) && topping.With.All(Permits));
-
-    /// <summary>The egg that stays raw in a filling; none where it is cooked, baked or pasteurised.</summary>
-    public static Ingredient? RawEggIn(FillingFormula filling) => filling.Family.CooksItsEgg
-        ? null
-        : filling.Lines.FirstOrDefault(l => l.Ingredient.Egg is not EggPart.None && !l.Ingredient.Is(Traits.Pasteurised))?.Ingredient;
+    public bool Allow(Topping topping) => topping.Everything.All(Permits) && !(_occasion.NoRawEgg && RawEgg.In(topping) is not null);
 
     /// <summary>The names of what must not be in it.</summary>
     public static IEnumerable<string> Named(Allergens without) => Groups.Where(g => (g.Of & without) != Allergens.None).Select(g => g.Name);
 
     private bool Permits(Ingredient ingredient) => Allow(ingredient);
-
-    private bool Permits(ToppingPart part) => Allow(part.Ingredient);
 }

@@ -75,6 +75,11 @@ public abstract record CrustFamily(string Id, string Name, string For, IReadOnly
     /// <summary>What it is made of.</summary>
     public abstract IReadOnlyList<Ingredient> Ingredients { get; }
 
+    /// <summary>
+    /// What is in it besides and has no weight: what is put in to taste, and what its recipe names that could not be read.
+    /// </summary>
+    public IReadOnlyList<Ingredient> Unweighed { get; init; } = [];
+
     /// <summary>What it is mixed of, as shares of its flour or its crumbs; empty for what is not mixed here.</summary>
     public abstract IReadOnlyList<CrustLine> Formula { get; }
 

@@ -26,7 +26,7 @@ internal static class ColdFillings
     {
         Shell = new(
             "acid-milk", "Condensed milk and citrus", ShellBake.Full, true,
-            "Ten minutes in the oven set the filling and do nothing for a base.", "10–18 min, or chilled"),
+            "Twenty minutes in the oven cook the yolk and do little for a base.", "15–25 min, or chilled"),
         SetsBy = ColdSet.Chilled,
         PourHeat = Pours(20, 15, 25, 35, "", ""),
         Ratios =
@@ -42,10 +42,10 @@ internal static class ColdFillings
         ],
         BakeIsOptional = true,
         Bake = new(
-            Heat(175, 165, 180, "Just to set the yolk."),
-            Done(63, 60, 68, "Its acid sets the milk; the oven is for the yolk."), Min("condensed milk bakes, least", 10),
-            Min("condensed milk bakes, most", 18),
-            "set at the edge, a slight wobble", "Or chilled without the oven, with pasteurised yolk or none."),
+            Heat(175, 165, 180, "Just to cook the yolk."),
+            Done(72, 71, 74, "Its acid sets the milk; the oven is for the yolk, which is cooked from 71."), Min("condensed milk bakes, least", 15),
+            Min("condensed milk bakes, most", 25),
+            "set at the edge, a slight wobble; the middle by the probe", "Or chilled without the oven, with pasteurised yolk or none."),
         SetCaution = ColdChain,
         TooDeep = "It is too sweet to finish, and sets slowly.",
     };

@@ -104,8 +104,8 @@ public sealed record FillingFamily(
     /// <summary>True where it sets without the oven as well, a little softer.</summary>
     public bool BakeIsOptional { get; init; }
 
-    /// <summary>True where the egg in it is cooked though it goes in cold.</summary>
-    public bool EggIsCooked { get; init; }
+    /// <summary>How warm a step on the hob gets the egg in it, °C; none where no step on the hob cooks egg.</summary>
+    public Constant? HobTakesEggTo { get; init; }
 
     /// <summary>True where sugar or fat keeps it, out of the fridge too.</summary>
     public bool KeepsInTheRoom { get; init; }
@@ -118,9 +118,6 @@ public sealed record FillingFamily(
 
     /// <summary>True where it can be made without an oven.</summary>
     public bool NeedsNoOven => Bake is null || BakeIsOptional;
-
-    /// <summary>True where no egg in it stays raw, whatever else it is.</summary>
-    public bool CooksItsEgg => Bake is not null || GoesInHot || EggIsCooked;
 
     /// <summary>True when the crust is heated with it: it goes in hot, or bakes in the shell.</summary>
     public bool HeatsItsCrust => GoesInHot || Bake is not null;

@@ -84,6 +84,14 @@ public sealed record FillingFormula(
     /// <summary>Grams of a line once the firmness setting has moved what sets it.</summary>
     public double GramsOf(FormulaLine line, double setter) => Family.Scale.Moves(line) ? line.Grams * setter : line.Grams;
 
+    /// <summary>
+    /// What is in it besides and has no weight: what is put in to taste, and what its recipe names that could not be read.
+    /// </summary>
+    public IReadOnlyList<Ingredient> Unweighed { get; init; } = [];
+
+    /// <summary>Everything that is in it.</summary>
+    public IEnumerable<Ingredient> Everything => Lines.Select(l => l.Ingredient).Concat(Unweighed);
+
     /// <summary>What in it comes from a slaughtered animal; none for nothing.</summary>
-    public Ingredient? Slaughtered => Lines.FirstOrDefault(l => l.Ingredient.FromSlaughter)?.Ingredient;
+    public Ingredient? Slaughtered => Everything.FirstOrDefault(i => i.FromSlaughter);
 }

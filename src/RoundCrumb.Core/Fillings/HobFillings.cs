@@ -2,6 +2,7 @@ using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
 using static RoundCrumb.Core.Fillings.FamilyWords;
 
 namespace RoundCrumb.Core.Fillings;
@@ -11,6 +12,12 @@ namespace RoundCrumb.Core.Fillings;
 /// </summary>
 internal static class HobFillings
 {
+    private static readonly Constant CustardCooks = new(
+        "custard is cooked to", 95, 92, 98, Dimension.Warmth, "A bubble: starch swells, and what in yolk would thin it is gone.");
+
+    private static readonly Constant CurdCooks = new(
+        "curd is cooked to", 80, 78, 82, Dimension.Warmth, "It coats the spoon; boiling, it grains.");
+
     private static readonly MethodStep[] Custard =
     [
         new("Weigh everything; whisk yolks, sugar and starch smooth.", 6, 1, Place.Bench, "no lumps"),
@@ -59,6 +66,7 @@ internal static class HobFillings
                 FamilyRatio.Percent("milk and cream", 72, 50, 88, "The body of it."), "there is little custard in it",
                 "there is little else in it"),
         ],
+        HobTakesEggTo = CustardCooks,
         SetCaution = EggRich,
     };
 
@@ -96,7 +104,7 @@ internal static class HobFillings
                 FamilyRatio.Percent("starch as cornflour", 3.7, 2.3, 5.5, "It has to hold the cream as well."),
                 "it slumps once the cream is in", "it turns pasty"),
         ],
-        EggIsCooked = true,
+        HobTakesEggTo = CustardCooks,
         SetCue = "a spoon leaves a clean hollow",
         SetCaution = ColdChain,
         TooDeep = "Its own weight presses the air out of the bottom.",
@@ -134,6 +142,7 @@ internal static class HobFillings
                 FamilyRatio.Percent("butter in a curd", 21, 12, 32, "It rounds the acid and stiffens when cold."), "it is thin and harsh",
                 "it is greasy"),
         ],
+        HobTakesEggTo = CurdCooks,
         SetCaution = EggRich,
     };
 

@@ -141,6 +141,8 @@ public static class AllergenLaw
         return
         [
             .. Named(all.Aggregate(Allergens.None, (a, i) => a | i.Allergens)),
+            .. Named(all.Aggregate(Allergens.None, (a, i) => a | i.Unanswered) & ~all.Aggregate(Allergens.None, (a, i) => a | i.Allergens))
+                .Select(n => $"perhaps {n}"),
             .. all.Where(i => !i.AllergensStated).Select(i => $"not stated for {i.ShortName}"),
         ];
     }

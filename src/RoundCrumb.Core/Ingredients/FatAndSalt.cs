@@ -51,9 +51,6 @@ public static class FatAndSalt
         ["saltine-crumbs"] = 0.025,
     };
 
-    /// <summary>Saturated fat of an ingredient, fraction of mass; never more than its fat.</summary>
-    public static double SaturatesOf(Ingredient ingredient) => ShareOf(ingredient) * ingredient.Makeup.Fat;
-
     /// <summary>What of its fat is saturated, 0 to 1.</summary>
     public static double ShareOf(Ingredient ingredient) => Shares.TryGetValue(ingredient.Id, out var known) ? known
         : ingredient.Id.Contains("coconut", StringComparison.Ordinal) ? 0.88

@@ -124,11 +124,23 @@ public sealed record Ingredient(string Id, string Name, double BulkDensity, doub
     /// </summary>
     public bool AllergensStated { get; init; } = true;
 
+    /// <summary>
+    /// What words beside its name say may be in it ("with hazelnuts"), and nobody has answered yet. It stands on labels as "may contain",
+    /// and keeps the pie from guests who must not have it.
+    /// </summary>
+    public Allergens Unanswered { get; init; }
+
     /// <summary>Saturated fat, fraction of mass; by what its fat usually is where nobody has said.</summary>
-    public double Saturates => Said?.Saturates ?? FatAndSalt.SaturatesOf(this);
+    public double Saturates => Said?.Saturates ?? (SaturatedShare * Makeup.Fat);
 
     /// <summary>Salt, fraction of mass: sodium × 2.5; by its kind where nobody has said.</summary>
-    public double Salt => Said?.Salt ?? FatAndSalt.SaltOf(this);
+    public double Salt => Said?.Salt ?? MadeFrom?.Salt ?? FatAndSalt.SaltOf(this);
+
+    /// <summary>What of its fat is saturated, 0 to 1; that of what it was made from, where it was made from another.</summary>
+    public double SaturatedShare => MadeFrom?.SaturatedShare ?? FatAndSalt.ShareOf(this);
+
+    /// <summary>The ingredient that a baker's own was made from; none for what is shipped.</summary>
+    public Ingredient? MadeFrom { get; init; }
 
     /// <summary>Saturates and salt as a packet says them, fractions of mass; none where they are reckoned by kind.</summary>
     public (double Saturates, double Salt)? Said { get; init; }
@@ -194,7 +206,51 @@ public sealed record Ingredient(string Id, string Name, double BulkDensity, doub
     public double GelatineEquivalent => Bloom > 0 ? Math.Sqrt(Bloom / 200) : 0;
 
     /// <summary>True where it has any of some allergens, or nobody has said which it has.</summary>
-    public bool MayHave(Allergens some) => some is not Allergens.None && (!AllergensStated || (Allergens & some) is not Allergens.None);
+    public bool MayHave(Allergens some) =>
+        some is not Allergens.None && (!AllergensStated || ((Allergens | Unanswered) & some) is not Allergens.None);
+
+    /// <summary>The id of words that could not be read as an ingredient.</summary>
+    public const string NotReadId = "not-read";
+
+    /// <summary>The id of words beside an ingredient that name an allergen.</summary>
+    public const string BesideId = "named-beside";
+
+    /// <summary>The words, for what is nothing but words; empty for an ingredient.</summary>
+    public string WordsOnly { get; init; } = "";
+
+    /// <summary>
+    /// Words of a recipe that are no ingredient that is known: nothing is known of what is in them, so that nobody can be told that
+    /// something is not.
+    /// </summary>
+    /// <param name="words">As written.</param>
+    public static Ingredient NotRead(string words) => new(NotReadId, $"“{words}”", 1, 1, new(1, 0, 0, 0, 0, 0))
+    {
+        WordsOnly = words,
+        AllergensStated = false,
+        Unanswered = AllergenLexicon.Of(words),
+        Shelf = PantryShelf.Flavours,
+    };
+
+    /// <summary>
+    /// Words beside an ingredient that name an allergen it does not have ("with hazelnuts"): it may be there until somebody answers, and
+    /// is there where they say that it contains it.
+    /// </summary>
+    /// <param name="words">As written.</param>
+    public static Ingredient NamedBeside(string words) => NotRead(words) with
+    {
+        Id = BesideId,
+        AllergensStated = true,
+        Allergens = AllergenLexicon.Contained(words),
+        Unanswered = AllergenLexicon.Of(words) & ~AllergenLexicon.Contained(words),
+    };
+
+    /// <summary>Words of one of these ids as they were kept; none for another id.</summary>
+    public static Ingredient? Words(string id, string words) => id switch
+    {
+        NotReadId => NotRead(words),
+        BesideId => NamedBeside(words),
+        _ => null,
+    };
 
     /// <summary>True where it has a trait, or any of several.</summary>
     public bool Is(Traits any) => (Traits & any) != Traits.None;

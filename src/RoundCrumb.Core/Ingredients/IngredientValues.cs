@@ -55,11 +55,14 @@ public sealed record IngredientValues(
             Pack = new(PackGrams, PackPrice),
             Traits = Traits ?? from.Traits,
 
-            // One that names some has been looked at; one that names none has to say so.
+            // One that names some has been looked at; one that names none has to say so. What its own name says, or that of what it was
+            // made from, is asked about until it is ticked, or said that there is no more.
             AllergensStated = AllergensStated || Allergens is not Allergens.None,
-            Said = Saturates is null && Salt is null
-                ? null
-                : (Saturates ?? FatAndSalt.ShareOf(from) * Fat, Salt ?? FatAndSalt.SaltOf(from)),
+            Unanswered = AllergensStated
+                ? Ingredients.Allergens.None
+                : otherNames.Append(name).Aggregate(from.Allergens, (all, n) => all | AllergenLexicon.Of(n)) & ~Allergens,
+            MadeFrom = from,
+            Said = Saturates is null && Salt is null ? null : (Saturates ?? from.SaturatedShare * Fat, Salt ?? from.Salt),
             MakeupFrom = SourceKind.Baker,
             DensityFrom = SourceKind.Baker,
         };

@@ -15,6 +15,7 @@ public static class Pantry
         .. SetterShelf.Rows, .. GumShelf.Rows, .. ChocolateShelf.Rows, .. ChocolateFormShelf.Rows, .. NutShelf.Rows,
         .. NutFormShelf.Rows, .. FruitShelf.Rows, .. FruitSortShelf.Rows, .. FrozenAndTinnedFruitShelf.Rows, .. DriedFruitShelf.Rows,
         .. DrinkShelf.Rows, .. LiqueurShelf.Rows, .. SoftDrinkShelf.Rows, .. FlavourShelf.Rows, .. ExtractShelf.Rows,
+        .. NamedApartShelf.Rows,
     ];
 
     private static readonly Dictionary<string, Ingredient> ById = All.ToDictionary(i => i.Id, StringComparer.Ordinal);

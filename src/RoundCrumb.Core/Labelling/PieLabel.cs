@@ -24,12 +24,12 @@ public readonly record struct LabelWords(string Text, bool IsAllergen);
 
 /// <summary>One ingredient of a label.</summary>
 /// <param name="Ingredient">Which.</param>
-/// <param name="Grams">What went into one pie, g.</param>
+/// <param name="Grams">What of it is in one pie, g.</param>
 /// <param name="Contains">What it is itself made of, where it is a compound.</param>
 public sealed record LabelLine(Ingredient Ingredient, double Grams, IReadOnlyList<string> Contains);
 
 /// <summary>What a label of a pie says. Which of it a counter, a box or a parcel must carry differs by country.</summary>
-/// <param name="Lines">Ingredients by weight as they went in, the greatest first.</param>
+/// <param name="Lines">Ingredients by what of them is in the pie, the greatest first.</param>
 /// <param name="Allergens">What is in it.</param>
 /// <param name="NotStated">Ingredients of which nobody has said what they have: never to be taken for none.</param>
 /// <param name="Net">What one pie weighs.</param>
@@ -38,7 +38,7 @@ public sealed record LabelLine(Ingredient Ingredient, double Grams, IReadOnlyLis
 /// <param name="HasAlcohol">True where there is alcohol in it; it never cooks off wholly.</param>
 /// <param name="HasGelatine">True where gelatine is in it.</param>
 /// <param name="IsVegetarian">False where anything of a slaughtered animal is in it: gelatine, lard, suet.</param>
-/// <param name="HasRawEgg">True where egg in it stays raw.</param>
+/// <param name="HasRawEgg">True where egg in it stays raw or is only lightly cooked.</param>
 public sealed record PieLabel(
     IReadOnlyList<LabelLine> Lines, Allergens Allergens, IReadOnlyList<Ingredient> NotStated, Worked<Grams> Net, Worked<MinuteRange> Keeps,
     Nutrition Nutrition, bool HasAlcohol, bool HasGelatine, bool IsVegetarian, bool HasRawEgg)
@@ -46,61 +46,41 @@ public sealed record PieLabel(
     /// <summary>Water that is left in a shell after baking is named from this share of the pie on.</summary>
     private const double WaterFrom = 0.05;
 
-    /// <summary>What a baked crust loses, as a share of its dough: water.</summary>
-    public static readonly Constant CrustLoses = new(
-        "a baked crust loses", 0.10, 0.07, 0.14, Dimension.Share, "Water, most of it; a pressed crumb less.");
-
     /// <summary>Compound ingredients: what they hold is to be held against their packets.</summary>
     public IEnumerable<Ingredient> ToCheck => Lines.Where(l => l.Contains.Count > 0).Select(l => l.Ingredient);
+
+    /// <summary>What may be in it, by what packets or its recipes' own words say, and nobody has answered yet.</summary>
+    public Allergens Perhaps { get; init; }
 
     /// <summary>The label of a batch.</summary>
     public static PieLabel Of(BatchSheet sheet)
     {
         var pie = sheet.Pie;
-        var all = sheet.Parts.SelectMany(p => p.Lines).Where(l => l.Mass.Value.Value > 0).GroupBy(l => l.Ingredient)
-            .Select(g => (Ingredient: g.Key, Grams: g.Sum(l => l.Mass.Value.Value) / pie.Pies)).ToList();
-        var baked = pie.Composition.Crust.IsBaked;
-        var dough = pie.Crust.Cut?.Value.Value ?? pie.Crust.Total.Value.Value;
-        var crust = dough * (baked ? 1 - CrustLoses.Usual : 1);
-        var layers = pie.Layers.Sum(l => l.Mass.Value.Value);
-        var toppings = pie.Toppings.SelectMany(t => t.Lines).Sum(l => l.Mass.Value.Value);
-        var net = new Worked<Grams>(
-            "label-net", "Net weight", new(crust + layers + pie.FilledMass.Value.Value + toppings),
-            baked ? "crust × what baking leaves of it + filling + layers + topping" : "crust + filling + layers + topping",
-            [
-                Term.Given("crust, raw", new Grams(dough)), .. baked ? [CrustLoses] : Array.Empty<Term>(), Term.Of(pie.FilledMass),
-                Term.Given("layers", new Grams(layers)), Term.Given("topping", new Grams(toppings)),
-            ]);
+        var contents = PieContents.Of(sheet);
+        var held = Held.Of(pie.Composition).Select(h => h.What).DistinctBy(i => (i.Id, i.Name)).ToList();
+        var contains = held.Aggregate(Allergens.None, (all, i) => all | i.Allergens);
 
-        // What evaporates is water, so a pie weighs less than its sheet; what stays in the bowl is no part of it, but has the same makeup.
-        var sheetGrams = all.Sum(l => l.Grams);
-        var evaporated = Math.Max(0, (pie.Yield.Mass.Value.Value > 0 ? Boiled(pie) : 0) + (dough - crust));
-        var made = Math.Max(1, sheetGrams - evaporated);
-        var water = all.Where(l => l.Ingredient.Is(Traits.PlainWater)).Sum(l => l.Grams) - evaporated;
-        var lines = all.Where(l => !l.Ingredient.Is(Traits.PlainWater) || water / made > WaterFrom)
-            .OrderByDescending(l => l.Ingredient.Is(Traits.PlainWater) ? water : l.Grams)
-            .ThenBy(l => l.Ingredient.Name, StringComparer.Ordinal)
+        // What is put in to taste is named last; water by what is left of it.
+        var all = contents.Lines.GroupBy(l => l.Ingredient.Id).Select(g => (g.First().Ingredient, Grams: g.Sum(l => l.Grams))).ToList();
+        var toTaste = held.Where(i => i.WordsOnly.Length == 0 && !all.Exists(l => l.Ingredient.Id == i.Id)).Select(i => (Ingredient: i, Grams: 0.0));
+        var water = all.Where(l => l.Ingredient.Is(Traits.PlainWater)).Sum(l => l.Grams) - contents.Evaporated;
+        var lines = all.Concat(toTaste).Where(
+                l => !l.Ingredient.Is(Traits.PlainWater) || water / contents.Net.Value.Value > WaterFrom)
+            .Select(l => l.Ingredient.Is(Traits.PlainWater) ? (l.Ingredient, Grams: water) : l)
+            .OrderByDescending(l => l.Grams).ThenBy(l => l.Ingredient.Name, StringComparer.Ordinal)
             .Select(l => new LabelLine(l.Ingredient, l.Grams, Compound.Usual(l.Ingredient))).ToList();
         var (keeps, cream) = (pie.Times.Keeps, pie.Times.CreamHolds);
         var shorter = cream is not null && cream.Value.Most < keeps.Value.Most ? cream : keeps;
         return new(
-            lines, all.Aggregate(Allergens.None, (a, l) => a | l.Ingredient.Allergens),
-            [.. all.Select(l => l.Ingredient).Where(i => !i.AllergensStated)],
-            net, new("label-keeps", "Keeps", shorter.Value, "the shorter of filling and topping",
+            lines, contains, [.. held.Where(i => !i.AllergensStated)], contents.Net,
+            new("label-keeps", "Keeps", shorter.Value, "the shorter of filling and topping",
                 [Term.Of(keeps), .. cream is null ? Array.Empty<Term>() : [Term.Of(cream)]]),
-            Nutrition.Of(all, made), all.Exists(l => l.Ingredient.Alcohol > 0),
-            all.Exists(l => l.Ingredient is { Bloom: > 0, FromSlaughter: true }),
-            !all.Exists(l => l.Ingredient.FromSlaughter),
-            pie.Composition.Fillings.Any(f => Needs.RawEggIn(f) is not null));
-    }
-
-    /// <summary>What a filling loses on the hob or in the oven, for one pie, g.</summary>
-    private static double Boiled(Assessment pie)
-    {
-        var weighed = pie.Composition.Filling.Formula.Lines.Sum(l =>
-            pie.Composition.Filling.Formula.GramsOf(l, pie.Composition.Filling.Setter))
-            * pie.Fit.Chosen.Scale.Value.Value;
-        return Math.Max(0, weighed - pie.PotMass.Value.Value) / pie.Pies;
+            Nutrition.Of([.. contents.Lines.Select(l => (l.Ingredient, l.Solids))], contents.Net.Value.Value),
+            held.Exists(i => i.Alcohol > 0), held.Exists(i => i is { Bloom: > 0, FromSlaughter: true }),
+            !held.Exists(i => i.FromSlaughter), RawEgg.In(pie.Composition).Any())
+        {
+            Perhaps = held.Aggregate(Allergens.None, (perhaps, i) => perhaps | i.Unanswered) & ~contains,
+        };
     }
 
     /// <summary>The list of ingredients as it is printed, its allergens set off: in words, not by colour.</summary>

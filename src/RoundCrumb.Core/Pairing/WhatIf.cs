@@ -148,9 +148,9 @@ public sealed record WhatIf(Question Question, Composition Before, Composition A
     {
         var needs = c.Occasion.Needs;
         var fillings = FillingBook.All
-            .Where(f => f != c.Filling.Formula && needs.Allow(f) && !(c.Occasion.NoOven && f.Family.Bake is not null))
+            .Where(f => f != c.Filling.Formula && needs.Allow(f) && !(c.Occasion.NoOven && !f.Family.NeedsNoOven))
             .Select(f => c with { Filling = new(f, BatchChoice.Exact, f.Family.LineIn(c.Pan.Depth), 1) });
-        if (!needs.Allow(c.Filling.Formula) || (c.Occasion.NoOven && c.Filling.Formula.Family.Bake is not null))
+        if (!needs.Allow(c.Filling.Formula) || (c.Occasion.NoOven && !c.Filling.Formula.Family.NeedsNoOven))
             return fillings;
         var crusts = CrustBook.All.Where(f => f != c.Crust.Family && needs.Allow(f)).SelectMany(f => f.Treatments
             .Where(t => !c.Occasion.NoOven || t is Treatment.Chilled or Treatment.Ready)

@@ -40,6 +40,9 @@ public static class Exercises
 
     private static readonly RolledFamily[] Doughs = [.. CrustBook.All.OfType<RolledFamily>().Where(f => f.Sheet is null)];
 
+    /// <summary>Grams of which answers still differ when they are said in eighths of an ounce. Our own choice.</summary>
+    private const double LeastToTellApart = 30;
+
     private static readonly Ingredient[] ByTheCup =
     [
         .. Pantry.All.Where(i => i.BulkDensity > 0 && i.GramsEach <= 0 && !i.Is(Traits.PlainWater)
@@ -104,9 +107,13 @@ public static class Exercises
         { Drawn = (technique, taken) };
     }
 
-    private static Exercise CupWeighs(Draws random, int level)
+    private static Exercise? CupWeighs(Draws random, int level)
     {
         var (of, (said, ml)) = (One(random, ByTheCup), One(random, Cups));
+
+        // So little weighs the same by eighths of an ounce, whichever answer is right.
+        if (ml * of.BulkDensity < LeastToTellApart)
+            return null;
         var grams = new Worked<Grams>(
             "cup-weighs", $"{said} of {of.Name}", new(ml * of.BulkDensity), "ml × what a ml of it weighs in a cup",
             Term.Given("ml", new Millilitres(ml)), Term.Given("g to a ml in a cup", of.BulkDensity, Dimension.GramsPerMl));

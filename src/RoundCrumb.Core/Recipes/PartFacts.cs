@@ -52,7 +52,7 @@ public sealed record PartFacts(
     IReadOnlyList<RatioCheck> Checks)
 {
     /// <summary>True when nothing from a slaughtered animal is in it.</summary>
-    public bool IsVegetarian => Part.Lines.All(l => !l.Ingredient.FromSlaughter);
+    public bool IsVegetarian => Part.Everything.All(i => !i.FromSlaughter);
 
     /// <summary>What a share is of, in a word.</summary>
     public string ShareOf =>
@@ -89,7 +89,7 @@ public sealed record PartFacts(
             part, total, shares, made?.Volume ?? whipped, made?.Mass ?? (whipped is null ? null : total), made?.SetIndex, made?.Cut,
             Sum("sugars", "Sugars", l => l.Ingredient.Sugars), Sum("juice", "Sharp juice", l => l.Ingredient.Juice),
             Sum("fat", "Fat", l => l.Ingredient.Makeup.Fat), Sum("alcohol", "Alcohol", l => l.Ingredient.Alcohol),
-            lines.Aggregate(Allergens.None, (all, l) => all | l.Ingredient.Allergens), eggs, RatioChecks.Of(part, made));
+            part.Everything.Aggregate(Allergens.None, (all, i) => all | i.Allergens), eggs, RatioChecks.Of(part, made));
 
         Worked<Share> Sum(string id, string name, Func<RecipeLine, double> share)
         {

@@ -35,6 +35,13 @@ public sealed record RecipeLine(Ingredient Ingredient, double? Grams, GoesIn Goe
 
     /// <summary>What is reckoned with: nothing for what is to taste.</summary>
     public double Mass => Grams ?? 0;
+
+    /// <summary>True for words of the recipe that are no ingredient that is known, and for what is named beside one.</summary>
+    public bool IsWordsOnly => Ingredient.Id is Ingredient.NotReadId or Ingredient.BesideId;
+
+    /// <summary>Words as a line of their own: of no weight, and never forgotten.</summary>
+    /// <param name="words">What they stand for.</param>
+    public static RecipeLine Words(Ingredient words) => new(words, null, Note: words.WordsOnly);
 }
 
 /// <summary>What a baker says of the method where it differs from the family's usual.</summary>
@@ -66,6 +73,15 @@ public readonly record struct PartTrouble(string Says)
 public sealed record PartRecipe(
     string Id, string Name, PartKind Kind, string FamilyId, IReadOnlyList<RecipeLine> Lines, MethodFigures Figures = default)
 {
+    /// <summary>What goes in, in the order of making; words that are no ingredient stand in <see cref="Unweighed"/>.</summary>
+    public IReadOnlyList<RecipeLine> Lines { get; init; } = [.. Lines.Where(l => !l.IsWordsOnly)];
+
+    /// <summary>What is in it and has no weight: to taste, named beside an ingredient, or not read.</summary>
+    public IReadOnlyList<Ingredient> Unweighed { get; init; } = [.. Lines.Where(l => l.Mass <= 0).Select(l => l.Ingredient).Distinct()];
+
+    /// <summary>All of its ingredients.</summary>
+    public IEnumerable<Ingredient> Everything => Lines.Where(l => l.Mass > 0).Select(l => l.Ingredient).Concat(Unweighed);
+
     private static readonly string[] Tints = ["#ecc987", "#e8d3a0", "#d9b27c", "#f0e0b6", "#e6c9a8"];
 
     /// <summary>Ingredients that its lines name and that are not known, by their ids: without them it is another recipe.</summary>
@@ -131,7 +147,9 @@ public sealed record PartRecipe(
 
     /// <summary>As a crust, or none when it is not one or can't be used.</summary>
     public CrustFamily? AsCrust() => Kind is not PartKind.Crust || Trouble.Exists ? null : CrustBook.Find(FamilyId)?.As(
-        new(Id, Name, [.. Lines.Where(l => l.Mass > 0).Select(l => new WrittenLine(l.Ingredient, l.Mass, l.Note))], Figures.Rest));
+        new(Id, Name, [.. Lines.Where(l => l.Mass > 0).Select(l => new WrittenLine(l.Ingredient, l.Mass, l.Note))], Figures.Rest)) is { } made
+            ? made with { Unweighed = Unweighed }
+            : null;
 
     /// <summary>What a crust's lines are counted against; nothing for other parts.</summary>
     public FormulaBase Counted =>
@@ -168,7 +186,10 @@ public sealed record PartRecipe(
         return new(
             Id, Name, family, [.. Lines.Where(l => l.Mass > 0).Select(
                 l => new FormulaLine(l.Ingredient, l.Mass, l.GoesIn, l.Note) { ReducedTo = l.ReducedTo })],
-            WholeBy(), Tint());
+            WholeBy(), Tint())
+        {
+            Unweighed = Unweighed,
+        };
     }
 
     /// <summary>As a topping, or none when it is not one or can't be used.</summary>
@@ -194,6 +215,7 @@ public sealed record PartRecipe(
                                         l.Mass / Lines.Where(x => x.Ingredient == cream.Ingredient).Sum(x => x.Mass)),
                                     l.Note))
                 ],
+                Unweighed = Unweighed,
             };
         }
 
@@ -203,7 +225,7 @@ public sealed record PartRecipe(
             [
                 .. Lines.Where(l => l != cream && l.Mass > 0).Select(
                     l => new ToppingPart(l.Ingredient, Own($"{l.Ingredient.ShortName} to cream", l.Mass / ml), l.Note))
-            ]);
+            ]) with { Unweighed = Unweighed };
     }
 
     /// <summary>What the rest of a topping is reckoned against: cream, white, flour, juice or jam; none where there is none.</summary>

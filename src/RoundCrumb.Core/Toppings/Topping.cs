@@ -96,6 +96,14 @@ public sealed record Topping(
     /// <summary>All of them, in the order in which they are offered.</summary>
     public static IReadOnlyList<Topping> All => ToppingBook.All;
 
+    /// <summary>
+    /// What is in it besides and has no weight: what is put in to taste, and what its recipe names that could not be read.
+    /// </summary>
+    public IReadOnlyList<Ingredient> Unweighed { get; init; } = [];
+
+    /// <summary>Everything that is in it; nothing where nothing lies on top.</summary>
+    public IEnumerable<Ingredient> Everything => Id == "none" ? [] : With.Select(p => p.Ingredient).Prepend(Base).Concat(Unweighed);
+
     /// <summary>When it goes on.</summary>
     public GoesOn GoesOn { get; init; }
 
@@ -113,6 +121,9 @@ public sealed record Topping(
 
     /// <summary>What it loses on toasting or baking, share of its weight.</summary>
     public Constant? Loses { get; init; }
+
+    /// <summary>How warm a step gets the egg in it, °C; none where none of it is surely cooked.</summary>
+    public Constant? EggTakenTo { get; init; }
 
     /// <summary>What is laid out; none for what is spread.</summary>
     public Piece? Piece { get; init; }
@@ -142,7 +153,7 @@ public sealed record Topping(
     public bool IsSweetened => With.Any(p => p.Ingredient.IsSugar);
 
     /// <summary>True when something from a slaughtered animal is in it.</summary>
-    public bool FromSlaughter => With.Any(p => p.Ingredient.FromSlaughter) || Base.FromSlaughter;
+    public bool FromSlaughter => Everything.Any(i => i.FromSlaughter);
 
     /// <summary>The topping with this id, or none.</summary>
     public static Topping? Find(string id) => All.FirstOrDefault(t => t.Id == id);

@@ -2,6 +2,7 @@ using RoundCrumb.Core.Arranging;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
+using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Toppings;
 
@@ -35,6 +36,9 @@ public static class ToppingBook
     /// <summary>Whipped cream held up by whatever lasts until it is served. What that is follows from the hours.</summary>
     public static readonly Topping Held = Topping.Plain with { Id = "held", Name = "Whipped cream, held for the hours" };
 
+    private static readonly Constant WhitesWarmed = new(
+        "whites are warmed to", 71, 70, 75, Dimension.Warmth, "Hot enough to be safe, not yet cooked to curds.");
+
     public static readonly Topping French = Meringue(
         "meringue-french", "Meringue, French", 6, 5, 7, 1.75,
         [
@@ -56,7 +60,9 @@ public static class ToppingBook
         "meringue-swiss", "Meringue, Swiss", 5, 4.5, 5.5, 2,
         [
             new(
-                new("Stir whites and sugar over barely simmering water to {1}.", new Quantity(71, Dimension.Warmth, 70, 75)), 8, 0.5,
+                new(
+                    "Stir whites and sugar over barely simmering water to {1}.",
+                    new Quantity(WhitesWarmed.Usual, Dimension.Warmth, WhitesWarmed.Low, WhitesWarmed.High)), 8, 0.5,
                 Place.Hob, "no grain left; hot to the finger") { Caution = Cautions.SteamUnderBowl },
             new(
                 "Whisk until stiff and cool; onto the hot filling, {0} thick, sealed to the crust all round.", 9, 3, Place.Mixer,
@@ -65,7 +71,7 @@ public static class ToppingBook
             {
                 Caution = Cautions.TorchAndGrill,
             },
-        ]);
+        ]) with { EggTakenTo = WhitesWarmed };
 
     public static readonly Topping Italian = Meringue(
         "meringue-italian", "Meringue, Italian", 5.5, 5, 6, 2,
@@ -213,6 +219,7 @@ public static class ToppingBook
             GoesOn = GoesOn.WithTheFilling,
             Density = new("crumble as it lies", 0.55, 0.50, 0.60, Dimension.GramsPerMl, "Loose; pressed down it bakes to a lid."),
             Thickness = new("usual thickness", 20, 18, 22, Dimension.Length, "1.0–1.2 g to a square centimetre."),
+            EggTakenTo = new("crumble is baked to", 95, 90, 100, Dimension.Warmth, "Dry crumbs in the open oven."),
             Loses = new("crumble loses in the oven", 0.08, 0.06, 0.10, Dimension.Share, "Water from butter and flour."),
             Tint = tint,
             Steps = [

@@ -17,6 +17,9 @@ public sealed record Constant(string Name, double Usual, double Low, double High
     {
     }
 
+    /// <summary>The figure with its range, as an amount that can be said.</summary>
+    public Quantity AsQuantity() => new(Usual, Dimension, Low, High);
+
     /// <summary>A figure in minutes as a time to wait, from the lowest to the highest.</summary>
     public MinuteRange AsMinutes() => new(Low, Usual, High);
 }

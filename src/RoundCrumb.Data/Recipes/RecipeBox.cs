@@ -3,6 +3,7 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Storage;
@@ -368,7 +369,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     /// </summary>
     public static PartRecipe ToRecipe(Part part, PartVersion version, KnownIngredients known)
     {
-        var lines = Unpack(version.Lines).Select(l => (Kept: l, What: known.Find(l.Ingredient))).ToList();
+        var lines = Unpack(version.Lines).Select(l => (Kept: l, What: Ingredient.Words(l.Ingredient, l.Note) ?? known.Find(l.Ingredient))).ToList();
         return new(
             IdOf(part.Id, version.Number), part.Name, part.Kind, version.FamilyId,
             [

@@ -97,7 +97,7 @@ public sealed class IngredientFinder
         foreach (var (name, one) in _byName.ToList())
         {
             if (one.Piece.One is { Length: > 0 } piece && piece.All(char.IsAsciiLetter))
-                _byName.TryAdd($"{name} {Singular(piece)}", one);
+                _byName.TryAdd($"{name} {NameWords.Singular(piece)}", one);
         }
 
         _names = [.. _byName.Select(n => (n.Key, n.Value))];
@@ -127,25 +127,14 @@ public sealed class IngredientFinder
     }
 
     /// <summary>A name as it is looked up: lower case, without accents and marks, each word in the singular.</summary>
-    public static string Key(string name)
-    {
-        var key = new StringBuilder(name.Length);
-        foreach (var word in Words(name))
-        {
-            if (key.Length > 0)
-                key.Append(' ');
-            key.Append(word);
-        }
-
-        return key.ToString();
-    }
+    public static string Key(string name) => NameWords.Key(name);
 
     /// <summary>Finds what a name stands for.</summary>
     public Found Find(string name)
     {
         if (name.Length > 200)
             return new(null, Likeness.None, []);
-        var words = Words(name).ToArray();
+        var words = NameWords.Of(name).ToArray();
         if (words.Length == 0)
             return new(null, Likeness.None, []);
         var key = string.Join(' ', words);
@@ -173,14 +162,14 @@ public sealed class IngredientFinder
 
     /// <summary>True for words that only describe: "toasted", "peeled and diced".</summary>
     public bool OnlyDescribes(string name) =>
-        name.Length is > 0 and <= 200 && !_byName.ContainsKey(Key(name)) && Words(name).All(Descriptions.Contains);
+        name.Length is > 0 and <= 200 && !_byName.ContainsKey(Key(name)) && NameWords.Of(name).All(Descriptions.Contains);
 
     /// <summary>The ingredient that a name surely stands for; none where that would be a guess.</summary>
     public Ingredient? Surely(string name)
     {
         if (name.Length > 200)
             return null;
-        var words = Words(name).ToArray();
+        var words = NameWords.Of(name).ToArray();
         return words.Length == 0 ? null : Surely(words, string.Join(' ', words));
     }
 
@@ -191,7 +180,7 @@ public sealed class IngredientFinder
     public Ingredient? Exactly(string name) => name.Length > 200 ? null : _byName.GetValueOrDefault(Key(name));
 
     /// <summary>True for a word of some ingredient's name, or one that describes ingredients.</summary>
-    public bool Knows(string word) => _spelling.Knows(Singular(word));
+    public bool Knows(string word) => _spelling.Knows(NameWords.Singular(word));
 
     private static readonly HashSet<string> StatesToo = [.. Descriptions, .. States];
 
@@ -298,43 +287,4 @@ public sealed class IngredientFinder
         var same = others.Count(words.Contains);
         return same == 0 ? 0 : 0.89 * 2 * same / (words.Length + others.Length);
     }
-
-    private static IEnumerable<string> Words(string name)
-    {
-        var word = new StringBuilder(16);
-        foreach (var c in name.Normalize(NormalizationForm.FormD))
-        {
-            if (char.GetUnicodeCategory(c) is UnicodeCategory.NonSpacingMark || c is '\'' or '’' or '.')
-                continue;
-            if (char.IsLetterOrDigit(c) || c == '%')
-            {
-                word.Append(char.ToLowerInvariant(c));
-                continue;
-            }
-
-            if (word.Length > 0)
-            {
-                yield return Singular(word.ToString());
-                word.Clear();
-            }
-        }
-
-        if (word.Length > 0)
-            yield return Singular(word.ToString());
-    }
-
-    private static string Singular(string word) => word switch
-    {
-        "leaves" => "leaf",
-        "halves" => "half",
-        "yogurt" or "yogurts" or "yoghurts" or "yoghourt" => "yoghurt",
-        _ when word.Length > 4 && word.EndsWith("ies", StringComparison.Ordinal) && word is not "cookies" => word[..^3] + "y",
-        _ when word.Length > 4
-            && (
-                word.EndsWith("oes", StringComparison.Ordinal) || word.EndsWith("shes", StringComparison.Ordinal)
-                    || word.EndsWith("ches", StringComparison.Ordinal)) =>
-            word[..^2],
-        _ when word.Length > 3 && word[^1] == 's' && word[^2] is not ('s' or 'u' or 'i') => word[..^1],
-        _ => word,
-    };
 }

@@ -67,6 +67,7 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
             read = read with { Trouble = "Divided: between which parts, and how much in each? All of it is counted here." };
         if (read.Trouble.Length == 0 && read.NotRead.Length == 0 && tidy.Question.Length > 0)
             read = read with { Trouble = tidy.Question };
+        read = BesideWords.Kept(read);
         return tidy.Repaired.Count == 0 || read.Items.Count == 0
             ? read
             : read with { Items = [.. read.Items.Select(i => i with { Assumed = [.. tidy.Repaired, .. i.Assumed] })] };

@@ -9,8 +9,8 @@ namespace RoundCrumb.Formats.Reading;
 public static class LineWriter
 {
     /// <summary>A line as it was understood.</summary>
-    public static string Write(RecipeLine line) =>
-        Write(line.Ingredient, line.Grams, line.GoesIn, line.Note, line.Optional, line.ReducedTo);
+    public static string Write(RecipeLine line) => line.IsWordsOnly ? line.Ingredient.WordsOnly
+        : Write(line.Ingredient, line.Grams, line.GoesIn, line.Note, line.Optional, line.ReducedTo);
 
     /// <summary>"72 g egg yolk, keep the whites".</summary>
     /// <param name="ingredient">What.</param>

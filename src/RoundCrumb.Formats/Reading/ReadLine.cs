@@ -36,6 +36,27 @@ public sealed record ReadLine(
     string Text, IReadOnlyList<ReadItem> Items, string Note = "", bool Optional = false, string Heading = "", string NotRead = "",
     string Trouble = "")
 {
+    /// <summary>
+    /// Words of it that name an allergen and were not used in reading it, as an ingredient that may be there; and what could not be read
+    /// of a line that has an amount or names a food.
+    /// </summary>
+    public IReadOnlyList<Ingredient> WordsOnly { get; init; } = [];
+
+    /// <summary>What is asked about allergens that its words name and nobody has answered; empty for nothing.</summary>
+    public string AllergenQuestion
+    {
+        get
+        {
+            var asked = WordsOnly.Where(w => w.Id == Ingredient.BesideId).Aggregate(Allergens.None, (all, w) => all | w.Unanswered)
+                & ~Items.Aggregate(Allergens.None, (all, i) => all | (i.Ingredient?.Allergens ?? 0) | (i.Ingredient?.Unanswered ?? 0));
+            var names = AllergenLaw.Named(asked).Select(n => n.Split(" (")[0]).Distinct().ToList();
+            if (names.Count == 0)
+                return "";
+            var (one, which) = names.Count > 4 ? ("it", "any of the nuts or other allergens that it names") : (names[0], string.Join(" or ", names));
+            return $"Is there {which} in it? Write “contains {one}” or “no {one}” behind it; until then labels say that there may be.";
+        }
+    }
+
     /// <summary>True for a line without anything on it.</summary>
     public bool IsBlank => string.IsNullOrWhiteSpace(Text);
 
@@ -43,7 +64,7 @@ public sealed record ReadLine(
     public string Question => Trouble.Length > 0 ? Trouble
         : Items.FirstOrDefault(i => i.Found.Likeness is Likeness.Near) is { Ingredient: { } taken } guess
             ? $"“{guess.Name}” is taken as {taken.Name}. Is that right?"
-        : "";
+        : AllergenQuestion;
 
     /// <summary>
     /// The same of what is not for one pie but in the house, in a pack or in hand: a sack is more than a pie takes, and nothing is wrong

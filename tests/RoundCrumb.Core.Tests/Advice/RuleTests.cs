@@ -114,6 +114,11 @@ public class RuleTests
         { "filled-hot-chilled-late", Custard + "&pan=deep-plate-24&line=12", Custard + "&pan=deep-plate-24&line=20" },
         { "allergen-crust", Custard + "&no-wheat=1", Custard + "&no-nuts=1" },
         { "allergen-seal", Custard + "&no-egg=1", Custard + "&seal=none&no-egg=1" },
+        {
+            "allergen-beneath",
+            Custard + "&under1=sesame-chocolate&under1-high=6&no-sesame=1",
+            Custard + "&under1=coffee-custard&under1-high=6&no-sesame=1"
+        },
         { "allergen-filling", Custard + "&fill=plum-almond&no-nuts=1&ahead=6", Custard + "&no-nuts=1" },
         { "allergen-topping", Custard + "&on1=toasted-almonds&no-nuts=1", Custard + "&on1=toasted-coconut&no-nuts=1" },
         {
@@ -132,7 +137,7 @@ public class RuleTests
         { "ahead-or-at-serving", Custard + "&topped=2", Custard + "&topped=2&top=none" },
         { "water-or-vinegar", Custard, Custard + "&crust=short&bake=steady" },
         { "no-oven", Custard + "&nooven=1", Custard + "&nooven=1&crust=plain-crumb&bake=chilled&seal=none" },
-        { "gelatine-filling", Cheese + "&veg=1", Cheese + "&veg=1&fill=ginger-lime-cheese" },
+        { "not-vegetarian", Cheese + "&veg=1", Cheese + "&veg=1&fill=ginger-lime-cheese" },
         { "gelatine-cream", Custard + "&top=gelatine&veg=1", Custard + "&top=icing&veg=1" },
     };
 

@@ -43,7 +43,7 @@ internal static class ChocolateFormShelf
             from: Origin.OfAnimal, pack: 200, price: 4.00, source: P, traits: Traits.PaleChocolate),
         R(
             "compound-chocolate", "chocolate-flavoured coating",
-            "compound chocolate|candy melts|chocolate coating|cooking chocolate|chocolate-flavoured cake covering|almond bark", 0.70,
+            "compound chocolate|candy melts|chocolate coating|cooking chocolate|chocolate-flavoured cake covering", 0.70,
             Melted, M(1, 32, 56, 4, 2, 5), Chocolate, has: Milk | Soya, pack: 200, price: 1.40, source: P),
         R(
             "chocolate-curls", "chocolate curls", "chocolate shavings|chocolate flakes|grated chocolate|chocolate strands", 0.30, Melted,

@@ -48,7 +48,7 @@ internal static class CreamAndCultureShelf
             "labneh", "labneh", "yoghurt cheese|strained yoghurt cheese|hung yoghurt|hung curd", 1.02, 0.98, M(69, 14, 4.5, 9.5, 0, 3),
             Dairy, has: Milk, juice: 0.08, from: Cow, pack: 250, price: 2.40, traits: Traits.FreshCheese),
         R(
-            "coconut-yoghurt", "coconut yoghurt", "coconut yogurt|dairy-free yoghurt|plant yoghurt|oat yoghurt", 1.02, Wet,
+            "coconut-yoghurt", "coconut yoghurt", "coconut yogurt", 1.02, Wet,
             M(75, 17, 4, 1, 1.5, 1.5), Dairy, pack: 350, price: 2.40, source: SourceKind.Packets),
         R(
             "soya-yoghurt", "soya yoghurt", "soy yogurt|soya yogurt", 1.03, Wet, M(88, 2.3, 3, 4, 0.7, 2), Dairy, has: Soya, pack: 500,
@@ -60,8 +60,9 @@ internal static class CreamAndCultureShelf
             boughtAs: "200 g pack", pack: 200, price: 1.50, traits: Traits.CreamCheese | Traits.FreshCheese),
         R(
             "plant-cream-cheese", "plant cream cheese",
-            "vegan cream cheese|dairy-free cream cheese|vegan soft cheese|cashew cream cheese", 0.98, 1.02, M(63, 25, 2.5, 3, 3, 3.5),
-            Dairy, has: Soya, pack: 170, price: 2.60, source: SourceKind.Packets, traits: Traits.FreshCheese),
+            "vegan cream cheese|dairy-free cream cheese|vegan soft cheese", 0.98, 1.02, M(63, 25, 2.5, 3, 3, 3.5),
+            Dairy, has: Soya, pack: 170, price: 2.60, source: SourceKind.Packets, traits: Traits.FreshCheese,
+            may: Almond | Cashew),
         R(
             "fromage-frais", "fromage frais", "fromage blanc|plain fromage frais", 1.03, 0.97, M(82, 7, 4, 6, 0, 1), Dairy, has: Milk,
             juice: 0.08, from: Cow, pack: 500, price: 1.60, traits: Traits.FreshCheese),
@@ -125,7 +126,7 @@ internal static class CreamAndCultureShelf
             "fruit-ice-cream", "fruit ice cream", "strawberry ice cream|raspberry ripple ice cream|cherry ice cream|mango ice cream",
             0.55, Wet, M(62, 8, 25, 3, 0, 2), Dairy, has: Milk | Egg, from: Cow, pack: 500, price: 3.20, source: SourceKind.Packets),
         R(
-            "coffee-ice-cream", "coffee ice cream", "caramel ice cream|pistachio ice cream|mint ice cream", 0.55, Wet,
+            "coffee-ice-cream", "coffee ice cream", "caramel ice cream|mint ice cream", 0.55, Wet,
             M(60, 11, 23, 3.6, 0, 2.4), Dairy, has: Milk | Egg, from: Cow, pack: 500, price: 3.20, source: SourceKind.Packets),
         R(
             "sorbet", "fruit sorbet", "lemon sorbet|sorbet|raspberry sorbet|mango sorbet", 0.75, Wet, M(69, 0.1, 29, 0.3, 0, 1.6), Dairy,
@@ -140,8 +141,8 @@ internal static class CreamAndCultureShelf
             "dripping", "dripping", "beef dripping|goose fat|duck fat|bacon fat", 0.88, Fatty, M(0.5, 99.4, 0, 0.1, 0, 0), Fats,
             from: Origin.Slaughter, pack: 250, price: 1.40),
         R(
-            "nut-oil", "walnut oil", "hazelnut oil|almond oil|nut oil", 0.92, Fatty, M(0, 100, 0, 0, 0, 0), Fats,
-            has: Walnut | Hazelnut | Almond, pack: 230, price: 4.50),
+            "nut-oil", "nut oil", "", 0.92, Fatty, M(0, 100, 0, 0, 0, 0), Fats,
+            may: AllergenLexicon.AnyNut | Peanut, pack: 230, price: 4.50),
         R(
             "sesame-oil", "sesame oil", "toasted sesame oil", 0.92, Fatty, M(0, 100, 0, 0, 0, 0), Fats, has: Sesame, pack: 230,
             price: 3.00),

@@ -98,8 +98,9 @@ internal static class DairyShelf
             "coconut-cream", "coconut cream", "canned coconut cream|tinned coconut cream", 1.00, Wet, M(66, 25, 3, 2, 1.5, 2.5), Dairy,
             pack: 160, price: 1.10),
         R(
-            "plant-cream", "plant cream for whipping", "vegan whipping cream|plant-based cream|dairy-free cream|oat cream|soya cream",
-            0.99, Wet, M(64, 27, 5, 1, 1, 2), Dairy, Soya, pack: 250, price: 1.80, source: SourceKind.Packets, traits: Traits.Whips),
+            "plant-cream", "plant cream for whipping", "vegan whipping cream|plant-based cream|dairy-free cream|soya cream",
+            0.99, Wet, M(64, 27, 5, 1, 1, 2), Dairy, Soya, pack: 250, price: 1.80, source: SourceKind.Packets, traits: Traits.Whips,
+            may: Oats | Almond),
         R("silken-tofu", "silken tofu", "soft tofu", 1.03, Wet, M(87, 3, 1, 6, 0.5, 2.5), Dairy, Soya, pack: 300, price: 1.60),
     ];
 }

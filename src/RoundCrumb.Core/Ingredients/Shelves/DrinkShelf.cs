@@ -50,7 +50,8 @@ internal static class DrinkShelf
             "coffee-liqueur", "coffee liqueur", "coffee-flavoured liqueur", 1.14, 0.90, M(42, 0, 39, 0.1, 0, 18.9), Drinks, alcohol: 17,
             pack: 798, price: 17.00),
         R(
-            "almond-liqueur", "almond liqueur", "amaretto|amaretto liqueur", 1.10, 0.92, M(41, 0, 36, 0, 0, 23), Drinks, alcohol: 22,
+            "almond-liqueur", "almond liqueur", "amaretto|amaretto liqueur", 1.10, 0.92, M(41, 0, 36, 0, 0, 23), Drinks,
+            may: Almond, alcohol: 22,
             pack: 770, price: 15.00),
         R(
             "cream-liqueur", "cream liqueur", "irish cream|irish cream liqueur|whiskey cream", 1.05, 0.95, M(49, 14, 21, 3, 0, 13), Drinks,

@@ -31,6 +31,10 @@ internal static class EggShelf
             1.03, Wet, M(50, 30, 0.6, 16, 0, 3.4), Eggs, E, from: Hen, egg: EggPart.Yolk, pack: 500, price: 4.60,
             traits: Traits.Pasteurised),
         R(
+            "pasteurised-white", "egg white, pasteurised",
+            "pasteurised white|pasteurized egg white|pasteurised whites|pasteurised egg white|carton egg white", 1.03, Wet,
+            M(88, 0.1, 0.7, 10.5, 0, 0.7), Eggs, E, from: Hen, egg: EggPart.White, pack: 500, price: 3.60, traits: Traits.Pasteurised),
+        R(
             "dried-egg-white", "dried egg white", "egg white powder|meringue powder|powdered egg white", 0.45, Floury,
             M(7, 0, 5, 82, 0, 6), Eggs, E, from: Hen, pack: 100, price: 6.50, source: SourceKind.Packets, traits: Traits.Pasteurised),
     ];

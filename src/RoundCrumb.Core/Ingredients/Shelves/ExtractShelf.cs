@@ -34,15 +34,15 @@ internal static class ExtractShelf
             alcohol: 70, pack: 38, price: 2.60),
         R(
             "pistachio-extract", "pistachio extract",
-            "pistachio essence|pistachio flavouring|hazelnut extract|hazelnut flavouring|walnut extract", 0.94, Wet,
-            M(55, 0, 5, 0, 0, 40), Flavours, alcohol: 33, pack: 38, price: 3.00),
+            "pistachio essence|pistachio flavouring", 0.94, Wet,
+            M(55, 0, 5, 0, 0, 40), Flavours, may: Pistachio, alcohol: 33, pack: 38, price: 3.00),
         R(
             "strawberry-extract", "strawberry extract",
             "raspberry extract|strawberry flavouring|raspberry flavouring|banana extract|banana essence|fruit flavouring", 0.96, Wet,
             M(58, 0, 5, 0, 0, 37), Flavours, alcohol: 30, pack: 38, price: 2.40),
         R(
             "butter-flavouring", "butter flavouring", "butter extract|butter essence|caramel flavouring|caramel extract", 0.98, Wet,
-            M(60, 0, 5, 0, 0, 35), Flavours, alcohol: 25, pack: 38, price: 2.40),
+            M(60, 0, 5, 0, 0, 35), Flavours, may: Milk, alcohol: 25, pack: 38, price: 2.40),
         R(
             "rose-extract", "rose extract", "rose essence|rose flavouring|lavender extract|violet extract", 0.94, Wet,
             M(58, 0, 0, 0, 0, 42), Flavours, alcohol: 33, pack: 38, price: 3.00),

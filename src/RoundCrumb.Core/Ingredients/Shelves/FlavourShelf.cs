@@ -27,8 +27,8 @@ internal static class FlavourShelf
             "vanilla-pod", "vanilla pod (bean)", "vanilla bean|vanilla pods|vanilla beans|vanilla pod, split", 0.40, Spice,
             M(25, 6, 12, 4, 3, 50), Flavours, each: 3, piece: "pod|pods", pack: 6, price: 6.00),
         R(
-            "almond-extract", "almond extract", "almond essence", 0.92, Wet, M(58, 0, 0, 0, 0, 42), Flavours, alcohol: 34, pack: 38,
-            price: 2.00),
+            "almond-extract", "almond extract", "almond essence", 0.92, Wet, M(58, 0, 0, 0, 0, 42), Flavours,
+            may: Almond, alcohol: 34, pack: 38, price: 2.00),
         R(
             "peppermint-extract", "peppermint extract",
             "mint extract|peppermint essence", 0.90, Wet,
@@ -81,7 +81,7 @@ internal static class FlavourShelf
             Flavours, each: 1, piece: "sprig|sprigs", pack: 20, price: 0.80),
         R(
             "vinegar", "cider vinegar",
-            "vinegar|white wine vinegar|white vinegar|apple cider vinegar|distilled vinegar|malt vinegar", 1.01, Wet,
+            "vinegar|white vinegar|apple cider vinegar|distilled vinegar", 1.01, Wet,
             M(94, 0, 0.4, 0, 0, 5.6), Flavours, juice: 1, pack: 350, price: 1.50, traits: Traits.Vinegar | Traits.RelaxesDough),
         R(
             "cream-of-tartar", "cream of tartar", "tartaric acid", 0.65, 0.50, M(1, 0, 0, 0, 0, 99), Flavours, from: Origin.Mineral,

@@ -48,7 +48,7 @@ internal static class GumShelf
             "psyllium", "psyllium husk", "psyllium|psyllium husk powder", 0.40, 0.70, M(8, 1, 0, 2, 0, 89), Setters, pack: 200,
             price: 4.00),
         R(
-            "egg-replacer", "egg replacer powder", "egg replacer|egg substitute powder|vegan egg powder", 0.60, Floury,
+            "egg-replacer", "egg replacer powder", "egg replacer|vegan egg powder", 0.60, Floury,
             M(8, 0.5, 2, 2, 80, 7.5), Setters, sets: 0.6, pack: 135, price: 3.00, source: SourceKind.Packets),
         R(
             "aquafaba", "chickpea water", "aquafaba|chickpea liquid|liquid from a tin of chickpeas", 1.02, Wet,

@@ -98,7 +98,7 @@ internal static class LiqueurShelf
             M(42, 0, 25, 0, 0, 33), Drinks, alcohol: 31, pack: 735, price: 26.00),
         R(
             "butterscotch-liqueur", "butterscotch liqueur", "butterscotch schnapps|caramel liqueur|toffee liqueur", 1.08, 0.92,
-            M(50, 0, 32, 0, 0, 18), Drinks, alcohol: 15, pack: 540, price: 12.00),
+            M(50, 0, 32, 0, 0, 18), Drinks, may: Milk, alcohol: 15, pack: 540, price: 12.00),
         R(
             "egg-liqueur", "egg liqueur", "advocaat|eggnog liqueur", 1.08, 0.93, M(45, 5, 28, 4, 0, 18), Drinks, has: Egg | Milk,
             alcohol: 13, from: Origin.OfAnimal, pack: 756, price: 13.00),
@@ -142,7 +142,7 @@ internal static class LiqueurShelf
             "perry", "perry (pear cider)", "pear cider", 1.00, Wet, M(92, 0, 3.5, 0, 0, 4.5), Drinks, has: Sulphites, juice: 0.15,
             alcohol: 4, pack: 500, price: 2.20),
         R(
-            "lager", "lager", "pale ale|wheat beer|pilsner|light beer|golden ale", 1.01, Wet, M(93, 0, 1, 0.4, 1.6, 4), Drinks,
+            "lager", "lager", "pale ale|pilsner|light beer|golden ale", 1.01, Wet, M(93, 0, 1, 0.4, 1.6, 4), Drinks,
             has: Barley, alcohol: 3.8, pack: 500, price: 1.80),
     ];
 }

@@ -13,7 +13,8 @@ internal static class NutFormShelf
     [
         R(
             "mixed-nuts", "mixed nuts", "chopped mixed nuts|mixed chopped nuts|nuts|chopped nuts|assorted nuts", 0.52, Nutty,
-            M(4, 57, 4, 16, 3, 16), Nuts, has: Almond | Hazelnut | Walnut | Pecan | Cashew, loss: Toast, pack: 200, price: 2.40),
+            M(4, 57, 4, 16, 3, 16), Nuts, has: Almond | Hazelnut | Walnut | Pecan | Cashew, loss: Toast, pack: 200, price: 2.40,
+            may: AllergenLexicon.AnyNut | Peanut),
         R(
             "nibbed-almonds", "nibbed almonds (chopped)", "chopped almonds|almond nibs|diced almonds", 0.55, Nutty,
             M(4.5, 51, 4, 21, 3, 16.5), Nuts, has: Almond, loss: Toast, pack: 150, price: 2.10),
@@ -54,13 +55,14 @@ internal static class NutFormShelf
             "pistachio-paste", "pistachio paste", "pistachio butter|pistachio cream|pistachio spread", 1.08, 0.92,
             M(2, 48, 16, 18, 4, 12), Nuts, has: Pistachio, pack: 200, price: 9.00, source: SourceKind.Packets),
         R(
-            "praline-paste", "praline paste", "hazelnut praline paste|hazelnut praline|almond praline|nut praline paste", 1.15, 0.82,
+            "praline-paste", "praline paste", "hazelnut praline paste|hazelnut praline|almond praline", 1.15, 0.82,
             M(1, 31, 50, 9, 1, 8),
             Nuts, has: Almond | Hazelnut, pack: 200, price: 5.00, source: SourceKind.Packets),
         R(
             "candied-nuts", "candied nuts",
             "candied pecans|candied walnuts|caramelised nuts|sugared nuts|caramelised pecans|caramelised walnuts", 0.50, 0.85,
-            M(3, 42, 40, 7, 1, 7), Nuts, has: Pecan | Walnut | Almond, pack: 100, price: 3.00, source: SourceKind.Packets),
+            M(3, 42, 40, 7, 1, 7), Nuts, has: Pecan | Walnut | Almond, pack: 100, price: 3.00, source: SourceKind.Packets,
+            may: AllergenLexicon.AnyNut | Peanut),
         R(
             "peanut-brittle", "peanut brittle", "crushed peanut brittle|sesame brittle", 0.65, 0.72, M(1, 17, 69, 8, 2, 3), Nuts,
             has: Peanut | Sesame | Milk, pack: 150, price: 1.80, source: SourceKind.Packets),

@@ -53,7 +53,7 @@ internal static class NutShelf
             "peanut-butter", "peanut butter", "smooth peanut butter", 1.08, 0.95, M(1.5, 51, 6, 25, 5, 11.5), Nuts,
             Peanut, pack: 340, price: 2.20, source: SourceKind.Packets),
         R(
-            "almond-butter", "almond butter", "nut butter", 1.06, 0.95, M(2, 55, 5, 21, 1, 16), Nuts, Almond, pack: 170, price: 3.20,
+            "almond-butter", "almond butter", "", 1.06, 0.95, M(2, 55, 5, 21, 1, 16), Nuts, Almond, pack: 170, price: 3.20,
             source: SourceKind.Packets),
         R(
             "tahini", "tahini", "sesame paste|sesame seed paste", 1.05, 0.95, M(3, 54, 0.5, 18, 10, 14.5), Nuts, Sesame, pack: 300,

@@ -4,7 +4,7 @@ namespace RoundCrumb.Core.Ingredients;
 
 /// <summary>
 /// Writes a row of the pantry shortly. Makeup is in percent; the six make 100. Weights are in grams, what a shell measures across in
-/// millimetres.
+/// millimetres. What packets of a kind differ in ("nuts", which?) is said by <c>may</c>.
 /// </summary>
 internal static class Row
 {
@@ -37,7 +37,8 @@ internal static class Row
         Allergens has = Allergens.None, double sets = 0, double juice = 0, double alcohol = 0, Origin from = Origin.Plant,
         bool protease = false, double bloom = 0, EggPart egg = EggPart.None, double loss = 0,
         double each = 0, string piece = "", bool pieceIsPack = false, double across = 0, string boughtAs = "", double pack = 0,
-        double price = 0, SourceKind source = SourceKind.CompositionTables, Traits traits = Traits.None, string partOf = "")
+        double price = 0, SourceKind source = SourceKind.CompositionTables, Traits traits = Traits.None, string partOf = "",
+        Allergens may = Allergens.None)
     {
         // What is bought by the piece ("410 g tin") weighs what its pack holds.
         var pieces = boughtAs.Length > 0 ? [boughtAs, boughtAs + "s"] : piece.Split('|');
@@ -46,6 +47,7 @@ internal static class Row
             OtherNames = others.Length == 0 ? [] : others.Split('|'),
             Shelf = shelf,
             Allergens = has,
+            Unanswered = may & ~has,
             StarchEquivalent = sets,
             Juice = juice,
             Alcohol = alcohol / 100,
@@ -64,4 +66,16 @@ internal static class Row
             PartOf = partOf,
         };
     }
+
+    /// <summary>The same thing made with something else, so that another allergen comes with it: another ingredient, never a name.</summary>
+    public static Ingredient Like(
+        Ingredient[] shelf, string like, string id, string name, string others, Allergens has, Allergens may = Allergens.None) =>
+        shelf.Single(i => i.Id == like) with
+        {
+            Id = id,
+            Name = name,
+            OtherNames = others.Length == 0 ? [] : others.Split('|'),
+            Allergens = has,
+            Unanswered = may & ~has,
+        };
 }

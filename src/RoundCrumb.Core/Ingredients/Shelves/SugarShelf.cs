@@ -90,7 +90,7 @@ internal static class SugarShelf
             "sprinkles", "sugar sprinkles", "sprinkles|hundreds and thousands|nonpareils", 0.80, Sweet, M(1, 4, 88, 0.5, 5, 1.5), Sugars,
             pack: 60, price: 1.20, source: SourceKind.Packets),
         R(
-            "brittle", "nut brittle, crushed", "brittle|praline|crushed praline|nougatine", 0.60,
+            "brittle", "almond brittle, crushed", "almond brittle|nougatine", 0.60,
             0.70, M(1, 18, 68, 6, 3, 4), Sugars, Almond | Milk, pack: 150, price: 2.60, source: SourceKind.Packets),
     ];
 }

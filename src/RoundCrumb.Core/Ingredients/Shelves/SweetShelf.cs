@@ -131,7 +131,7 @@ internal static class SweetShelf
             "gold-leaf", "edible gold leaf", "gold leaf|edible gold|silver leaf", 0.20, 0.05, M(0, 0, 0, 0, 0, 100), Sugars,
             from: Origin.Mineral, each: 0.02, piece: "leaf|leaves", pack: 0.2, price: 9.00),
         R(
-            "fondant-icing", "fondant icing", "sugarpaste|ready-to-roll icing|roll-out icing|royal icing|fondant", 1.25, 0.66,
+            "fondant-icing", "fondant icing", "sugarpaste|ready-to-roll icing|roll-out icing|fondant", 1.25, 0.66,
             M(10, 4, 84, 0.5, 0, 1.5), Sugars, pack: 1000, price: 3.00, source: SourceKind.Packets),
         R(
             "frosting", "buttercream, bought", "frosting|vanilla frosting|buttercream|cream cheese frosting|icing, ready-made", 0.90,

@@ -72,5 +72,6 @@ public sealed class StratumLines(ComposeView view)
         view.C.Occasion.NoOven ? "no oven" : "", view.C.Occasion.Vegetarian ? "vegetarians" : "",
         view.C.Occasion.NoAlcohol ? "no alcohol" : "",
         view.C.Occasion.NoRawEgg ? "no raw egg" : "", .. Needs.Named(view.C.Occasion.Without).Select(n => "no " + n),
+        .. view.C.Occasion.Swaps.Select(s => s.Name),
     ]).Where(w => w.Length > 0));
 }

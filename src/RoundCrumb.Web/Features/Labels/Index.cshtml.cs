@@ -78,7 +78,7 @@ public sealed class IndexModel(DayLabels labels, Preferences baker) : PageModel
         else if (!label.Label.IsVegetarian)
             yield return "Not vegetarian.";
         if (label.Label.HasRawEgg)
-            yield return "Contains raw egg.";
+            yield return "Contains raw or lightly cooked egg.";
         if (label.Label.NotStated.Count > 0)
             yield return $"Allergens not stated: {string.Join(", ", label.Label.NotStated.Select(i => i.ShortName))}.";
         if (PieLabel.GroupsOf(label.MayContain, Law) is { Count: > 0 } may)
