@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Layering;
@@ -63,6 +64,10 @@ public sealed record AskedSwap(string Field, string Name, Func<Ingredient, Ingre
                 Base = For(topping.Base) ?? topping.Base,
                 With = [.. topping.With.Select(p => For(p.Ingredient) is { } other ? p with { Ingredient = other, PerBase = Scaled(p.PerBase) } : p)],
             };
+
+    /// <summary>A seal with it; the same where there is nothing to take it for.</summary>
+    public Seal In(Seal seal) =>
+        seal.Ingredient is { } brushed && For(brushed) is { } other ? seal with { Ingredient = other } : seal;
 
     /// <summary>A layer with it; the same where there is nothing to take it for.</summary>
     public LayerChoice In(LayerChoice layer) => layer is FillingLayer filling ? filling with { Formula = In(filling.Formula) } : layer;

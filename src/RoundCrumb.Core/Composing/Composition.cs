@@ -114,10 +114,11 @@ public sealed record Composition(Pan Pan, CrustChoice Crust, FillingChoice Filli
     /// </summary>
     public Composition Settled() => Occasion.Swaps.Aggregate(WithCreamHeld(), static (pie, swap) => pie with
     {
+        Crust = pie.Crust with { Seal = swap.In(pie.Crust.Seal) },
         Filling = pie.Filling with { Formula = swap.In(pie.Filling.Formula) },
         Topping = pie.Topping with { Topping = swap.In(pie.Topping.Topping) },
         Over = new(pie.Over.Select(o => o with { Topping = swap.In(o.Topping) })),
-        Under = new(pie.Under.Select(swap.In)),
+        Under = new(pie.Under.Select(l => swap.In(l))),
     });
 
     private Composition WithCreamHeld()

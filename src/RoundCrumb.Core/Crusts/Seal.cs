@@ -49,7 +49,7 @@ public sealed record Seal(string Id, string Name, Ingredient? Ingredient, Minute
     public string For { get; init; } = "";
 
     /// <summary>True when it holds water back for a day; jam and crumbs only drink what comes through.</summary>
-    public bool HoldsWater => this != None && this != Jam && this != Dust;
+    public bool HoldsWater => Id != None.Id && Id != Jam.Id && Id != Dust.Id;
 
     /// <summary>True when it has to go back into the oven.</summary>
     public bool NeedsOven => OvenMinutes.Best > 0;

@@ -38,21 +38,21 @@ public static class AllergenLexicon
             "egg yolk meringue mayonnaise aioli albumen albumin advocaat eggnog ei eier eigelb eiweiss dotter oeuf œuf doeuf uovo uova "
                 + "tuorlo tuorli albume albumi huevo yema eigeel eiwit agg æg ovo jajko"),
         (Allergens.Almond,
-            "almond marzipan marchpane frangipane amaretti amaretto orgeat florentine nougatine mandel amande damande mandorla mandorle "
+            "almond marzipan marchpane frangipane amaretti amaretto orgeat florentine nougatine mandel mandeln amande damande mandorla mandorle "
                 + "almendra amandel amendoa migdal"),
         (Allergens.Almond | Allergens.Egg, "macaron dacquoise nougat turron financier"),
         (Allergens.Hazelnut,
-            "hazelnut filbert cobnut gianduja gianduia noisette haselnuss haselnusse krokant nocciola nocciole avellana hazelnoot hasselnot "
+            "hazelnut filbert cobnut gianduja gianduia noisette haselnuss haselnusse haselnussen krokant nocciola nocciole avellana hazelnoot hasselnot "
                 + "avela nocello"),
         (Allergens.Hazelnut | Allergens.Almond, "praline pralin"),
-        (Allergens.Walnut, "walnut walnuss walnusse noix noce noci nuez nuece walnoot valnot nocino"),
+        (Allergens.Walnut, "walnut walnuss walnusse walnussen noix noce noci nuez nuece walnoot valnot nocino"),
         (Allergens.Pecan, "pecan pekannuss pekannusse"),
-        (Allergens.Pistachio, "pistachio pistazie pistache pistacchio pistacchi pistacho"),
+        (Allergens.Pistachio, "pistachio pistazie pistazien pistache pistacchio pistacchi pistacho"),
         (Allergens.Cashew, "cashew anacardo anacardi cajou cashewkern"),
         (Allergens.Macadamia, "macadamia"),
         (Allergens.BrazilNut, "brazil paranuss"),
         (AnyNut, "nut nutty nuss nusse"),
-        (Allergens.Peanut, "peanut groundnut arachis erdnuss erdnusse cacahuete arachide pinda jordnot satay"),
+        (Allergens.Peanut, "peanut groundnut arachis erdnuss erdnusse erdnussen cacahuete arachide pinda jordnot satay"),
         (Allergens.Soya, "soya soy soybean tofu edamame miso tamari tempeh lecithin okara soja soia"),
         (Allergens.Sesame, "sesame tahini tahina halva halwa gomasio benne sesam sesamo ajonjoli"),
         (Allergens.Sulphites,
@@ -71,7 +71,7 @@ public static class AllergenLexicon
     [
         (Allergens.None,
             "cocoa butter|shea butter|butter bean|apple butter|pumpkin butter|plum butter|fruit butter|cream of tartar|cream tartar|"
-                + "cream soda|creme de menthe|creme de cassis|creme de cacao|creme de mure|creme de banane|creme de violette|"
+                + "cream soda|creme de marron|creme de fraise|creme de menthe|creme de cassis|creme de cacao|creme de mure|creme de banane|creme de violette|"
                 + "creme de framboise|creme de peche|creme de noyaux|creamed coconut|pine nut|tiger nut|kola nut|cola nut|ginger beer|"
                 + "ginger ale|root beer|rice malt|rice cake|wine gum|winegum|fruit cheese|damson cheese|quince cheese|custard powder|"
                 + "custard apple|sponge toffee|cinder toffee|honeycomb toffee|crab apple|oyster mushroom|sunflower lecithin|"

@@ -10,7 +10,7 @@ public static class NameWords
     public static IEnumerable<string> Of(string name)
     {
         var word = new StringBuilder(16);
-        foreach (var c in name.Normalize(NormalizationForm.FormD))
+        foreach (var c in name.Select(WithoutAccent))
         {
             if (char.GetUnicodeCategory(c) is UnicodeCategory.NonSpacingMark || c is '\'' or '’' or '.')
                 continue;
@@ -30,6 +30,22 @@ public static class NameWords
         if (word.Length > 0)
             yield return Singular(word.ToString());
     }
+
+    /// <summary>
+    /// A letter without what stands over or under it, in lower case where it had something: by a table, since without the system's own
+    /// tables of languages nothing is taken apart.
+    /// </summary>
+    /// <param name="letter">Any character; what has no accent is given back as it is.</param>
+    public static char WithoutAccent(char letter)
+    {
+        if (letter < 'À')
+            return letter;
+        var lower = char.ToLowerInvariant(letter);
+        return Accented.IndexOf(lower, StringComparison.Ordinal) is >= 0 and var at ? Bare[at] : letter;
+    }
+
+    private const string Accented = "àáâãäåāăąçćčďđèéêëēėęěğìíîïīįıłľñńňòóôõöøōőŕřśşšțťùúûüūůűýÿźżžæœß";
+    private const string Bare = "aaaaaaaaacccddeeeeeeeegiiiiiiillnnnoooooooorrsssttuuuuuuuyyzzzaos";
 
     /// <summary>A name as it is looked up: its words with a blank between them.</summary>
     public static string Key(string name) => string.Join(' ', Of(name));

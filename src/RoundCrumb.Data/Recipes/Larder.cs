@@ -122,7 +122,7 @@ public sealed class Larder(RoundCrumbContext context, Remembered<KnownIngredient
     private async Task<string> FreeSlugAsync(string name, CancellationToken cancel)
     {
         var slug = new StringBuilder("own-");
-        foreach (var c in name.Normalize(NormalizationForm.FormD).ToLowerInvariant())
+        foreach (var c in name.Select(NameWords.WithoutAccent).Select(char.ToLowerInvariant))
         {
             if (char.IsAsciiLetterOrDigit(c))
                 slug.Append(c);
