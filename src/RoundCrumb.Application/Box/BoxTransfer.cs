@@ -15,13 +15,30 @@ namespace RoundCrumb.Application.Box;
 /// <param name="Parts">Parts that are new.</param>
 /// <param name="Pies">Pies that are new.</param>
 /// <param name="WereHere">Parts and pies that were here already.</param>
-/// <param name="Near">Pies in which something could not be used as it was written, and is as usual now.</param>
+/// <param name="Near">Pies in which a measure could not be used as it was written, and is as usual now.</param>
 /// <param name="OnlyPie">The pie, where there is just one.</param>
 public sealed record Imported(int Parts, int Pies, int WereHere, int Near, int? OnlyPie)
 {
+    /// <summary>Pies that name something that is not here or cannot be used: they keep its name, and are marked unfit.</summary>
+    public int Unfit { get; init; }
+
+    /// <summary>Parts that were imported and are in no pie, though their recipe has them, by name.</summary>
+    public IReadOnlyList<string> LeftOut { get; init; } = [];
+
     /// <summary>Where the box says so.</summary>
-    public string Address => string.Create(CultureInfo.InvariantCulture, $"/pies?brought={Parts}&pies={Pies}&here={WereHere}&near={Near}");
+    public string Address => string.Create(
+        CultureInfo.InvariantCulture, $"/pies?brought={Parts}&pies={Pies}&here={WereHere}&near={Near}&unfit={Unfit}")
+            + string.Concat(LeftOut.Take(MostNamed).Select(n => "&left=" + Uri.EscapeDataString(n)));
+
+    /// <summary>So many are named; more would not be read.</summary>
+    private const int MostNamed = 20;
 }
+
+/// <summary>A pie that is made of parts as they are imported.</summary>
+/// <param name="Name">What it is called.</param>
+/// <param name="Address">Its address, with the parts in it.</param>
+/// <param name="LeftOut">The parts of its recipe that have no place in it, by name.</param>
+public sealed record PieOfParts(string Name, string Address, IReadOnlyList<string> LeftOut);
 
 /// <summary>Takes recipes out of the box and brings them in: the box's own document, and recipes as others read them.</summary>
 public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder larder, CompositionReader compositions, AllOrNothing together)
@@ -122,7 +139,8 @@ public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder la
             cancel: cancel);
         return new Imported(
             taken.Count(t => !t.WasHere), pies.Count(p => !p.WasHere), taken.Count(t => t.WasHere) + pies.Count(p => p.WasHere),
-            read.Count(r => r.Troubles.Count > 0), pies.Count == 1 ? pies[0].Pie.Id : null);
+            read.Count(r => r.Composition.IsWhole && r.Troubles.Count > 0), pies.Count == 1 ? pies[0].Pie.Id : null)
+        { Unfit = read.Count(r => !r.Composition.IsWhole) };
     }, cancel);
 
     /// <summary>Imports parts that were looked over, and pies of them, all or nothing.</summary>
@@ -130,7 +148,7 @@ public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder la
     /// <param name="pies">The pies, each by its name and the address that it has once the parts are kept.</param>
     /// <param name="cancel">Cancels it.</param>
     public Task<Imported> ImportAsync(
-        IReadOnlyList<PartDraft> drafts, Func<IReadOnlyList<Part>, IEnumerable<(string Name, string Address)>> pies,
+        IReadOnlyList<PartDraft> drafts, Func<IReadOnlyList<Part>, IEnumerable<PieOfParts>> pies,
         CancellationToken cancel) => together.RunAsync(async () =>
     {
         var parts = new List<Part>(drafts.Count);
@@ -143,11 +161,28 @@ public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder la
         }
 
         var wanted = new List<(string, string, string)>();
-        foreach (var (name, address) in pies(parts))
-            wanted.Add((name.Trim(), CompositionAddress.Write((await compositions.ReadAsync(address, cancel)).Composition), ""));
+        var (unfit, near, leftOut) = (0, 0, new List<string>());
+        foreach (var pie in pies(parts))
+        {
+            var read = await compositions.ReadAsync(pie.Address, cancel);
+            wanted.Add((pie.Name.Trim(), CompositionAddress.Write(read.Composition), ""));
+            unfit += read.Composition.IsWhole ? 0 : 1;
+
+            // A layer for which there is no room, or that is baked in its shell, is in no pie: it is named.
+            var places = read.Troubles.Where(t => CompositionAddress.PartFields.Contains(t.Field)
+                && read.Composition.Missing.All(m => m.Field != t.Field)).ToList();
+            leftOut.AddRange(pie.LeftOut.Concat(places.Select(
+                t => parts.Find(p => RecipeBox.IdOf(p.Id, p.Current) == t.Typed)?.Name ?? t.Typed)));
+            near += read.Composition.IsWhole && read.Troubles.Count > places.Count ? 1 : 0;
+        }
+
         var made = await shelf.TakeInAsync(wanted, cancel: cancel);
         return new Imported(
-            parts.Count, made.Count(p => !p.WasHere), made.Count(p => p.WasHere), 0, made.Count == 1 ? made[0].Pie.Id : null);
+            parts.Count, made.Count(p => !p.WasHere), made.Count(p => p.WasHere), near, made.Count == 1 ? made[0].Pie.Id : null)
+        {
+            Unfit = unfit,
+            LeftOut = leftOut,
+        };
     }, cancel);
 
     /// <summary>The ingredients of a box, by their ids there; and the names that were explained to it.</summary>

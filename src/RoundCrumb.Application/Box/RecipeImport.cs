@@ -1,4 +1,5 @@
 using RoundCrumb.Application.Reading;
+using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
@@ -112,20 +113,37 @@ public sealed record RecipeImport(
         })]);
     }
 
-    /// <summary>The address of the pie that a recipe makes of its parts; none where it lacks a crust or a filling.</summary>
+    /// <summary>
+    /// The pie that a recipe makes of its parts, all of them: what is baked in the shell is the filling, or else the last one, and the others
+    /// lie beneath it; none where it lacks a crust or a filling.
+    /// </summary>
     /// <param name="recipe">Which recipe, from 0.</param>
     /// <param name="kept">The parts that were kept, by section.</param>
-    public string? AddressOf(int recipe, IReadOnlyDictionary<int, Part> kept)
+    public PieOfParts? PieOf(int recipe, IReadOnlyDictionary<int, Part> kept)
     {
         var mine = kept.Where(k => Sections[k.Key].Recipe == recipe).Select(k => k.Value).ToList();
         var bought = Sections.FirstOrDefault(s => s.Recipe == recipe && s.Take && CrustBook.Find(s.Bought) is not null)?.Bought;
         var crust = mine.Find(p => p.Kind is PartKind.Crust) is { } made ? RecipeBox.IdOf(made.Id, 1) : bought;
-        if (crust is null || mine.Find(p => p.Kind is PartKind.Filling) is not { } filling)
+        var fillings = mine.FindAll(p => p.Kind is PartKind.Filling);
+        if (crust is null || fillings.Count == 0)
             return null;
-        var topping = mine.Find(p => p.Kind is PartKind.Topping);
-        var pan = PanCupboard.Find(Recipes[recipe].Pan) ?? PanCupboard.Plate23;
-        return $"pan={pan.Id}&crust={crust}&fill={RecipeBox.IdOf(filling.Id, 1)}&"
-            + $"top={(topping is null ? Topping.None.Id : RecipeBox.IdOf(topping.Id, 1))}";
+        static bool IsBaked(Part part) =>
+            PartFamilies.Filling(part.Versions[^1].FamilyId) is { NeedsNoOven: false };
+        var filling = fillings.Find(IsBaked) ?? fillings[^1];
+        var beneath = fillings.FindAll(f => f != filling);
+        var toppings = mine.FindAll(p => p.Kind is PartKind.Topping);
+        var address = $"pan={Recipes[recipe].Pan}&crust={crust}&fill={RecipeBox.IdOf(filling.Id, 1)}&"
+            + $"top={(toppings.Count == 0 ? Topping.None.Id : RecipeBox.IdOf(toppings[0].Id, 1))}"
+            + string.Concat(beneath.Take(Composition.MostLayers).Select((p, i) =>
+                $"&{CompositionAddress.UnderAt(i).Id}={RecipeBox.IdOf(p.Id, 1)}"))
+            + string.Concat(toppings.Skip(1).Take(Composition.MostLayers).Select((p, i) =>
+                $"&{CompositionAddress.OverAt(i).Id}={RecipeBox.IdOf(p.Id, 1)}"));
+        return new(
+            Recipes[recipe].Title, address,
+            [
+                .. beneath.Skip(Composition.MostLayers).Concat(toppings.Skip(1 + Composition.MostLayers)).Select(p => p.Name),
+                .. mine.Where(p => p.Kind is PartKind.Crust).Skip(1).Select(p => p.Name),
+            ]);
     }
 
     private static SectionToImport Section(

@@ -53,6 +53,32 @@ internal static class GuestRules
                 : Without(c, found));
     });
 
+    private static readonly Rule PartMissing = new("part-missing", Layer.Occasion, DecidedBy.FoodSafety, static (rule, pie) =>
+    {
+        var c = pie.Composition;
+        if (c.Missing is not [var missing, ..])
+            return null;
+        var standIn = missing.Field switch
+        {
+            CompositionAddress.PanField => c.Pan.Name,
+            CompositionAddress.CrustField => Low(c.Crust.Family.Name),
+            CompositionAddress.FillingField => "the " + Low(c.Filling.Formula.Name),
+            CompositionAddress.ToppingField => Low(c.Topping.Topping.Name),
+            CompositionAddress.OvenField => "the kitchen’s usual oven",
+            _ => "",
+        };
+        return new(
+            rule, Severity.Stops, missing.Says,
+            (missing.Why.Length > 0 ? missing.Why + " " : "It was never brought here, or it was deleted. ")
+                + (standIn.Length > 0 ? $"The figures here are those of {standIn} in its place: it is not that pie." : "It is left out of the figures here."),
+            [
+                new(
+                    standIn.Length > 0 ? $"Take {standIn}" : "Leave it out", standIn.Length > 0 ? "another pie" : "nothing there",
+                    p => p with { Missing = new(p.Missing.Where(m => m.Field != missing.Field)) })
+                { Declared = RemedySize.AnotherPart },
+            ]);
+    });
+
     private static readonly Rule OnTheTable = new("on-the-table", Layer.Occasion, DecidedBy.FoodSafety, static (rule, pie) =>
     {
         var c = pie.Composition;
@@ -79,7 +105,7 @@ internal static class GuestRules
 
     /// <summary>All of them.</summary>
     public static IReadOnlyList<Rule> All { get; } = [
-        AllergenInCrust, AllergenInSeal, AllergenBeneath, AllergenInFilling, AllergenInTopping, Alcohol, RawEggIn, OnTheTable
+        AllergenInCrust, AllergenInSeal, AllergenBeneath, AllergenInFilling, AllergenInTopping, Alcohol, RawEggIn, OnTheTable, PartMissing
     ];
 
     /// <summary>That something in a part is not for these guests, or may not be: nobody has said.</summary>

@@ -11,7 +11,7 @@ internal sealed partial class AddressReader
 {
     private ToppingChoice ReadTopping(ToppingFields fields, Topping usualTopping)
     {
-        var topping = Known(fields.Id, book.Topping, usualTopping, "topping") ?? usualTopping;
+        var topping = Known(fields.Id, book.Topping, usualTopping, "topping", t => t.Id) ?? usualTopping;
         var usual = ToppingChoice.Usual(topping);
 
         // Figures that were filled in for another topping do not follow this one.
@@ -40,15 +40,9 @@ internal sealed partial class AddressReader
         {
             if (field(OverAt(i).Id) is not { Length: > 0 } typed || typed == Topping.None.Id)
                 continue;
-            var before = _troubles.Count;
             var read = ReadTopping(OverAt(i), Topping.None);
             if (!read.IsNone)
                 over.Add(read);
-            else if (_troubles.Count > before)
-                _troubles[^1] = _troubles[^1] with
-                {
-                    Message = $"There is no topping called “{Short(typed)}” here. Nothing is taken for it.",
-                };
         }
 
         return over.Count == 0 ? Pile.Of<ToppingChoice>() : new(over);
@@ -76,7 +70,7 @@ internal sealed partial class AddressReader
 
             if (book.Filling(typed) is not { } formula)
             {
-                Say(fields.Id, typed, $"There is no layer called “{Short(typed)}” here. Nothing is taken for it.");
+                Miss(fields.Id, typed, "layer", "");
                 continue;
             }
 

@@ -22,12 +22,13 @@ namespace RoundCrumb.Core.Composing;
 internal sealed partial class AddressReader(Func<string, string?> field, LengthUnit bare, PartBook book)
 {
     private readonly List<Trouble> _troubles = [];
+    private readonly List<MissingPart> _missing = [];
 
     public ReadComposition Read()
     {
         var pan = ReadPan();
-        var crustFamily = Known(CrustField, book.Crust, CrustBook.ButterFlaky, "crust");
-        var formula = Known(FillingField, book.Filling, FillingBook.MaltCustard, "filling");
+        var crustFamily = Known(CrustField, book.Crust, CrustBook.ButterFlaky, "crust", f => f.Id);
+        var formula = Known(FillingField, book.Filling, FillingBook.MaltCustard, "filling", f => f.Id);
 
         // Fields left as they were usual follow the new pan, crust or filling; what the baker set stays.
         var was = (field(Was) ?? "").Split('~');
@@ -50,8 +51,8 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
         if (!crustFamily.Treatments.Contains(treatment))
             treatment = usual.Treatment;
         var edge = newCrust || Follows(EdgeField, 3) ? usual.Edge : Named(EdgeField, Edges, usual.Edge, "an edge");
-        var seal = Known(SealField, Seal.Find, Seal.None, "seal");
-        var oven = string.IsNullOrEmpty(field(OvenField)) ? null : Known(OvenField, book.Oven, null, "oven");
+        var seal = Known(SealField, Seal.Find, Seal.None, "seal", s => s.Id);
+        var oven = string.IsNullOrEmpty(field(OvenField)) ? null : Known(OvenField, book.Oven, null, "oven", o => o.Id);
 
         var usualLine = formula.Family.LineIn(pan.Depth);
         var line = newFilling || Follows(Line, 5)
@@ -91,6 +92,8 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
             Over = ReadOver(),
             Under = ReadUnder(Math.Max(0, pan.Depth.Value - thick.Value - line.Value)),
         };
+        if (_missing.Count > 0)
+            composition = composition with { Missing = new(_missing) };
         return new(composition.Settled(), _troubles);
     }
 
@@ -130,7 +133,7 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
     private Pan ReadPan()
     {
         if (field(PanField) != PanCupboard.OwnId)
-            return Known(PanField, book.Pan, PanCupboard.Plate23, "pan");
+            return Known(PanField, book.Pan, PanCupboard.Plate23, "pan", p => p.Id);
         var kind = Named(OwnKind, Kinds, PanKind.PiePlate, "a kind of pan");
         var material = Named(OwnMaterial, Materials, PanMaterial.BrightAluminium, "a material");
         var top = Length(OwnTop, new(230), 30, 600, "A pan is {0} to {1} across; larger won’t go into an oven.");
@@ -267,7 +270,7 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
     private bool Flag(string name) => field(name) is "1" or "on" or "true";
 
     [return: NotNullIfNotNull(nameof(usual))]
-    private T? Known<T>(string name, Func<string, T?> find, T? usual, string noun)
+    private T? Known<T>(string name, Func<string, T?> find, T? usual, string noun, Func<T, string> id)
         where T : class
     {
         var typed = field(name);
@@ -275,8 +278,19 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
             return usual;
         if (find(typed) is { } found)
             return found;
-        Say(name, typed, $"There is no {noun} called “{Short(typed)}” here. The usual one is taken.");
+        Miss(name, typed, noun, usual is null ? "" : id(usual));
         return usual;
+    }
+
+    /// <summary>Keeps a name that is not here, and says so.</summary>
+    private void Miss(string name, string typed, string noun, string standIn)
+    {
+        var missing = new MissingPart(name, typed.Length > MissingPart.Longest ? typed[..MissingPart.Longest] : typed, noun, standIn);
+        if (book.Unfit.GetValueOrDefault(typed) is { } unfit)
+            missing = missing with { Name = unfit.Name, Why = unfit.Why, Holds = new(unfit.Holds) };
+        _missing.Add(missing);
+        Say(name, typed, $"{(missing.Why.Length > 0 ? missing.Says : $"There is no {noun} called “{Short(typed)}” here.")} {missing.Why}".Trim()
+            + " It stays as it is written until you choose one.");
     }
 
     private T Named<T>(string name, (T Value, string Name)[] names, T usual, string noun)

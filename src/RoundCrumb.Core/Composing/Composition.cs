@@ -79,6 +79,12 @@ public sealed record Composition(Pan Pan, CrustChoice Crust, FillingChoice Filli
     /// <summary>The rules of which the baker has said “I know” for this pie.</summary>
     public Pile<string> Known { get; init; } = Pile.Of<string>();
 
+    /// <summary>What its address names and is not here: while there is any, the pie cannot be made.</summary>
+    public Pile<MissingPart> Missing { get; init; } = Pile.Of<MissingPart>();
+
+    /// <summary>True where nothing that it names is missing.</summary>
+    public bool IsWhole => Missing.Count == 0;
+
     /// <summary>Everything on top, from below up; nothing for a bare pie.</summary>
     public IEnumerable<ToppingChoice> Toppings => Over.Prepend(Topping).Where(t => !t.IsNone);
 

@@ -48,6 +48,10 @@ public static partial class CompositionAddress
         .. Enumerable.Range(0, Composition.MostLayers).SelectMany(i => new[] { UnderAt(i).Id, OverAt(i).Id }),
     ];
 
+    /// <summary>The fields that name a layer beneath the filling.</summary>
+    internal static IReadOnlyList<string> UnderFields { get; } =
+        [.. Enumerable.Range(0, Composition.MostLayers).Select(i => UnderAt(i).Id)];
+
     /// <summary>The fields of a topping beyond the first, counted from 0.</summary>
     public static ToppingFields OverAt(int index) =>
         new(
@@ -63,9 +67,10 @@ public static partial class CompositionAddress
 
     private static void WriteLayers(Composition c, Action<string, string> add)
     {
-        for (var i = 0; i < c.Under.Count; i++)
+        var free = UnderOf(c);
+        for (var i = 0; i < Math.Min(c.Under.Count, free.Count); i++)
         {
-            var fields = UnderAt(i);
+            var fields = free[i];
             add(fields.Id, c.Under[i].Id);
             add(fields.Height, Number(c.Under[i].Thickness.Value));
             if (c.Under[i] is PieceLayer { HalfOver: true })
@@ -73,12 +78,21 @@ public static partial class CompositionAddress
         }
     }
 
+    /// <summary>The fields of the layers beneath, the lowest first, and then those that are free: none that a missing part keeps.</summary>
+    public static IReadOnlyList<LayerFields> UnderOf(Composition c) =>
+        [.. Enumerable.Range(0, Composition.MostLayers).Select(UnderAt).Where(f => c.Missing.All(m => m.Field != f.Id))];
+
+    /// <summary>The fields of the toppings on the first, the lowest first, and then those that are free: none that a missing part keeps.</summary>
+    public static IReadOnlyList<ToppingFields> OverOf(Composition c) =>
+        [.. Enumerable.Range(0, Composition.MostLayers).Select(OverAt).Where(f => c.Missing.All(m => m.Field != f.Id))];
+
     private static void WriteLaying(Composition c, Action<string, string> add)
     {
         Laid(First, c.Topping);
-        for (var i = 0; i < c.Over.Count; i++)
+        var free = OverOf(c);
+        for (var i = 0; i < Math.Min(c.Over.Count, free.Count); i++)
         {
-            var fields = OverAt(i);
+            var fields = free[i];
             add(fields.Id, c.Over[i].Topping.Id);
             add(fields.Height, Number(c.Over[i].Height.Value));
             Laid(fields, c.Over[i]);

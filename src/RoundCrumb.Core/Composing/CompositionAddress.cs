@@ -218,6 +218,7 @@ public static partial class CompositionAddress
     public static string Write(Composition c)
     {
         var s = new StringBuilder(256);
+        var written = new HashSet<string>(StringComparer.Ordinal);
         WritePan(c.Pan, Add);
         Add(CrustField, c.Crust.Family.Id);
         Add(Thickness, Number(c.Crust.Thickness.Value));
@@ -271,10 +272,16 @@ public static partial class CompositionAddress
             Add(KnownRules, string.Join(',', c.Known));
         if (c.Corrections is { } learned)
             Add(Learned, learned.Number.ToString(CultureInfo.InvariantCulture));
+        foreach (var missing in c.Missing.Where(m => !written.Contains(m.Field)))
+            Add(missing.Field, Uri.EscapeDataString(missing.Typed));
         return s.ToString();
 
         void Add(string name, string value)
         {
+            // What is not here keeps the name it was typed with, until something else is chosen for it.
+            if (c.Missing.FirstOrDefault(m => m.Field == name && m.StandIn == value) is { } missing)
+                value = Uri.EscapeDataString(missing.Typed);
+            written.Add(name);
             if (s.Length > 0)
                 s.Append('&');
             s.Append(name).Append('=').Append(value);

@@ -45,6 +45,30 @@ public readonly record struct Held(HeldIn In, int At, Ingredient What)
     /// <param name="pie">The pie.</param>
     public static IEnumerable<Held> Of(Composition pie)
     {
+        // What is drawn in the place of a missing part is not in the pie; what that part may bring is.
+        if (!pie.IsWhole)
+        {
+            var instead = pie.Missing.Select(m => (Part: m, In: PartOf(m.Field))).Where(m => m.In is not null).ToList();
+            var kept = OfWhole(pie).Where(h => !instead.Exists(m => m.In == h.In && m.Part.StandIn.Length > 0
+                && m.In is HeldIn.Crust or HeldIn.Filling));
+            return kept.Concat(instead.SelectMany(m => m.Part.Brings.Select(i => new Held(m.In!.Value, 0, i))));
+        }
+
+        return OfWhole(pie);
+    }
+
+    private static HeldIn? PartOf(string field) => field switch
+    {
+        CompositionAddress.CrustField => HeldIn.Crust,
+        CompositionAddress.FillingField => HeldIn.Filling,
+        CompositionAddress.SealField => HeldIn.Seal,
+        CompositionAddress.PanField or CompositionAddress.OvenField => null,
+        _ when CompositionAddress.UnderFields.Contains(field) => HeldIn.Beneath,
+        _ => HeldIn.Topping,
+    };
+
+    private static IEnumerable<Held> OfWhole(Composition pie)
+    {
         foreach (var one in pie.Crust.Family.Ingredients.Concat(pie.Crust.Family.Unweighed))
             yield return new(HeldIn.Crust, 0, one);
         if (pie.Crust.Seal.Ingredient is { } seal)

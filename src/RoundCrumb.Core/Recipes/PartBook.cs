@@ -1,11 +1,18 @@
 using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Toppings;
 
 namespace RoundCrumb.Core.Recipes;
+
+/// <summary>A part that is here and cannot be used as it is.</summary>
+/// <param name="Name">What the baker calls it.</param>
+/// <param name="Why">What is missing, and what to do about it.</param>
+/// <param name="Holds">What is in it all the same.</param>
+public sealed record UnfitPart(string Name, string Why, IReadOnlyList<Ingredient> Holds);
 
 /// <summary>The crusts, fillings and toppings that a composition can be read against: those shipped, and a baker's own.</summary>
 public sealed class PartBook
@@ -33,7 +40,7 @@ public sealed class PartBook
     {
         (Crusts, Fillings, Toppings) = (like.Crusts, like.Fillings, like.Toppings);
         (_crusts, _fillings, _toppings) = (like._crusts, like._fillings, like._toppings);
-        (Kitchen, Ovens, Schools, States) = (kitchen, ovens, like.Schools, like.States);
+        (Kitchen, Ovens, Schools, States, Unfit) = (kitchen, ovens, like.Schools, like.States, like.Unfit);
     }
 
     /// <summary>What comes with Round Crumb.</summary>
@@ -56,6 +63,10 @@ public sealed class PartBook
 
     /// <summary>What the house has settled where bakers differ: the usual way of a crust follows it.</summary>
     public Schools Schools { get; private init; } = Schools.None;
+
+    /// <summary>The baker's own parts that cannot be used as they are, by id.</summary>
+    public IReadOnlyDictionary<string, UnfitPart> Unfit { get; private init; } =
+        new Dictionary<string, UnfitPart>(StringComparer.Ordinal);
 
     /// <summary>What the kitchen had learned at some times, by number; the book is always among it.</summary>
     public IReadOnlyList<CorrectionSet> States { get; private init; } = [];
@@ -83,17 +94,22 @@ public sealed class PartBook
     public PartBook With(IReadOnlyList<CorrectionSet> states) =>
         states.Count == 0 ? this : new(this, Kitchen, Ovens) { States = states };
 
-    /// <summary>The same with more of the baker's own; what can't be used is left out, and what is here already stays.</summary>
+    /// <summary>The same with more of the baker's own; what can't be used is kept apart with its reason, and what is here already stays.</summary>
     public PartBook With(IEnumerable<PartRecipe> parts)
     {
-        var own = parts.Where(p => !p.Trouble.Exists).ToList();
-        return own.Count == 0 ? this : new(
+        var all = parts.ToList();
+        var own = all.Where(p => !p.Trouble.Exists).ToList();
+        var unfit = all.Where(p => p.Trouble.Exists).DistinctBy(p => p.Id).ToDictionary(
+            p => p.Id, p => new UnfitPart(p.Name, p.Trouble.Says, [.. p.Everything]), StringComparer.Ordinal);
+        foreach (var (id, known) in Unfit)
+            unfit.TryAdd(id, known);
+        return all.Count == 0 ? this : new(
             Crusts.Concat(own.Select(p => p.AsCrust()).OfType<CrustFamily>()).DistinctBy(c => c.Id),
             Fillings.Concat(own.Select(p => p.AsFilling()).OfType<FillingFormula>()).DistinctBy(f => f.Id),
             Toppings.Concat(own.Select(p => p.AsTopping()).OfType<Topping>()).DistinctBy(t => t.Id),
             Kitchen,
             Ovens)
-        { Schools = Schools, States = States };
+        { Schools = Schools, States = States, Unfit = unfit };
     }
 
     /// <summary>The shipped book with some more parts, and one oven, in it.</summary>

@@ -42,6 +42,8 @@ public static class DayBuilder
     {
         var order = one.Order;
         var pan = one.Pie.Composition.Pan;
+        if (one.Pie.Composition.Missing is [var missing, ..])
+            return new(order, TroubleKind.PartMissing, $"{missing.Says} Open its pie and choose one.", 0);
         if (order.Due <= setting.Now && !setting.UnderWay.Contains(order.Key))
             return new(order, TroubleKind.Past, "It was wanted before now.", 0);
         if (!setting.Shifts.Any(s => s.To > setting.Now) && !setting.UnderWay.Contains(order.Key))

@@ -65,6 +65,9 @@ public sealed record UnfitMark(WorkKey Key, string Kept, bool IsDone, string Why
 /// <summary>What kind of trouble an order is in before anything is put on a clock.</summary>
 public enum TroubleKind
 {
+    /// <summary>Something that its pie names is not here.</summary>
+    PartMissing,
+
     /// <summary>It was due before now.</summary>
     Past,
 

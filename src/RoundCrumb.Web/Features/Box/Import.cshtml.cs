@@ -84,10 +84,9 @@ public sealed class ImportModel(BoxTransfer transfer, CompositionReader composit
         {
             var kept = taken.Zip(parts).ToDictionary(t => t.First, t => t.Second);
             return Enumerable.Range(0, recipes.Count).Where(n => recipes[n].Pie)
-                .Select(n => (recipes[n].Title, Address: Found.AddressOf(n, kept)))
-                .Where(p => p.Address is not null).Select(p => (p.Title, p.Address!));
+                .Select(n => Found.PieOf(n, kept)).OfType<PieOfParts>();
         }, cancel);
-        return Redirect(made.OnlyPie is { } pie && recipes.Count == 1 ? $"{Routes.Compose}?pie={pie}" : made.Address);
+        return Redirect(made.OnlyPie is { } pie && recipes.Count == 1 && made.LeftOut.Count == 0 ? $"{Routes.Compose}?pie={pie}" : made.Address);
     }
 
     /// <summary>Imports a whole box.</summary>

@@ -255,13 +255,21 @@ public sealed class ComposeView
         var sums = Pie.Toppings.GetEnumerator();
         foreach (var (choice, i) in C.Over.Prepend(C.Topping).Select((t, i) => (t, i)))
             yield return (
-                i == 0 ? CompositionAddress.First : CompositionAddress.OverAt(i - 1), choice,
+                i == 0 ? CompositionAddress.First : CompositionAddress.OverOf(C)[i - 1], choice,
                 !choice.IsNone && sums.MoveNext() ? sums.Current : null);
     }
 
     /// <summary>The layers beneath the filling, the topmost first, each with the fields it is read from.</summary>
     public IEnumerable<(LayerFields Fields, LayerSums Sums)> LayerRows() =>
-        Pie.Layers.Select((sums, i) => (CompositionAddress.UnderAt(i), sums)).Reverse();
+        Pie.Layers.Select((sums, i) => (CompositionAddress.UnderOf(C)[i], sums)).Reverse();
+
+    /// <summary>What a field names and is not here; none where it is.</summary>
+    public MissingPart? Missing(string field) => C.Missing.FirstOrDefault(m => m.Field == field);
+
+    /// <summary>What is named beyond the first of a kind and is not here: layers beneath, or toppings on others.</summary>
+    public IEnumerable<MissingPart> MissingLayers(Stratum stratum) =>
+        C.Missing.Where(m => m.StandIn is "" or "none" && stratum.Holds(m.Field)
+            && m.Field is not (CompositionAddress.ToppingField or CompositionAddress.OvenField));
 
     /// <summary>Where a topping is seen from above, counted from 0 with the lowest.</summary>
     public string AboveAt(int topping) => string.Create(CultureInfo.InvariantCulture, $"{Routes.Above}?top-at={topping + 1}&{Canonical}");

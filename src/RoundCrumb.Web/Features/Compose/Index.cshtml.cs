@@ -127,6 +127,12 @@ public sealed class IndexModel(PieShelf shelf, BakeBook bakes, CompositionReader
             return Page();
         }
 
+        if (View.C.Missing is [var missing, ..])
+        {
+            PiesTrouble = $"{missing.Says} Choose one before a sheet is made of it.";
+            return Page();
+        }
+
         var title = NameProblem(Name) is null ? Name : Described(View.C);
         var bake = await bakes.StartAsync(title, View.Canonical, (int)count, cancel);
         return Redirect(Routes.Bake(bake.Id));

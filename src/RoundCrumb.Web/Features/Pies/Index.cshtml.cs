@@ -67,10 +67,11 @@ public sealed class IndexModel(PieShelf shelf, RecipeBox box, PieList list, Part
 
     /// <summary>Lists them.</summary>
     public async Task<IActionResult> OnGetAsync(
-        int? gone, int? deleted, int leaf, int? brought, int pies, int here, int near, CancellationToken cancel)
+        int? gone, int? deleted, int leaf, int? brought, int pies, int here, int near, int unfit, List<string>? left,
+        CancellationToken cancel)
     {
         (Deleted, DeletedPart) = (gone, deleted);
-        Said = brought is { } many ? ImportedWords(many, pies, here, near) : null;
+        Said = brought is { } many ? ImportedWords(many, pies, here, near, unfit, left ?? []) : null;
         await ShowAsync(leaf, cancel);
         return Request.Headers["HX-Request"] == "true" && Request.Headers["HX-History-Restore-Request"] != "true"
             ? Partial("_Found", this)
@@ -147,12 +148,19 @@ public sealed class IndexModel(PieShelf shelf, RecipeBox box, PieList list, Part
     /// <summary>The families of filling to choose from.</summary>
     public static IEnumerable<FillingFamily> Families => FillingFamilies.All;
 
-    private static string ImportedWords(int parts, int pies, int here, int near)
+    private static string ImportedWords(int parts, int pies, int here, int near, int unfit, List<string> left)
     {
         static string Counted(int n, string one) => $"{n} {one}{(n == 1 ? "" : "s")}";
         return $"Imported: {Counted(parts, "part")} and {Counted(pies, "pie")}."
             + (here > 0 ? $" {here} {(here == 1 ? "was" : "were")} here already and {(here == 1 ? "is" : "are")} not kept twice." : "")
-            + (near > 0 ? $" In {Counted(near, "pie")} something could not be used as it was written, and is as usual now." : "");
+            + (near > 0 ? $" In {Counted(near, "pie")} a measure could not be used as it was written, and is as usual now." : "")
+            + (unfit > 0
+                ? $" {Counted(unfit, "pie")} {(unfit == 1 ? "names a part" : "name parts")} that is not here or can’t be used as it is: "
+                    + "open it to choose another."
+                : "")
+            + (left.Count > 0
+                ? $" In no pie, and kept among the parts: {string.Join(", ", left.Take(20).Select(n => n.Length > 80 ? n[..80] + "…" : n))}."
+                : "");
     }
 
     private async Task<IActionResult> GoneAsync(CancellationToken cancel)
