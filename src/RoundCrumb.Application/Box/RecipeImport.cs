@@ -1,3 +1,4 @@
+using System.Globalization;
 using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
@@ -35,6 +36,25 @@ public sealed record RecipeToImport
 
     /// <summary>What tells which cups it means; empty where nothing does.</summary>
     public string CupBecause { get; init => field = value ?? ""; } = "";
+
+    /// <summary>What of it is in no part, a piece a line.</summary>
+    public string NotUsed { get; init => field = value ?? ""; } = "";
+
+    /// <summary>Lines that are taken for one.</summary>
+    public List<JoinToShow> Joins { get; init => field = value ?? []; } = [];
+}
+
+/// <summary>Two lines of a paste that are taken for one, as the page keeps them.</summary>
+public sealed record JoinToShow
+{
+    /// <summary>As the first was written.</summary>
+    public string First { get; init => field = value ?? ""; } = "";
+
+    /// <summary>As the second was written.</summary>
+    public string Second { get; init => field = value ?? ""; } = "";
+
+    /// <summary>As they are read.</summary>
+    public string Whole { get; init => field = value ?? ""; } = "";
 }
 
 /// <summary>A section of a recipe that is being brought in: a part, if it is taken.</summary>
@@ -89,10 +109,52 @@ public sealed record RecipeImport(
                 Says = string.Join("; ", new[] { recipe.Serves, Says(said, shown) }.Where(t => t.Length > 0)),
                 IsParted = recipe.IsParted,
                 CupBecause = cup.Because,
+                NotUsed = string.Join('\n', recipe.NotUsed.Concat(Beyond(recipe))),
+                Joins = [.. recipe.Joins.Take(MostJoins).Select(j => new JoinToShow { First = j.First, Second = j.Second, Whole = j.Whole })],
             });
         }
 
         return new(recipes, sections, found.Trouble);
+    }
+
+    private const int MostJoins = 40;
+
+    /// <summary>What of the method is longer than is kept.</summary>
+    private static IEnumerable<string> Beyond(ImportedRecipe recipe) => recipe.Method.Length <= Part.LongestText
+        ? []
+        :
+        [
+            $"The method has {recipe.Method.Length} characters, and {Part.LongestText} can be kept. This is left out:",
+            recipe.Method[Part.LongestText..],
+        ];
+
+    /// <summary>The same with two lines that were taken for one apart again.</summary>
+    /// <param name="apart">Which recipe and which of its joins, as "0:2"; anything else changes nothing.</param>
+    public RecipeImport Apart(string? apart)
+    {
+        if ((apart ?? "").Split(':') is not [var r, var n]
+                || !int.TryParse(r, NumberStyles.None, CultureInfo.InvariantCulture, out var recipe) || recipe >= Recipes.Count
+                || !int.TryParse(n, NumberStyles.None, CultureInfo.InvariantCulture, out var at) || at >= Recipes[recipe].Joins.Count)
+            return this;
+        var join = Recipes[recipe].Joins[at];
+        return this with
+        {
+            Recipes =
+            [
+                .. Recipes.Select((one, i) => i == recipe ? one with { Joins = [.. one.Joins.Where(j => j != join)] } : one),
+            ],
+            Sections =
+            [
+                .. Sections.Select(s => s.Recipe != recipe ? s : s with
+                {
+                    Form = s.Form with
+                    {
+                        Lines = string.Join('\n', s.Form.Lines.ReplaceLineEndings("\n").Split('\n').SelectMany(
+                            l => l == join.Whole ? new[] { join.First, join.Second } : [l])),
+                    },
+                }),
+            ],
+        };
     }
 
     /// <summary>

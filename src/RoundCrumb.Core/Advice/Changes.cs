@@ -66,7 +66,16 @@ internal static class Changes
 
     public static Composition Topped(this Composition c, double hours) => c with { Occasion = c.Occasion with { ToppedAhead = hours } };
 
-    public static Composition Thick(this Composition c, Millimetres thickness) => c with { Crust = c.Crust with { Thickness = thickness } };
+    /// <summary>Another thickness; in a shallow pan the fill line gives way to it.</summary>
+    public static Composition Thick(this Composition c, Millimetres thickness) => c with
+    {
+        Crust = c.Crust with { Thickness = thickness },
+        Filling = c.Filling with
+        {
+            Line = new(Math.Min(
+                c.Filling.Line.Value, Math.Max(0, c.Pan.Depth.Value - thickness.Value - CompositionAddress.LeastRoom))),
+        },
+    };
 
     /// <summary>Hours as a quantity of time.</summary>
     public static Quantity Hours(double hours) => new(hours * 60, Dimension.Time);

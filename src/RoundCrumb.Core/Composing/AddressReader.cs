@@ -214,12 +214,11 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
     private (Millimetres Thick, Millimetres Line) LeaveRoom(
         Pan pan, Millimetres thick, Millimetres line, Millimetres usualThick, Millimetres usualLine, double thinnest)
     {
-        const double Room = 5;
-        if (thick.Value + line.Value + Room <= pan.Depth.Value)
+        if (thick.Value + line.Value + LeastRoom <= pan.Depth.Value)
             return (thick, line);
 
         // Give back what was asked too much of: first the line, then the crust.
-        if (thick.Value + usualLine.Value + Room <= pan.Depth.Value)
+        if (thick.Value + usualLine.Value + LeastRoom <= pan.Depth.Value)
         {
             Say(
                 Line, field(Line),
@@ -229,13 +228,13 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
             return (thick, usualLine);
         }
 
-        var thin = new Millimetres(Math.Min(usualThick.Value, Math.Max(thinnest, pan.Depth.Value - Room - usualLine.Value)));
+        var thin = new Millimetres(Math.Min(usualThick.Value, Math.Max(thinnest, pan.Depth.Value - LeastRoom - usualLine.Value)));
         Say(
             Thickness, field(Thickness),
             new(
                 "In a pan {0} deep a base this thick leaves nothing to fill. Taken as {1}.", pan.Depth.AsQuantity(),
                 thin.AsQuantity()));
-        return (thin, new(Math.Min(usualLine.Value, Math.Max(0, pan.Depth.Value - Room - thin.Value))));
+        return (thin, new(Math.Min(usualLine.Value, Math.Max(0, pan.Depth.Value - LeastRoom - thin.Value))));
     }
 
     /// <summary>The most of one ingredient that is made into one batch, g.</summary>

@@ -107,6 +107,13 @@ public sealed record Composition(Pan Pan, CrustChoice Crust, FillingChoice Filli
     public bool BakesItsFilling => Filling.Formula.Family is { Bake: not null } family
         && !(family.BakeIsOptional && (Occasion.NoOven || !Crust.IsBaked));
 
+    /// <summary>
+    /// True where a filling cooked on the hob is poured straight from the pan: meringue goes on while it is hot, or it weeps and slides.
+    /// Italian meringue holds on anything.
+    /// </summary>
+    public bool PoursStraightFromThePan => Filling is { Cooled: false, Formula.Family: { GoesInHot: true, HobTakesEggTo: not null } }
+        && Toppings.Any(t => t.Topping.Kind is ToppingKind.Meringue && t.Topping.Id != ToppingBook.Italian.Id);
+
     /// <summary>The same pie with one thing taken for another in it; none where it is so already, or there is nothing to take it for.</summary>
     /// <param name="swap">What is taken for what.</param>
     /// <param name="what">An ingredient that it should stand for.</param>

@@ -148,6 +148,9 @@ public static partial class CompositionAddress
     /// <summary>What a pan of the baker's own is called that has no name.</summary>
     public const string OwnPanName = "Your own pan";
 
+    /// <summary>What is left for a filling between base and fill line at the least, mm. Our own choice.</summary>
+    public const double LeastRoom = 5;
+
     /// <summary>The longest name of a pan, characters.</summary>
     public const int LongestPanName = 60;
 
@@ -279,14 +282,21 @@ public static partial class CompositionAddress
         void Add(string name, string value)
         {
             // What is not here keeps the name it was typed with, until something else is chosen for it.
-            if (c.Missing.FirstOrDefault(m => m.Field == name && m.StandIn == value) is { } missing)
-                value = Uri.EscapeDataString(missing.Typed);
+            if (c.Missing.Count > 0)
+                value = NameIn(c, name, value);
             written.Add(name);
             if (s.Length > 0)
                 s.Append('&');
             s.Append(name).Append('=').Append(value);
         }
     }
+
+    /// <summary>What a field of an address says of a pie: the id of its part, or the name of one that is not here, as it was typed.</summary>
+    /// <param name="c">The pie.</param>
+    /// <param name="field">The field.</param>
+    /// <param name="id">The id of what stands there.</param>
+    public static string NameIn(Composition c, string field, string id) =>
+        Uri.EscapeDataString(c.Missing.FirstOrDefault(m => m.Field == field && m.StandIn == id)?.Typed ?? id);
 
     private static void WritePan(Pan pan, Action<string, string> add)
     {

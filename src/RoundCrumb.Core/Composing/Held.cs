@@ -26,7 +26,7 @@ public enum HeldIn
 /// <param name="In">Which part holds it.</param>
 /// <param name="At">Which of several such parts, from below up, from 0.</param>
 /// <param name="What">What it is.</param>
-public readonly record struct Held(HeldIn In, int At, Ingredient What)
+public sealed record Held(HeldIn In, int At, Ingredient What)
 {
     /// <summary>What its part is called within a sentence.</summary>
     public string Where => In switch

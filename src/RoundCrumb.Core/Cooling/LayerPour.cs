@@ -126,6 +126,27 @@ public static class LayerPours
         "a filling cooled before it is poured", 30, 26, 34, Dimension.Warmth,
         "Butter in a crumb holds at that; colder it sets in its bowl.");
 
+    /// <summary>How warm a filling is that goes straight from the pan into the shell, °C: meringue wants it so.</summary>
+    public static readonly Constant StraightFromThePan = new(
+        "poured straight from the pan", 75, 70, 82, Dimension.Warmth, "A pan loses some degrees on its way to the shell.");
+
+    /// <summary>
+    /// Minutes that a filling cooked on the hob takes in its bowl on the bench from where the two-step rule begins until it is poured; none
+    /// where it never was so warm, is poured warmer, or does not get so cool there.
+    /// </summary>
+    /// <param name="pie">The pie.</param>
+    public static double? InTheBowl(Assessment pie)
+    {
+        var c = pie.Composition;
+        var from = CoolingConstants.RuleFrom.Usual;
+        var to = c.Filling.Cooled ? CooledFirst.Usual : c.Filling.Formula.Family.PourHeat.At.Usual;
+        return c.Filling.Formula.Family.HobTakesEggTo is null || c.PoursStraightFromThePan || to >= from
+            ? null
+            : BowlCooling.OnTheBench(
+                Matter.Of(PieMatter.Of(c.Filling.Formula, c.Filling.Setter, pie.Yield)), Math.Max(1, pie.PotMass.Value.Value), from, to,
+                pie.Kitchen.Room.Value);
+    }
+
     /// <summary>How long a hot filling cools before it is poured cool; none where it goes in as it is made.</summary>
     /// <param name="pie">The pie.</param>
     public static (Phrase How, double OverIce, double? OnTheBench)? CoolingFirst(Assessment pie)

@@ -158,9 +158,9 @@ public static class PieCoolings
         var at = CaseOf(pie, place, many);
         var (least, best) = (family.SetsBy.Least(pie.Yield.SetIndex.Value.Value), family.SetsBy.Best);
         var curve = At(at, Math.Min(least.Usual, best.Usual) - 0.05);
-        var start = StartOf(pie.Composition.Filling);
+        var start = StartOf(pie.Composition);
         return new(place, many, start, at.Rack, curve, least,
-            SetTimeOf(pie.Composition.Filling, place, many, at, curve, least, pie.FilledDepth));
+            SetTimeOf(pie.Composition, place, many, at, curve, least, pie.FilledDepth));
     }
 
     private sealed record Heats(IReadOnlyList<double> Watts);
@@ -213,9 +213,10 @@ public static class PieCoolings
     private static CoolingCurve At(CoolingCase at, double stop) => Curves.Of((at, stop));
 
     private static Worked<MinuteRange>? SetTimeOf(
-        FillingChoice filling, ColdPlace place, int many, CoolingCase at, CoolingCurve curve, Constant least, Worked<Millimetres> depth)
+        Composition pie, ColdPlace place, int many, CoolingCase at, CoolingCurve curve, Constant least, Worked<Millimetres> depth)
     {
-        var (family, start) = (filling.Formula.Family, StartOf(filling));
+        var (filling, start) = (pie.Filling, StartOf(pie));
+        var family = filling.Formula.Family;
         if (curve.MinutesTo(least.Usual) is not { } cold)
             return null;
         var rest = family.SetsBy.Rest;
@@ -242,12 +243,13 @@ public static class PieCoolings
     /// <summary>To five minutes: it is known no better.</summary>
     private static double Rounded(double minutes) => Math.Round(minutes / 5, MidpointRounding.AwayFromZero) * 5;
 
-    private static Constant StartOf(FillingChoice filling) => filling.Formula.Family.Bake is { } bake ? bake.DoneAt
-        : filling.Cooled ? LayerPours.CooledFirst
-        : filling.Formula.Family.PourHeat.At;
+    private static Constant StartOf(Composition pie) => pie.Filling.Formula.Family.Bake is { } bake ? bake.DoneAt
+        : pie.Filling.Cooled ? LayerPours.CooledFirst
+        : pie.PoursStraightFromThePan ? LayerPours.StraightFromThePan
+        : pie.Filling.Formula.Family.PourHeat.At;
 
     private static CoolingCase CaseOf(Assessment pie, ColdPlace place, int together) => new(
-        PieBody.Of(pie), together, StartOf(pie.Composition.Filling).Usual,
+        PieBody.Of(pie), together, StartOf(pie.Composition).Usual,
         pie.Composition.Filling.Formula.Family.Bake is null ? 0 : CoolingConstants.OnTheRack.Usual, pie.Kitchen.Room.Value,
         place.Cooler!.Value, place.Air, place.Heat.Times, pie.Kitchen.Rack.Times);
 

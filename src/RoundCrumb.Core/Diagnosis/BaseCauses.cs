@@ -46,7 +46,7 @@ internal static class BaseCauses
                 Mended = static f => f.Pie.Composition with { Crust = f.Pie.Composition.Crust with { Treatment = Treatment.Baked } },
             },
             new("slow-pan", "The pan is slow, and the bake was cut short", HowOften.NowAndThen,
-                "A tenth longer in glass, more in ceramic; a hot tray beneath.")
+                "A tenth longer in glass, more in ceramic; under metal a hot tray, under glass or ceramic never: it cracks.")
             {
                 Clear = [BakedShort],
                 Mild = [PalePan, PaleBeneath],

@@ -129,7 +129,7 @@ internal static class CrustCauses
         ["base-pale"] =
         [
             new("far-from-heat", "It stood too far from the bottom heat", HowOften.Common,
-                "The lowest shelf, on a tray that is hot already.")
+                "The lowest shelf; metal on a tray that is hot already, glass and ceramic never: they crack.")
             {
                 Clear = [HighShelf],
                 Mild = [TopHot],

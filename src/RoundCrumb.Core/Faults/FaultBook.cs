@@ -106,7 +106,7 @@ public static class FaultBook
             "base-pale", "The base is pale or glassy", FaultPlace.CrustBaked, [Technique.BlindBake, Technique.Weights],
             [StepKind.WeightsOut, StepKind.BakeShell, StepKind.SealShell],
             [new("Bake it on, on the lowest shelf, with the rim under foil.", 1, 5)],
-            "A hot tray beneath, a lower shelf, and the full time without weights."),
+            "A lower shelf and the full time without weights; a hot tray beneath metal, never beneath glass or ceramic."),
         new(
             "rim-dark", "The rim is getting dark", FaultPlace.CrustBaked, [Technique.Edge, Technique.BlindBake],
             [StepKind.WeightsOut, StepKind.BakeShell, StepKind.BakeFilled],
@@ -145,7 +145,7 @@ public static class FaultBook
         new(
             "scrambled", "The egg has set in grains", FaultPlace.FillingMade, [Technique.Tempering, Technique.Curd, Technique.Flaming],
             [StepKind.MakeFilling],
-            [new("Sieve it, and blend it if it is only a little.", 5), new("Make it again.", 25)],
+            [new("Sieve it; if it is only a little, a stick blender mends it. Never in a closed jug while it is hot.", 5), new("Make it again.", 25)],
             "Warm the egg with a third of the hot liquid first, and stir without a pause.")
         {
             Fits = static p => Set(p, SetScale.Starch, SetScale.EggInDairy, SetScale.EggInJuice, SetScale.Curd),

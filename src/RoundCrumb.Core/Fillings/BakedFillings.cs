@@ -151,10 +151,10 @@ internal static class BakedFillings
         [
             new(
                 new(
-                    "Warm the milk to {0}, stir in the sour, leave it to part, and drain it in a cloth.",
+                    "Warm the milk to {0}, stir in the sour, leave it to part, and drain it in a cloth, over 2 h in the fridge.",
                     new Quantity(85, Dimension.Warmth)),
                 15, 1, Place.Hob, "clear whey, curd like wet snow")
-                { Wait = new(60, 120, 12 * 60), Caution = Cautions.HotWhey },
+                { Wait = new(60, 90, 120), Caution = Cautions.HotWhey },
             new("Press the curd; beat it smooth with eggs, sugar, cream and flour.", 8, 1, Place.Mixer, "no grains")
             {
                 Caution = Cautions.RawFlourAndEgg,
@@ -221,6 +221,7 @@ internal static class BakedFillings
             Min("nut and syrup bakes, least", 30), Min("nut and syrup bakes, most", 40), "puffed, a slight wobble in the middle"),
         Rise = new("nut and syrup puffs", 0.10, 0.08, 0.12, Dimension.Share, "Egg; it sinks again as it cools."),
         SetCue = "no longer runs when it is tipped",
+        SetCaution = Cautions.KeptInTheRoom,
         TooDeep = "It stays runny under the nuts.",
     };
 

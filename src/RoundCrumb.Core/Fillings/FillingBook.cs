@@ -1,4 +1,5 @@
 using RoundCrumb.Core.Ingredients;
+using RoundCrumb.Core.Methods;
 
 namespace RoundCrumb.Core.Fillings;
 
@@ -59,7 +60,17 @@ public static class FillingBook
             new(Pantry.Cornflour, 34, Note: "smooth with the yolks first"),
             new(Pantry.Salt, 3),
         ],
-        Pantry.Yolk, "#c99a55");
+        Pantry.Yolk, "#c99a55")
+    {
+        First =
+        [
+            new(
+                "Melt the butter and the sugar together and let them bubble till they smell of toffee; off the heat the warm cream and milk in "
+                    + "a thin stream.",
+                8, 1.5, Place.Hob, "smooth, deep gold, no grain of sugar")
+            { Caution = Cautions.Toffee },
+        ],
+    };
 
     public static readonly FillingFormula SharpLemon = new(
         "sharp-lemon", "Sharp lemon, on the hob", FillingFamilies.StarchCustard,

@@ -160,7 +160,7 @@ internal static class HobFillings
                 "the chocolate slumps") { Caution = Cautions.CreamBoilsOver },
             new(
                 "Stir from the middle out, then the butter, until it shines.", 4, 0.5, Place.Bench,
-                "glossy; oily means split: a spoon of cold milk brings it back"),
+                "glossy; oily means split: a spoon of warm milk brings it back"),
         ],
         new("Pour each shell {0} deep while it is still warm; tap out the bubbles.", 1, 1.5, Place.Bench, "level, mirror-smooth"))
     {
@@ -181,6 +181,7 @@ internal static class HobFillings
                 "it splits"),
         ],
         KeepsInTheRoom = true,
+        SetCaution = Cautions.KeptInTheRoom,
         Portion = Portions.RichSlice,
         SetCue = "no longer sticks to a fingertip",
         TooDeep = "It is too rich to finish.",

@@ -8,7 +8,7 @@ namespace RoundCrumb.Core.Kitchens;
 /// <summary>A pan with how many there are of it.</summary>
 /// <param name="Pan">The pan; of a tray, one well.</param>
 /// <param name="Owned">How many pans or trays; none where nobody has counted.</param>
-public readonly record struct PanPlace(Pan Pan, int? Owned)
+public sealed record PanPlace(Pan Pan, int? Owned)
 {
     /// <summary>How many pies fit into all of them at once; none where nobody has counted.</summary>
     public int? Room => Owned * Pan.Wells;
@@ -76,6 +76,10 @@ public sealed record Kitchen(IReadOnlyList<PanPlace> Pans, IReadOnlyList<Oven> O
 
     /// <summary>What its own bakes say better than the book.</summary>
     public CorrectionSet Corrections { get; init; } = CorrectionSet.Book;
+
+    /// <summary>How many pies fit at once into the pans of a size that this house has; 0 where it has none, null where nobody has counted.</summary>
+    /// <param name="pan">The size.</param>
+    public int? RoomIn(Pan pan) => Pans.FirstOrDefault(p => p.Pan.Key == pan.Key) is { } place ? place.Room : 0;
 
     /// <summary>The oven used unless a pie says another.</summary>
     public Oven Oven => Ovens[0];

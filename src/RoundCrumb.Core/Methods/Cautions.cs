@@ -98,7 +98,31 @@ public static class Cautions
 
     internal static readonly Caution HotWhey = new(Hazard.Steam, "Hot whey runs through the cloth: lift it with tongs.", "fresh curd");
 
-    internal static readonly Caution TorchAndGrill = new(Hazard.Fire, "Keep torch and grill from sleeves, paper and film.", "meringue");
+    internal static readonly Caution TorchAndGrill = new(
+        Hazard.Fire, "Keep torch and grill from sleeves, paper and film. Never glass or ceramic under a grill: it cracks.", "meringue");
+
+    internal static readonly Caution HotBlending = new(
+        Hazard.Steam,
+        "Hot liquid blows the lid off a closed blender: use a stick blender, or half fill the jug, leave the vent open and hold a cloth "
+            + "over it.",
+        "blending what is hot");
+
+    internal static readonly Caution GlassAndHeat = new(
+        Hazard.LostWork,
+        "Glass and ceramic crack from cold to hot: let it stand 15 to 20 min in the room, then onto the shelf or a cold tray, never a hot "
+            + "tray, never from the freezer, never under a grill.",
+        "glass and ceramic plates");
+
+    internal static readonly Caution Toffee = new(
+        Hazard.HotAndSticky, "Melted sugar and butter are far over 120 °C, spit when the cream goes in, and stick to skin: long sleeves, "
+            + "cold water to hand, pour slowly.", "butterscotch, toffee");
+
+    internal static readonly Caution KeptInTheRoom = new(
+        Hazard.Cold,
+        new(
+            "Sugar or fat keeps it, and it is rich in egg or cream all the same: many rules want it at or below {0} but for the hours on "
+                + "the counter. Do as your local rules say.", new Quantity(5, Dimension.Warmth)),
+        "nut tarts, ganache");
 
     internal static readonly Caution Torch = new(Hazard.Fire, "Keep the torch from sleeves, paper and film.", "meringue");
 
@@ -135,10 +159,10 @@ public static class Cautions
         Hazard.HotAndSticky, "Beans hold their heat: tip them into metal, not plastic.", "blind baking");
 
     internal static readonly Caution Gelatine = new(
-        Hazard.Steam, "Never boil it: boiled gelatine does not set. Heated in a microwave oven it can spit and scald.", "gelatine");
+        Hazard.Steam, "Never boil it: it sets more weakly. Heated in a microwave oven it can spit and scald.", "gelatine");
 
     internal static readonly Caution GelatineBoiled = new(
-        Hazard.LostWork, "Never boil it: boiled gelatine does not set.", "jelly layers");
+        Hazard.LostWork, "Never boil it: it sets more weakly.", "jelly layers");
 
     internal static readonly Caution PastStiff = new(
         Hazard.LostWork, "A few seconds past stiff is butter: the last strokes by hand.", "cream cheese fillings");
@@ -161,6 +185,6 @@ public static class Cautions
         RawFlour, RawFlourAndEgg, RawEgg, RawWhites, WhitesStayRaw, SteamUnderBowl, SteamUnderFilm, CreamBoilsOver, HotJuice, HotWhey,
         Gelatine,
         TorchAndGrill, Torch, ButterSmokes, Spirits, SealedTin, SugarSyrup, Caramel, HotJam, HotSyrup, HotCustard, HotFruit, HotWeights,
-        GelatineBoiled, PastStiff, ColdChain, EggRich,
+        GelatineBoiled, PastStiff, ColdChain, EggRich, HotBlending, GlassAndHeat, Toffee, KeptInTheRoom,
     ];
 }

@@ -36,7 +36,11 @@ public static class Softening
     /// <summary>How small it is cut where it has to be soft soon, mm.</summary>
     public static readonly Constant CutTo = new("cut into cubes of", 20, 15, 25, Dimension.Length, "Smaller, it sticks to the knife.");
 
+    /// <summary>Cheese may stand out no longer than this, minutes: what its own caution says.</summary>
+    public static readonly Constant CheeseStandsOut = new(
+        "cheese may stand out", 120, 60, 120, Dimension.Time, "As all that is rich in milk, or as local rules say.");
+
     /// <summary>It may stand out no longer than this, minutes.</summary>
     public static readonly Constant StandsOut = new(
-        "may stand out", 240, 120, 480, Dimension.Time, "Longer, it is greasy, and cheese spoils.");
+        "may stand out", 240, 120, 480, Dimension.Time, "Longer, it is greasy.");
 }

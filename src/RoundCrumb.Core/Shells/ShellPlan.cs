@@ -179,7 +179,7 @@ public sealed record ShellPlan(ShellWish Wish, IReadOnlyList<ShellRow> Rows, Wor
 
         // A raw shell is baked when it comes out of the freezer; a pressed one is finished before it goes in.
         var now = wish.Family is RolledFamily ? order.Count - order.ToFreeze : order.Count;
-        var owned = kitchen.Pans.FirstOrDefault(p => p.Pan.Key == order.Pan.Key).Room;
+        var owned = kitchen.RoomIn(order.Pan);
         return new(
             order, one, all, now > 0 ? Card(choice, now) : null,
             order.ToFreeze > 0 && wish.Family is RolledFamily ? Card(wish.For(order.Pan, frozen: true), order.ToFreeze) : null, owned);

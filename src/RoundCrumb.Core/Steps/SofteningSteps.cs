@@ -37,9 +37,12 @@ internal static class SofteningSteps
                         "In a room of {0} it does not get soft by itself: cut it small and work it over warm water.",
                         new Quantity(pie.Kitchen.Room.Value, Dimension.Warmth))),
             };
+
+        // Cheese may not stand out as long as butter: where one piece is not soft by then, it is cut small.
+        var most = what is Softens.CreamCheese ? Softening.CheeseStandsOut.Usual : Math.Max(whole, Softening.StandsOut.Usual);
         return step with
         {
-            Wait = new(Math.Min(cut, whole), whole, Math.Max(whole, Softening.StandsOut.Usual)),
+            Wait = new(Math.Min(Math.Min(cut, whole), most), Math.Min(whole, most), most),
             Do = cut < whole
                 ? Phrase.Join(
                     step.Do,

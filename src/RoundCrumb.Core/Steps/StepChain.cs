@@ -34,7 +34,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                 SofteningSteps.In(
                     pie, Step.Of(kind, StepPart.Crust, how, pies), how.Softens,
                     pie.Crust.Lines.Select(l => (l.Ingredient, l.Mass.Value.Value * pies))));
-        Bake(steps, pie.Card, pies);
+        Bake(steps, pie.Card, c.Pan.MayBurst, pies);
 
         var set = pie.SetTime;
         Fill(steps, pie, set.Value);
@@ -86,7 +86,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         return steps;
     }
 
-    private static void Bake(List<Step> steps, BlindBakeCard card, int pies)
+    private static void Bake(List<Step> steps, BlindBakeCard card, bool mayBurst, int pies)
     {
         foreach (var stage in card.Stages)
         {
@@ -129,7 +129,9 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             steps.Add(new(
                 kind, StepPart.Crust, words, hands, stage.Minutes.Value with { Most = most },
                 stage.Heat is not null ? Place.Oven : stage.Kind is StageKind.Chill ? Place.Fridge : Place.Bench, stage.Cue,
-                stage.Kind is StageKind.Open ? Cautions.HotWeights : default(Phrase))
+                stage.Kind is StageKind.Open ? Cautions.HotWeights
+                    : mayBurst && stage.Kind is (StageKind.Weighted or StageKind.Crumb) ? Cautions.GlassAndHeat
+                    : default(Phrase))
             { Heat = stage.Heat is { } heat ? StepHeat.Of(heat) : null });
         }
 
@@ -151,7 +153,9 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             Beneath(steps, pie, layer);
         Make(steps, pie, c.Filling.Formula, c.Filling.Setter, pie.Fit.Chosen.Scale.Value.Value, several);
         CoolToPour(steps, pie, c.Filling.Formula);
-        Phrase pour = new(family.Pour.Do.Template, [pie.FilledDepth, .. family.Pour.Do.Amounts ?? []]);
+        Phrase pour = c.PoursStraightFromThePan
+            ? new("The meringue is ready first. Straight from the pan, fill each shell {0} deep, no film: it goes on at once.", pie.FilledDepth)
+            : new(family.Pour.Do.Template, [pie.FilledDepth, .. family.Pour.Do.Amounts ?? []]);
         if (several)
             pour = new(
                 PhraseWords.Escaped(c.Filling.Formula.Name) + " on top, to {0} above the base in all: "
@@ -174,7 +178,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         {
             steps.Add(new(
                 StepKind.BakeFilled, StepPart.Assembly, BakeWords(family, baking, oven), new(1, 1, pies), baked.Minutes.Value, Place.Oven,
-                baked.Cue)
+                baked.Cue, c.Pan.MayBurst ? Cautions.GlassAndHeat : default(Phrase))
             { Heat = StepHeat.Of(baked.Heat!) });
             steps.Add(
                 new(
@@ -263,7 +267,7 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                 { Subject = butter.Ingredient.Id });
         }
 
-        foreach (var step in formula.Family.Method)
+        foreach (var step in formula.First.Concat(formula.Family.Method))
             steps.Add(
                 SofteningSteps.In(
                     pie,

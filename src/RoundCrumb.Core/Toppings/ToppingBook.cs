@@ -67,7 +67,7 @@ public static class ToppingBook
             new(
                 "Whisk until stiff and cool; onto the hot filling, {0} thick, sealed to the crust all round.", 9, 3, Place.Mixer,
                 "stiff peaks, no gap at the rim"),
-            new("Brown it under the grill or with a torch.", 1, 2, Place.Oven, "tips the colour of toast")
+            new("Brown it with a torch, or under the grill where the pan is metal.", 1, 2, Place.Oven, "tips the colour of toast")
             {
                 Caution = Cautions.TorchAndGrill,
             },

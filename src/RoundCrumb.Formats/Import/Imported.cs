@@ -26,7 +26,22 @@ public sealed record ImportedRecipe(string Title, IReadOnlyList<ImportedSection>
 
     /// <summary>What it says of how many it serves or makes; empty for nothing.</summary>
     public string Serves { get; init; } = "";
+
+    /// <summary>Lines that were broken in the wrong place and are one now.</summary>
+    public IReadOnlyList<JoinedLine> Joins { get; init; } = [];
+
+    /// <summary>
+    /// What is in no part: lines over a limit, and what of the method and of the words about the recipe has an amount, or names an allergen
+    /// that no part has.
+    /// </summary>
+    public IReadOnlyList<string> NotUsed { get; init; } = [];
 }
+
+/// <summary>Two lines of a paste that are taken for one.</summary>
+/// <param name="First">As the first was written.</param>
+/// <param name="Second">As the second was written.</param>
+/// <param name="Whole">As they are read.</param>
+public sealed record JoinedLine(string First, string Second, string Whole);
 
 /// <summary>What came of reading a file or a pasted text.</summary>
 /// <param name="Recipes">Recipes in it; several for a page with several.</param>

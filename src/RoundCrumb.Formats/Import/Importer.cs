@@ -81,11 +81,19 @@ public sealed class Importer(LineReader reader)
         if (text.AsSpan().Count('\n') >= MostTextLines)
             return ImportResult.Failed(
                 $"That is {text.AsSpan().Count('\n') + 1} lines; {MostTextLines} can be read at once. Import it in pieces.");
-        var several = text.ReplaceLineEndings("\n").Split("\n" + Rule + "\n").Take(MostRecipes).Select(_texts.Read).OfType<ImportedRecipe>()
-            .ToList();
+        var pieces = text.ReplaceLineEndings("\n").Split("\n" + Rule + "\n");
+        var several = pieces.Take(MostRecipes).Select(_texts.Read).OfType<ImportedRecipe>().ToList();
         return several.Count > 0
-            ? new(several, null, "")
+            ? new(several, null, pieces.Length > MostRecipes ? TooMany(pieces.Skip(MostRecipes).Select(p => p.Trim().Split('\n')[0])) : "")
             : ImportResult.Failed("No ingredient line is in it that can be read, such as “200 g plain flour”.");
+    }
+
+    /// <summary>What is not read of so many, by its titles.</summary>
+    private static string TooMany(IEnumerable<string> titles)
+    {
+        var rest = titles.Select(t => t.Length > 60 ? t[..60] + "…" : t.Length == 0 ? "one without a title" : t).ToList();
+        return $"{MostRecipes} recipes are read at once. Not read, to be imported afterwards: {string.Join("; ", rest.Take(20))}"
+            + (rest.Count > 20 ? $" and {rest.Count - 20} more." : ".");
     }
 
     private static string? Decode(byte[] bytes)
@@ -140,7 +148,7 @@ public sealed class Importer(LineReader reader)
             List<ImportedRecipe> recipes;
             try
             {
-                recipes = [.. JsonLdReader.Read(document.RootElement).Take(MostRecipes)];
+                recipes = [.. JsonLdReader.Read(document.RootElement).Take(2 * MostRecipes)];
             }
             catch (InvalidOperationException)
             {
@@ -150,7 +158,7 @@ public sealed class Importer(LineReader reader)
             }
 
             return recipes.Count > 0
-                ? new(recipes, null, "")
+                ? new([.. recipes.Take(MostRecipes)], null, recipes.Count > MostRecipes ? TooMany(recipes.Skip(MostRecipes).Select(r => r.Title)) : "")
                 : ImportResult.Failed("That JSON holds no recipe: neither a schema.org Recipe nor a box of Round Crumb.");
         }
     }
@@ -167,7 +175,10 @@ public sealed class Importer(LineReader reader)
         }
 
         if (recipes.Count > 0)
-            return new([.. recipes.Take(MostRecipes)], null, "");
+            return new(
+                [.. recipes.Take(MostRecipes)], null,
+                recipes.Count > MostRecipes ? TooMany(recipes.Skip(MostRecipes).Select(r => r.Title)) : "");
+
         // A page that says nothing about itself still has its words.
         if (broken == 0 && _texts.Read(Markup.Lines(text)) is { } written
                 && written.Sections.Sum(x => x.Lines.Count(c => c == '\n') + 1) > 2)

@@ -1,5 +1,6 @@
 using System.Text;
 using System.Text.RegularExpressions;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Formats.Reading;
 
@@ -32,7 +33,8 @@ internal sealed partial class TextRecipeReader(LineReader reader)
         var sections = new List<(string Heading, List<string> Lines)> { ("", []) };
         var method = new StringBuilder();
         var inMethod = false;
-        var lines = Joined(text.ReplaceLineEndings("\n").Split('\n').Select(Importer.Clean).ToList());
+        var (joins, over) = (new List<JoinedLine>(), new List<string>());
+        var lines = Joined(joins, text.ReplaceLineEndings("\n").Split('\n').Select(Importer.Clean).ToList());
         for (var i = 0; i < lines.Count; i++)
         {
             var line = lines[i];
@@ -51,13 +53,19 @@ internal sealed partial class TextRecipeReader(LineReader reader)
                 continue;
             }
 
-            if (Serves().Match(line) is { Success: true, Length: < 60 } said && !inMethod)
+            if (Serves().Match(line) is { Success: true, Length: < 60 } said && !inMethod && !NamesFood(line))
             {
                 serves = LineTidier.Digits(said.Value.Trim().TrimEnd('.'));
                 continue;
             }
 
-            // A numbered step or a sentence is no ingredient.
+            // A numbered step or a sentence is no ingredient; a measured line behind the method begins another part.
+            if (inMethod && IsMeasured(line))
+            {
+                inMethod = false;
+                sections.Add(("", []));
+            }
+
             if (inMethod || IsStep(line))
             {
                 inMethod = true;
@@ -69,10 +77,48 @@ internal sealed partial class TextRecipeReader(LineReader reader)
                 title = line[..Math.Min(line.Length, LongestTitle)].TrimStart('#', ' ');
             else if (sections.Sum(s => s.Lines.Count) < MostLines)
                 sections[^1].Lines.Add(line);
+            else
+                over.Add(line);
         }
 
-        return Made(title, serves, sections, method);
+        if (Made(title, serves, sections, method) is not { } made)
+            return null;
+        var kept = joins.Where(j => made.Sections.Any(s => s.Lines.Split('\n').Contains(j.Whole))).ToList();
+        return made with
+        {
+            Joins = kept,
+            NotUsed =
+            [
+                .. over.Count == 0 ? Array.Empty<string>() : [$"More than {MostLines} lines; these are in no part:", .. over],
+                .. Unused(made),
+            ],
+        };
     }
+
+    /// <summary>What of the method has an amount, or names an allergen that no part has; sentence by sentence.</summary>
+    private IEnumerable<string> Unused(ImportedRecipe made)
+    {
+        var has = AllergenLexicon.Of("");
+        foreach (var line in made.Sections.SelectMany(s => s.Lines.Split('\n')).Select(reader.Read))
+        {
+            has |= line.Items.Aggregate(Allergens.None, (all, i) => all | (i.Ingredient?.Allergens ?? 0) | (i.Ingredient?.Unanswered ?? 0));
+            has |= line.WordsOnly.Aggregate(Allergens.None, (all, i) => all | i.Allergens | i.Unanswered);
+        }
+
+        foreach (var sentence in made.Method.Split(['\n', '.', ';'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries))
+        {
+            if (MeasuredFood().IsMatch(sentence) || (AllergenLexicon.Of(sentence) & ~has) is not Allergens.None)
+                yield return sentence.Length > 160 ? sentence[..160] + "…" : sentence;
+        }
+    }
+
+    /// <summary>True for words that name something to eat that somebody must not have, or an amount of anything.</summary>
+    private static bool NamesFood(string line) => AllergenLexicon.Of(line) is not Allergens.None || MeasuredFood().IsMatch(line);
+
+    /// <summary>True for a line of an ingredient with its amount, and no sentence.</summary>
+    private bool IsMeasured(string line) =>
+        line.Length <= 120 && !Sentence().IsMatch(line) && !Order().IsMatch(line) && StartsWithAmount().IsMatch(line)
+            && reader.Read(line) is { NotRead: "", Items: [{ Grams: not null, Ingredient: not null }, ..] };
 
     private ImportedRecipe? Made(string title, string serves, List<(string Heading, List<string> Lines)> sections, StringBuilder method)
     {
@@ -101,7 +147,7 @@ internal sealed partial class TextRecipeReader(LineReader reader)
     /// Lines that a camera or a narrow column broke in the wrong place, whole again: an amount without its name, and words in small letters
     /// that go on with what stood before.
     /// </summary>
-    private List<string> Joined(List<string> lines)
+    private List<string> Joined(List<JoinedLine> joins, List<string> lines)
     {
         var whole = new List<string>(lines.Count);
         var open = false;
@@ -109,9 +155,12 @@ internal sealed partial class TextRecipeReader(LineReader reader)
         {
             var last = whole.Count > 0 ? whole[^1] : "";
             var goesOn = line.Length > 0 && last.Length > 0 && last[^1] is not (':' or '.') && !IsBulleted(line)
-                && (open || (char.IsLower(line[0]) && last.Length < 90 && !NumberWord().IsMatch(line) && GoesOn(last, line)));
+                && (open || last.Count(c => c == '(') > last.Count(c => c == ')') || (char.IsLower(line[0]) && last.Length < 90 && !NumberWord().IsMatch(line) && GoesOn(last, line)));
             if (goesOn)
+            {
                 whole[^1] = last.EndsWith('-') ? last[..^1] + line : last + " " + line;
+                joins.Add(new(last, line, whole[^1]));
+            }
             else
                 whole.Add(line);
             open = whole[^1].Length > 0 && OnlyAmount().IsMatch(whole[^1]);
@@ -122,12 +171,20 @@ internal sealed partial class TextRecipeReader(LineReader reader)
 
     private static bool IsBulleted(string line) => line[0] is '-' or '•' or '*' or '–' or '·';
 
-    /// <summary>True where a line is an ingredient's, and the next alone is none.</summary>
+    /// <summary>
+    /// True where a line is an ingredient's, and the next goes on with it: only where that has neither a food nor an amount, nor says what
+    /// is for serving.
+    /// </summary>
     private bool GoesOn(string last, string line) =>
-        reader.Read(last) is { Items.Count: > 0 }
-            && (reader.Read(line).Items.All(i => i.Found.Likeness is not Likeness.Known)
-                || (reader.Read(line).Items.All(i => i.Grams is null)
-                    && reader.Read(last + " " + line) is { IsWhole: true, Question: "" }));
+        reader.Read(last) is { Items.Count: > 0 } && !line.Any(char.IsDigit) && !ForTheTable().IsMatch(line)
+            && (OneName(last, line)
+                || (AllergenLexicon.Of(line) is Allergens.None && reader.Read(line).Items.All(i => i.Ingredient is null)));
+
+    /// <summary>True where a line ends a name that the line before begins, word for word: "4 egg" and "yolks".</summary>
+    private bool OneName(string last, string line) =>
+        reader.Read(last + " " + line) is { IsWhole: true, Question: "", Items: [{ Ingredient: { } what, Name: var name }] }
+            && NameWords.Key(name) is var key && key.EndsWith(" " + NameWords.Key(line), StringComparison.Ordinal)
+            && IngredientFinder.NamesOf(what).Any(n => NameWords.Key(n) == key);
 
     private static string Words(string heading) => heading.ToLowerInvariant().Replace('’', '\'');
 
@@ -208,6 +265,18 @@ internal sealed partial class TextRecipeReader(LineReader reader)
             + @"place|add|combine|whip|sprinkle|scatter|arrange|remove|return|set|make|blend|blitz|tip|cream|grease|prick|serve|top|"
             + @"meanwhile|when|once|while|then|to make|in a)\b(?:\W+\w+){4,}", RegexOptions.IgnoreCase)]
     private static partial Regex Order();
+
+    [GeneratedRegex(@"(?:to serve|to finish|to decorate|to dust|to garnish|for dusting|serve with)", RegexOptions.IgnoreCase)]
+    private static partial Regex ForTheTable();
+
+    /// <summary>An amount with its unit, and a word behind it.</summary>
+    [GeneratedRegex(
+        @"(?<![\w.])(?:\d+(?:[.,/]\d+)?|[½⅓⅔¼¾⅛])\s?(?:g|kg|ml|l|cl|dl|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|handfuls?)\b\s+(?!(?:each|at|more|less|of water)\b)[a-z]",
+        RegexOptions.IgnoreCase)]
+    private static partial Regex MeasuredFood();
+
+    [GeneratedRegex(@"^\W{0,3}(?:\d|[½⅓⅔¼¾⅛])")]
+    private static partial Regex StartsWithAmount();
 
     [GeneratedRegex(@"^\d+[.)] [A-Z][a-z]+ .*[a-z]")]
     private static partial Regex Sentence();

@@ -67,10 +67,21 @@ public sealed class LineReader(IngredientFinder finder, RecipeMeasures measures)
             read = read with { Trouble = "Divided: between which parts, and how much in each? All of it is counted here." };
         if (read.Trouble.Length == 0 && read.NotRead.Length == 0 && tidy.Question.Length > 0)
             read = read with { Trouble = tidy.Question };
-        read = BesideWords.Kept(read);
+        read = Minded(BesideWords.Kept(read));
         return tidy.Repaired.Count == 0 || read.Items.Count == 0
             ? read
             : read with { Items = [.. read.Items.Select(i => i with { Assumed = [.. tidy.Repaired, .. i.Assumed] })] };
+    }
+
+    /// <summary>A line with what is poison in it: never taken for something to eat, or asked about.</summary>
+    private static ReadLine Minded(ReadLine read)
+    {
+        if (read.Heading.Length > 0 || read.Text.Length == 0
+                || Poisons.In(read.Text, read.Items.FirstOrDefault(i => i.Ingredient is not null)?.Grams) is not { } poison)
+            return read;
+        return poison.Kind is PoisonKind.Never or PoisonKind.Unknown
+            ? read with { Items = [], NotRead = read.Text.Trim(), Trouble = poison.Says, WordsOnly = [Ingredient.NotRead(poison.Name)] }
+            : read with { Trouble = poison.Says };
     }
 
     private ReadLine ReadTidy(SaidLine said, string lower)

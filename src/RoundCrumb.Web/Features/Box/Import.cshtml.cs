@@ -53,8 +53,19 @@ public sealed class ImportModel(BoxTransfer transfer, CompositionReader composit
     }
 
     /// <summary>Reads the sections again after they were changed.</summary>
-    public async Task<IActionResult> OnPostAgainAsync(List<RecipeToImport>? r, List<SectionToImport>? s, CancellationToken cancel) =>
-        await SentAsync(r, s, cancel) ? Page() : BadRequest();
+    public async Task<IActionResult> OnPostAgainAsync(
+        List<RecipeToImport>? r, List<SectionToImport>? s, string? apart, CancellationToken cancel)
+    {
+        if (!await SentAsync(r, s, cancel))
+            return BadRequest();
+        if (!string.IsNullOrEmpty(apart))
+        {
+            ModelState.Clear();
+            await ShowAsync(Found.Apart(apart), cancel);
+        }
+
+        return Page();
+    }
 
     /// <summary>Keeps what was chosen: parts, and a pie of them where that is wanted.</summary>
     public async Task<IActionResult> OnPostSaveAsync(List<RecipeToImport>? r, List<SectionToImport>? s, CancellationToken cancel)

@@ -164,6 +164,17 @@ public sealed class IndexModel(CompositionReader compositions, KitchenBook kitch
         Changes = First is CoolFirst.Straight ? CoolingChange.For(Pie, Cooling) : [];
     }
 
+    /// <summary>How warm a step on the hob got what was poured cooler than the rule begins, °C; none for what was never so warm.</summary>
+    public Constant? OnTheHob => Pie.Composition.Filling.Formula.Family.HobTakesEggTo;
+
+    /// <summary>Minutes of the first two hours that are left for the bowl; none where it never gets so cold in here.</summary>
+    public double? LeftForTheBowl => Curve!.MinutesTo(CoolingConstants.RuleMiddle.Usual) is { } poured
+        ? CoolingConstants.FirstStretch.Usual - poured
+        : null;
+
+    /// <summary>Minutes in the bowl on the bench from where the rule begins to the pour; none where it is not cooled there.</summary>
+    public double? InTheBowl => LayerPours.InTheBowl(Pie);
+
     private static ColdPlace Any(Cooler cooler) =>
         new(cooler.ToString(), cooler.Facts.Name, ColdKind.Fridge, MostTogether, new(1000)) { Cooler = cooler };
 

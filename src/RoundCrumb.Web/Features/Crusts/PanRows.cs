@@ -32,13 +32,14 @@ public sealed class PanRows
     {
         string One(string name) => fields.TryGetValue(name, out var value) && value.Count > 0 ? (value[0] ?? "").Trim() : "";
         Said = One("say");
+        var gone = new List<string>();
 
         // Everything that is in the house comes before what is merely known.
         Pans = [.. kitchen.Pans.Select(p => p.Pan).Concat(PanCupboard.All).DistinctBy(p => p.Key)];
         if (Said.Length > 0)
         {
             var read = ShellOrderReader.Read(Said, Pans, family);
-            Unclear = read.Unclear;
+            gone.AddRange(read.Unclear);
             foreach (var order in read.Orders.Take(MostRows))
                 Add(order.Pan, Text(order.Count), Text(order.ToFreeze));
         }
@@ -49,13 +50,22 @@ public sealed class PanRows
             var freeze = fields.GetValueOrDefault("cold");
             for (var i = 0; i < Math.Min(pans.Count, MostRows); i++)
             {
-                if (Pans.FirstOrDefault(p => p.Key == pans[i]) is { } pan)
+                if (Pans.FirstOrDefault(p => p.Key == pans[i]) is not { } pan)
+                    gone.Add(NotHere(pans[i] ?? ""));
+                else
                     Add(pan, (i < counts.Count ? counts[i] : null) ?? "1", (i < freeze.Count ? freeze[i] : null) ?? "0");
             }
         }
 
-        if (One("add") is { Length: > 0 } added && Pans.FirstOrDefault(p => p.Key == added) is { } more && _rows.Count < MostRows)
-            Add(more, "1", "0");
+        if (One("add") is { Length: > 0 } added && _rows.Count < MostRows)
+        {
+            if (Pans.FirstOrDefault(p => p.Key == added) is { } more)
+                Add(more, "1", "0");
+            else
+                gone.Add(NotHere(added));
+        }
+
+        Unclear = gone;
 
         // Until a row can be used, one of a usual pan is reckoned with.
         var first = Pans.FirstOrDefault(p => p.Top.Value is > 200 and < 260) ?? Pans[0];
@@ -77,12 +87,14 @@ public sealed class PanRows
     /// <summary>What was written in words.</summary>
     public string Said { get; }
 
-    /// <summary>What of it was not understood.</summary>
-    public IReadOnlyList<string> Unclear { get; } = [];
+    /// <summary>What was not understood, and pans that are not here.</summary>
+    public IReadOnlyList<string> Unclear { get; }
 
     /// <summary>The rows as fields of an address.</summary>
     public string Address =>
         string.Concat(_orders.Select(o => string.Create(CultureInfo.InvariantCulture, $"&p={o.Pan.Key}&many={o.Count}&cold={o.ToFreeze}")));
+
+    private static string NotHere(string typed) => $"There is no pan called “{(typed.Length > 40 ? typed[..40] + "…" : typed)}” here";
 
     private static string Text(int number) => number.ToString(CultureInfo.InvariantCulture);
 

@@ -61,7 +61,7 @@ public sealed class IndexModel(CompositionReader compositions, Preferences baker
         PanSearch.Best(form.Plan.Yield.Volume.Value * form.Plan.Chosen.Scale.Value.Value, form.Crust, form.C.Filling.Line, kitchen.Pans);
 
     /// <summary>How many of a pan the kitchen has room for; none where nobody has counted.</summary>
-    public int? Owned(PourRow row) => _kitchen.Pans.FirstOrDefault(p => p.Pan.Key == row.Order.Pan.Key).Room;
+    public int? Owned(PourRow row) => _kitchen.RoomIn(row.Order.Pan);
 
     /// <summary>A figure that opens to its working.</summary>
     public IHtmlContent Figure(IWorked figure, string? said = null) => FigureLink.To(figure, Shown, Form.Canonical, 1, said);
