@@ -76,6 +76,25 @@ if (builder.Configuration["backup"] is { Length: > 0 } copy)
     }
 }
 
+// "--restore FILE" goes back to a copy, while nothing runs with the data, and ends.
+if (builder.Configuration["restore"] is { Length: > 0 } back)
+{
+    try
+    {
+        using var claim = FileClaim.Take(file);
+        var gone = await FileRestore.RunAsync(file, Path.GetFullPath(back), DateTimeOffset.Now);
+        Console.WriteLine($"“{file}” is what “{gone.To.Path}” was: {gone.To.Says}.");
+        if (gone.Before is { } before)
+            Console.WriteLine($"What was there before is kept as “{before}”.");
+        return 0;
+    }
+    catch (FileTroubleException e)
+    {
+        Console.Error.WriteLine(e.Trouble.Says);
+        return e.Trouble.ExitCode;
+    }
+}
+
 builder.Services.AddSingleton(new DataFile(file));
 builder.Services.AddSingleton(_ => FileClaim.Take(file));
 builder.Services.AddHostedService<FileKeeper>();
@@ -137,6 +156,7 @@ builder.Services.AddScoped<Rehearsals>();
 builder.Services.AddSingleton<RehearsalKeeper>();
 builder.Services.AddHostedService(static services => services.GetRequiredService<RehearsalKeeper>());
 builder.Services.AddSingleton<RunFeed>();
+builder.Services.AddSingleton<Turns>();
 builder.Services.AddSingleton<ReadingDoor>();
 builder.Services.AddSingleton<Replanner>();
 builder.Services.AddSingleton(new PlanningSettings(builder.Configuration.GetValue("RoundCrumb:PlanSeconds", 10.0)));
@@ -144,6 +164,7 @@ builder.Services.AddSingleton<Planner>();
 builder.Services.AddSingleton<SolvingQueue>();
 builder.Services.AddHostedService(static services => services.GetRequiredService<SolvingQueue>());
 builder.Services.AddHttpContextAccessor();
+builder.WebHost.ConfigureKestrel(static kestrel => kestrel.AddServerHeader = false);
 builder.Services.AddSingleton(Svg.Encoder);
 builder.Services.AddScoped<Preferences>();
 builder.Services.AddDataProtection()
@@ -154,7 +175,8 @@ builder.Services.AddHealthChecks().AddCheck<FileCheck>("file");
 builder.Services.AddRazorPages(options =>
 {
     options.RootDirectory = "/Features";
-    options.Conventions.ConfigureFilter(new StaleFormFilter()).ConfigureFilter(new NoHandlerFilter());
+    options.Conventions.ConfigureFilter(new StaleFormFilter()).ConfigureFilter(new NoHandlerFilter())
+        .ConfigureFilter(new PlainLocationFilter());
 });
 builder.Services.AddCostlyLimits(builder.Configuration);
 
@@ -193,6 +215,20 @@ app.UseResponseCompression();
 // A person gets a page in words, a program problem+json.
 static bool IsApi(HttpContext context) =>
     context.Request.Path.StartsWithSegments("/api") || context.Request.Path.StartsWithSegments("/openapi");
+static bool IsKnownText(string contentType)
+{
+    if (!Microsoft.Net.Http.Headers.MediaTypeHeaderValue.TryParse(contentType, out var type) || !type.Charset.HasValue)
+        return true;
+    try
+    {
+        return type.Encoding is { CodePage: not 65000 };
+    }
+    catch (ArgumentException)
+    {
+        return false;
+    }
+}
+
 static ExceptionHandlerOptions Handling(string? page) => new()
 {
     ExceptionHandlingPath = page,
@@ -204,7 +240,17 @@ static ExceptionHandlerOptions Handling(string? page) => new()
 app.UseWhen(
     static c => !IsApi(c),
     static pages => pages.UseExceptionHandler(Handling(Routes.Trouble + "/500")).UseStatusCodePagesWithReExecute(Routes.Trouble + "/{0}"));
-app.UseWhen(IsApi, static api => api.UseExceptionHandler(Handling(null)).UseStatusCodePages());
+app.UseWhen(IsApi, static api => api.UseExceptionHandler(Handling(null)).UseStatusCodePages().Use(static (context, next) =>
+{
+    // Words in letters that are not known here are not read at all.
+    if (context.Request.ContentType is { Length: > 0 } type && !IsKnownText(type))
+    {
+        context.Response.StatusCode = StatusCodes.Status415UnsupportedMediaType;
+        return Task.CompletedTask;
+    }
+
+    return next(context);
+}));
 app.UseSecurityHeaders();
 app.UseStaticFiles(new StaticFileOptions
 {

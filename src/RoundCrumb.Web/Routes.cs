@@ -57,6 +57,9 @@ public static class Routes
     public const string Devices = Bench + "/devices";
     public const string Units = "/units";
     public const string Backup = "/backup";
+
+    /// <summary>Copies of the data, and the way back to one.</summary>
+    public const string GoBack = "/kitchen/backup";
     public const string Health = "/healthz";
     public const string Api = "/api/v1";
     public const string Readings = Api + "/readings";

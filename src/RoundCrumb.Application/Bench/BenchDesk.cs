@@ -48,7 +48,8 @@ public sealed record BegunNow(Run? Run, string Why);
 
 /// <summary>Runs a day at the bench: begins it, takes in what is done, and opens it.</summary>
 public sealed class BenchDesk(
-    RunBook runs, DayBook book, DayOpener days, Planner planner, CompositionReader compositions, RunFeed feed, KitchenClock clock)
+    RunBook runs, DayBook book, DayOpener days, Planner planner, CompositionReader compositions, RunFeed feed, KitchenClock clock,
+    Turns turns)
 {
     /// <summary>The most events that are taken at once; a device that has more sends them in turns.</summary>
     public const int MostAtOnce = 500;
@@ -57,7 +58,11 @@ public sealed class BenchDesk(
     private const double SecondsForOne = 2;
 
     private const int LongestWords = 300;
+    private const int LongestKey = 200;
     private const double LongestClock = 24 * 60;
+
+    /// <summary>A device's clock that is off by more is not believed at all.</summary>
+    private static readonly TimeSpan Reach = TimeSpan.FromDays(40);
 
     /// <summary>A device's clock that is off by less is left alone: that is the way through the air.</summary>
     private static readonly TimeSpan Slack = TimeSpan.FromSeconds(2);
@@ -87,6 +92,16 @@ public sealed class BenchDesk(
     /// <param name="shown">The baker's units.</param>
     /// <param name="cancel">Cancels it.</param>
     public async Task<BegunNow> BeginNowAsync(Bake bake, QuantityFormatter shown, CancellationToken cancel = default)
+    {
+        // Whoever presses a second time waits for the first, and is led to the run that came of it.
+        using var turn = await turns.ForAsync($"bake-{bake.Id}", cancel);
+        return await runs.LiveOfBakeAsync(bake.Id, cancel) is { } there ? new(there, "") : await BeginAtOnceAsync(bake, shown, cancel);
+    }
+
+    /// <summary>The run under way of a batch sheet; none where there is none.</summary>
+    public Task<Run?> RunOfAsync(int bake, CancellationToken cancel = default) => runs.LiveOfBakeAsync(bake, cancel);
+
+    private async Task<BegunNow> BeginAtOnceAsync(Bake bake, QuantityFormatter shown, CancellationToken cancel)
     {
         var kitchen = await compositions.KitchenAsync(cancel);
         if (kitchen.Bakers.Count == 0)
@@ -183,19 +198,29 @@ public sealed class BenchDesk(
             return null;
         var now = clock.Now;
         var moment = run.MomentAt(now);
-        var off = sent.SentAt is { } said && (now - said).Duration() > Slack ? now - said : TimeSpan.Zero;
+        var off = sent.SentAt is { } sentAt && (now - sentAt).Duration() is var far && far > Slack && far < Reach ? now - sentAt : TimeSpan.Zero;
         var kept = new List<RunEvent>();
         var refused = new List<RefusedEvent>();
         foreach (var e in sent.Events ?? [])
         {
+            if (e is null)
+                continue;
             if (Trouble(e.Deed) is { } why)
             {
                 refused.Add(new(e.Id, why));
                 continue;
             }
 
-            // Nothing happened before the run was begun, and nothing has happened that is yet to come.
-            var at = run.MomentAt(e.At.ToUniversalTime() + off);
+            if (e.Deed is Undone { Event: var taken } && await runs.IsBeginningAsync(id, taken, cancel))
+            {
+                refused.Add(new(e.Id, "The beginning of a run cannot be taken back. End the run instead."));
+                continue;
+            }
+
+            // Nothing happened before the run was begun, and nothing has happened that is yet to come; a clock at the end of all calendars
+            // says nothing.
+            var said = e.At.ToUniversalTime();
+            var at = run.MomentAt(said < DateTimeOffset.MaxValue - Reach && said > DateTimeOffset.MinValue + Reach ? said + off : now);
             at = at > moment ? moment : at < run.BegunAt ? run.BegunAt : at;
             kept.Add(new(e.Id, e.Deed!, Short(sent.Device), Short(sent.Baker), at, moment));
         }
@@ -237,6 +262,10 @@ public sealed class BenchDesk(
     {
         null => "That is nothing that is done at a bench.",
         TaskDeed { Task.Work.Order: not { Length: > 0 } } => "It does not say at which task.",
+        TaskDeed { Task.Work: var work } when work.Order.Length > LongestKey || (work.Work.Step.Subject?.Length ?? 0) > LongestKey =>
+            $"A task’s name has {LongestKey} characters at most.",
+        LineTicked { Line.Length: > LongestKey } or NotYet { Clock.Length: > LongestWords } or ClockStopped { Clock.Length: > LongestWords }
+            or WentWrong { Fault.Length: > LongestKey } => $"A name has {LongestKey} characters at most.",
         Began or PlanReplaced => "A plan is made in the kitchen, not sent.",
         Showed => "Only the simulated kitchen of a rehearsal shows that. Say under “Something’s off” what went wrong.",
         ClockSet { Minutes: not (> 0 and <= LongestClock) } or NotYet { Minutes: not (> 0 and <= LongestClock) } =>

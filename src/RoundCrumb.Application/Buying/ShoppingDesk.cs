@@ -12,6 +12,7 @@ using RoundCrumb.Data.Buying;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Stocktaking;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Application.Buying;
 
@@ -74,7 +75,8 @@ public sealed record OpenShopping(
 
 /// <summary>What has to be bought for the orders of some days.</summary>
 public sealed class ShoppingDesk(
-    DayBook days, DayOpener opener, StockKeeper keeper, StockBook stock, PriceBook prices, KitchenClock clock)
+    DayBook days, DayOpener opener, StockKeeper keeper, StockBook stock, PriceBook prices, KitchenClock clock,
+    AllOrNothing together)
 {
     /// <summary>The list for some days.</summary>
     public async Task<OpenShopping> OpenAsync(Span span, CancellationToken cancel = default)
@@ -134,8 +136,16 @@ public sealed class ShoppingDesk(
     /// <returns>How many things were put away.</returns>
     public async Task<int> PutAwayAsync(OpenShopping open, CancellationToken cancel = default)
     {
-        var bought = open.List.Lines.Where(l => open.InBasket.Contains(l.Ingredient.Id) && l.ToBuy.Value.Value > 0).ToList();
         var today = await clock.TodayAsync(cancel);
+        return await together.RunAsync(() => PutAwayAsync(open, today, cancel), cancel);
+    }
+
+    /// <summary>What is bought goes from the basket to the stock in one go: pressed twice, it is there once.</summary>
+    private async Task<int> PutAwayAsync(OpenShopping open, DateOnly today, CancellationToken cancel)
+    {
+        var asked = open.List.Lines.Where(l => open.InBasket.Contains(l.Ingredient.Id) && l.ToBuy.Value.Value > 0).ToList();
+        var taken = await prices.TakeOutAsync(open.Span.Key, asked.Select(l => l.Ingredient.Id), clock.Now, cancel);
+        var bought = asked.FindAll(l => taken.Contains(l.Ingredient.Id));
         await stock.AddAsync(
             [
                 .. bought.Select(l => new StockRow
@@ -148,15 +158,6 @@ public sealed class ShoppingDesk(
                     UseBy = l.Ingredient.Egg is not EggPart.None || l.Ingredient is { Shelf: PantryShelf.Fruit, IsDry: false }
                         ? today.AddDays((int)(Keeping.Of(l.Ingredient, StoredIn.Fridge).Usual / (24 * 60)))
                         : null,
-                }),
-            ],
-            cancel);
-        await prices.TickAsync(
-            open.Span.Key,
-            [
-                .. bought.Select(l => new ShoppingTick
-                {
-                    List = open.Span.Key, Ingredient = l.Ingredient.Id, InBasket = false, At = clock.Now,
                 }),
             ],
             cancel);

@@ -41,7 +41,8 @@ public sealed class PriceBook(RoundCrumbContext context, Remembered<KnownPrices>
     /// <summary>Writes prices down. The same pack in the same shop on the same day is written over.</summary>
     public Task AddAsync(IReadOnlyList<PackPrice> some, CancellationToken cancel = default) => context.AgainAsync(async () =>
     {
-        foreach (var one in some)
+        // Of two lines for the same pack the later counts.
+        foreach (var one in some.GroupBy(p => (p.Ingredient, p.Shop, p.Since, p.Grams)).Select(g => g.Last()))
         {
             var there = await context.PackPrices.FirstOrDefaultAsync(
                 p => p.Ingredient == one.Ingredient && p.Shop == one.Shop && p.Since == one.Since && p.Grams == one.Grams, cancel);
@@ -82,6 +83,29 @@ public sealed class PriceBook(RoundCrumbContext context, Remembered<KnownPrices>
     /// <summary>What is in the basket of a list.</summary>
     public Task<List<ShoppingTick>> TicksAsync(string list, CancellationToken cancel = default) =>
         context.ShoppingTicks.AsNoTracking().Where(t => t.List == list).ToListAsync(cancel);
+
+    /// <summary>
+    /// Takes what is ticked out of the basket, each thing once: whoever asks for it a second time does not get it. To be called within a
+    /// transaction with what is done with it.
+    /// </summary>
+    /// <param name="list">The list.</param>
+    /// <param name="ingredients">What is asked for.</param>
+    /// <param name="at">When.</param>
+    /// <param name="cancel">Cancels it.</param>
+    /// <returns>What was in the basket until now.</returns>
+    public async Task<IReadOnlySet<string>> TakeOutAsync(
+        string list, IEnumerable<string> ingredients, DateTimeOffset at, CancellationToken cancel = default)
+    {
+        var taken = new HashSet<string>(StringComparer.Ordinal);
+        foreach (var one in ingredients)
+        {
+            if (await context.ShoppingTicks.Where(t => t.List == list && t.Ingredient == one && t.InBasket)
+                    .ExecuteUpdateAsync(s => s.SetProperty(t => t.InBasket, false).SetProperty(t => t.At, at), cancel) > 0)
+                taken.Add(one);
+        }
+
+        return taken;
+    }
 
     /// <summary>Takes in ticks of a list: of two for one thing the later counts, whichever comes first.</summary>
     public Task TickAsync(string list, IReadOnlyList<ShoppingTick> ticks, CancellationToken cancel = default) =>

@@ -60,6 +60,16 @@ public sealed class RunBook(RoundCrumbContext context, RunMemory memory)
         context.Runs.AsNoTracking().Where(r => r.BakeDayId == day && !r.IsRehearsal).OrderByDescending(r => r.Id)
             .FirstOrDefaultAsync(cancel);
 
+    /// <summary>True for the event by which a run was begun.</summary>
+    public Task<bool> IsBeginningAsync(int run, Guid what, CancellationToken cancel = default) => context.Runs.AsNoTracking()
+        .Where(r => r.Id == run).SelectMany(r => r.Rows).OrderBy(r => r.Seq).Take(1).AnyAsync(r => r.EventId == what, cancel);
+
+    /// <summary>The run under way of the batch that a sheet is; none where there is none.</summary>
+    public Task<Run?> LiveOfBakeAsync(int bake, CancellationToken cancel = default) => context.Runs.AsNoTracking().Where(
+            r => r.EndedAt == null && !r.IsRehearsal && context.DayOrders.Any(
+                o => o.BakeDayId == r.BakeDayId && o.BakeId == bake && o.DeletedAt == null))
+        .OrderBy(r => r.Id).FirstOrDefaultAsync(cancel);
+
     /// <summary>Begins a run; where one of that day is under way, that is the one.</summary>
     /// <param name="run">The run.</param>
     /// <param name="began">The event that begins it.</param>

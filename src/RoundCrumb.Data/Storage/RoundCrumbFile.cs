@@ -1,3 +1,6 @@
+using System.Buffers.Binary;
+using System.Globalization;
+using System.Security.Cryptography;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Design;
@@ -30,6 +33,16 @@ public static class RoundCrumbFile
     /// <exception cref="FileTroubleException">It cannot be kept in; nothing was written to it.</exception>
     public static async Task PrepareAsync(string path, Action<string>? say = null, CancellationToken cancel = default)
     {
+        SweepUp(path);
+        if (HasAnothersLog(path))
+        {
+            SetLogAside(path);
+            say?.Invoke(
+                "The file was put in this place by hand, and the log that lay beside it belongs to the one before. The log is set aside as "
+                    + $"“{LogOf(path)}.left”; the file is as it came.");
+        }
+
+        await FileRestore.RunPendingAsync(path, say, cancel);
         var state = Inspect(path);
         try
         {
@@ -40,6 +53,7 @@ public static class RoundCrumbFile
             await using var connection = new SqliteConnection(ConnectionTo(path, pooled: false));
             await connection.OpenAsync(cancel);
             await ExecuteAsync(connection, "PRAGMA journal_mode=WAL;", cancel);
+            await MarkAsync(path, connection, cancel);
         }
         catch (UnauthorizedAccessException e)
         {
@@ -73,6 +87,55 @@ public static class RoundCrumbFile
         return await row.ReadAsync(cancel) && row.GetInt32(0) == 0;
     }
 
+    /// <summary>Where it is written down which file a log belongs to.</summary>
+    private static string MarkOf(string path) => path + ".mark";
+
+    /// <summary>
+    /// Marks the file with a number of its own, in the file and beside it. A copy has none, so that a copy put in the file's place is told
+    /// from the file that the log beside it belongs to.
+    /// </summary>
+    private static async Task MarkAsync(string path, SqliteConnection connection, CancellationToken cancel)
+    {
+        var mark = RandomNumberGenerator.GetInt32(1, int.MaxValue);
+
+        // What is beside the file is only there while the same is in it: a log is never set aside for want of a mark.
+        File.Delete(MarkOf(path));
+        await ExecuteAsync(connection, string.Create(CultureInfo.InvariantCulture, $"PRAGMA user_version={mark};"), cancel);
+        await TidyAsync(path, cancel);
+        if (MarkIn(path) == mark)
+            await File.WriteAllTextAsync(MarkOf(path), mark.ToString(CultureInfo.InvariantCulture), cancel);
+    }
+
+    /// <summary>The number in the file's own head, where no log is asked; none in what is too short.</summary>
+    private static int? MarkIn(string path)
+    {
+        Span<byte> head = stackalloc byte[64];
+        using var stream = new FileStream(path, FileMode.Open, FileAccess.Read, FileShare.ReadWrite | FileShare.Delete);
+        return stream.ReadAtLeast(head, head.Length, throwOnEndOfStream: false) < head.Length
+            ? null
+            : BinaryPrimitives.ReadInt32BigEndian(head[60..64]);
+    }
+
+    /// <summary>True where a log with something in it lies beside a file that is not the one it was written for.</summary>
+    private static bool HasAnothersLog(string path)
+    {
+        if (!File.Exists(path) || !File.Exists(LogOf(path)) || new FileInfo(LogOf(path)).Length == 0 || !File.Exists(MarkOf(path)))
+            return false;
+        return int.TryParse(File.ReadAllText(MarkOf(path)), NumberStyles.None, CultureInfo.InvariantCulture, out var beside)
+            && MarkIn(path) is { } inFile && beside != inFile;
+    }
+
+    /// <summary>Takes away what a process that was cut off left of its copies.</summary>
+    private static void SweepUp(string path)
+    {
+        var folder = Path.GetDirectoryName(Path.GetFullPath(path))!;
+        if (!Directory.Exists(folder))
+            return;
+        foreach (var left in Directory.EnumerateFiles(folder, Path.GetFileName(path) + ".*")
+            .Where(f => f.Contains(".backup-", StringComparison.Ordinal) || f.EndsWith(".half", StringComparison.Ordinal)))
+            File.Delete(left);
+    }
+
     /// <summary>The name of the write-ahead log of a file.</summary>
     public static string LogOf(string path) => path + "-wal";
 
@@ -102,6 +165,7 @@ public static class RoundCrumbFile
 
                 // A file that travels has no log beside it.
                 await ExecuteAsync(to, "PRAGMA journal_mode=DELETE;", cancel);
+                await ExecuteAsync(to, "PRAGMA user_version=0;", cancel);
                 await using var check = to.CreateCommand();
                 check.CommandText = "PRAGMA integrity_check(1);";
                 if (await check.ExecuteScalarAsync(cancel) is not "ok")
@@ -187,7 +251,7 @@ public static class RoundCrumbFile
         return copy;
     }
 
-    private static async Task CloseLogAsync(string path, CancellationToken cancel)
+    internal static async Task CloseLogAsync(string path, CancellationToken cancel)
     {
         await using (var old = new SqliteConnection(ConnectionTo(path, pooled: false)))
         {
@@ -200,7 +264,7 @@ public static class RoundCrumbFile
     }
 
     /// <summary>A log without its file, or of an empty one, belongs to nothing any more; it is not thrown away all the same.</summary>
-    private static void SetLogAside(string path)
+    internal static void SetLogAside(string path)
     {
         if (File.Exists(LogOf(path)))
             File.Move(LogOf(path), LogOf(path) + ".left", overwrite: true);

@@ -17,6 +17,11 @@ public static class SecurityHeaders
         headers.XContentTypeOptions = "nosniff";
         headers["Referrer-Policy"] = "same-origin";
         headers.XFrameOptions = "DENY";
+        headers["Cross-Origin-Resource-Policy"] = "same-origin";
+
+        // What a program reads, and a copy of everything, are for nobody's shelf between here and there.
+        if (context.Request.Path.StartsWithSegments(Routes.Api) || context.Request.Path.StartsWithSegments(Routes.Backup))
+            headers.CacheControl = "no-store";
 
         // A page asked for by a script may be a part of itself: nobody keeps the one for the other.
         headers.Append(HeaderNames.Vary, "HX-Request");

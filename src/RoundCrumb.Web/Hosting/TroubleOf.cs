@@ -48,6 +48,9 @@ public sealed record TroubleOf(int Status, string Heading, string Words)
     {
         BadHttpRequestException bad => Code(bad.StatusCode),
         DbUpdateConcurrencyException => Code(409),
+
+        // What is sent as JSON and names no sort of thing that is known.
+        NotSupportedException { Source: "System.Text.Json" } or System.Text.Json.JsonException => Code(400),
         AntiforgeryValidationException or InvalidDataException or DecoderFallbackException => Code(400),
         _ when File(thrown, path) is { } trouble => new(503, "Not kept", trouble.Says),
         _ => Code(500),

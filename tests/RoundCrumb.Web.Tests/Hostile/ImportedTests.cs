@@ -114,7 +114,7 @@ public sealed class ImportedTests
         var baker = kitchen.Baker();
         var answer = await ImportAsync(baker, Box(1, 1).Replace("fill=box-1-1", "fill=box-٣-1&thick=99", StringComparison.Ordinal));
         answer.StatusCode.ShouldBe(HttpStatusCode.Redirect);
-        (await baker.PageAsync(answer.Headers.Location!.OriginalString)).ShouldContain("In 1 pie something could not be used");
+        (await baker.PageAsync(answer.Headers.Location!.OriginalString)).ShouldContain("1 pie names a part that is not here");
     }
 
     [Fact]

@@ -71,7 +71,7 @@ public sealed class IndexModel(PieShelf shelf, RecipeBox box, PieList list, Part
         CancellationToken cancel)
     {
         (Deleted, DeletedPart) = (gone, deleted);
-        Said = brought is { } many ? ImportedWords(many, pies, here, near, unfit, left ?? []) : null;
+        Said = brought is { } many ? ImportedWords(many, pies, here, near, unfit, [.. (left ?? []).OfType<string>().Where(n => n.Length > 0)]) : null;
         await ShowAsync(leaf, cancel);
         return Request.Headers["HX-Request"] == "true" && Request.Headers["HX-History-Restore-Request"] != "true"
             ? Partial("_Found", this)

@@ -120,7 +120,7 @@ public sealed class Finder(Search search, DayBook days, PanRack rack)
         new(new(FoundKind.Action, "Add a pan", Routes.Kitchen), "new tin measure rack"),
         new(new(FoundKind.Action, "Add an ingredient", Routes.NewIngredient), "new pantry"),
         new(new(FoundKind.Action, "Export all recipes", Routes.Export + "?as=json"), "download json take out"),
-        new(new(FoundKind.Action, "Back up everything", Routes.Backup), "download save copy file"),
+        new(new(FoundKind.Action, "Back up everything", Routes.GoBack), "download save copy file restore go back"),
     ];
 
     private static IEnumerable<Named> Pages() =>
