@@ -221,9 +221,9 @@ static bool IsKnownText(string contentType)
         return true;
     try
     {
-        return type.Encoding is { CodePage: not 65000 };
+        return type.Encoding is not null;
     }
-    catch (ArgumentException)
+    catch (Exception e) when (e is ArgumentException or NotSupportedException)
     {
         return false;
     }

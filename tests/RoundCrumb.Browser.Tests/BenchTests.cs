@@ -81,6 +81,29 @@ public sealed class BenchTests(TeaRoom room)
         tablet.ConsoleErrors().ShouldBeEmpty();
     }
 
+    /// <summary>Half a note, and the name of a clock, while another phone presses something: neither is lost, nor the place in the words.</summary>
+    [Fact]
+    public void What_is_begun_stays_whatever_another_device_presses()
+    {
+        using var tablet = new Baker(room);
+        Begin(tablet, 2);
+        using var phone = new Baker(room, 390, 844);
+        phone.Open(tablet.Here);
+        phone.Find("#own-name").SendKeys("pears in");
+        phone.Driver.ExecuteScript("document.activeElement.blur()");
+        phone.Find("#own-minutes").SendKeys("1");
+        var first = Task(phone);
+        Tick(tablet);
+        phone.Until(_ => Task(phone) != first, "the tablet's tick on the phone");
+        phone.Find("#own-name").GetAttribute("value").ShouldBe("pears in");
+        phone.Find("#own-minutes").GetAttribute("value").ShouldBe("1");
+        phone.Driver.SwitchTo().ActiveElement().GetAttribute("id").ShouldBe("own-minutes");
+        phone.Driver.SwitchTo().ActiveElement().SendKeys("2");
+        phone.Find("#own-minutes").GetAttribute("value").ShouldBe("12");
+        tablet.ConsoleErrors().ShouldBeEmpty();
+        phone.ConsoleErrors().ShouldBeEmpty();
+    }
+
     [Fact]
     public void A_clock_of_ones_own_rings_once_is_put_off_and_stopped()
     {

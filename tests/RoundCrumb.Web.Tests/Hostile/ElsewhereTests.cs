@@ -32,10 +32,16 @@ public sealed partial class ElsewhereTests : IAsyncLifetime
 
     private static readonly int Seed = int.TryParse(Environment.GetEnvironmentVariable("ROUNDCRUMB_FUZZ_SEED"), out var seed) ? seed : 30;
 
+    /// <summary>What the book knows, a group for each sort of thing.</summary>
+    private static readonly string[][] Groups =
+    [
+        [.. PanCupboard.All.Select(p => p.Key)], [.. FillingBook.All.Select(f => f.Id)], [.. CrustBook.All.Select(c => c.Id)],
+        [.. ToppingBook.All.Select(t => t.Id)],
+    ];
+
     private static readonly string[] KnownElsewhere =
     [
-        .. PanCupboard.All.Select(p => p.Key), .. FillingBook.All.Select(f => f.Id), .. CrustBook.All.Select(c => c.Id),
-        .. ToppingBook.All.Select(t => t.Id), "kitchen-1", "kitchen-2", "kitchen-999", "oven-1", "oven-99", "box-1-1", "box-1-9", "box-77-1",
+        .. Groups.SelectMany(g => g), "kitchen-1", "kitchen-2", "kitchen-999", "oven-1", "oven-99", "box-1-1", "box-1-9", "box-77-1",
         "own-x", "butter", "o1.make-dough", "o4.bake-shell.oven", "o99.fill", "1", "2", "3", "4", "7", "99", "2147483647", "2026-12-05",
         "malt", "yolk", "gold", "new", "Saturday",
     ];
@@ -191,7 +197,12 @@ public sealed partial class ElsewhereTests : IAsyncLifetime
         {
             Own => own.Count > 0 ? own[random.Next(own.Count)] : random.Next(1, 5).ToString(CultureInfo.InvariantCulture),
             Nonsense => new[] { "", " ", "-1", "1e9", "NaN", "ü", "nothing such", "%", "0", "½" }[random.Next(10)],
-            Elsewhere => KnownElsewhere[random.Next(KnownElsewhere.Length)],
+
+            // Mostly of the sort that stands there: a pan for a pan.
+            Elsewhere => (random.Next(4) > 0 ? Array.Find(Groups, g => own.Exists(g.Contains) || (name is "p" or "pan" && g == Groups[0])) : null)
+                is { } same
+                ? same[random.Next(same.Length)]
+                : KnownElsewhere[random.Next(KnownElsewhere.Length)],
             AnotherField => Named().Matches(html) is { Count: > 0 } all
                 ? WebUtility.HtmlDecode(all[random.Next(all.Count)].Groups[2].Value)
                 : CompositionAddress.Fields[random.Next(CompositionAddress.Fields.Count)],

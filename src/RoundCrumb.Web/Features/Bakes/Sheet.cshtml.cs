@@ -19,6 +19,9 @@ public sealed class SheetModel(BakeBook bakes, CompositionReader compositions, B
     /// <summary>Why it could not be begun; empty where nobody has tried.</summary>
     public string Trouble { get; private set; } = "";
 
+    /// <summary>The run under way of it; none where there is none.</summary>
+    public int? Running { get; private set; }
+
     /// <summary>Begins it at the bench.</summary>
     public async Task<IActionResult> OnPostBeginAsync(int id, CancellationToken cancel)
     {
@@ -38,6 +41,7 @@ public sealed class SheetModel(BakeBook bakes, CompositionReader compositions, B
         if (await bakes.FindAsync(id, cancel) is not { } bake)
             return NotFound();
         View = await BakeView.OfAsync(bake, baker.Shown, compositions, cancel);
+        Running = (await desk.RunOfAsync(id, cancel))?.Id;
         return Page();
     }
 

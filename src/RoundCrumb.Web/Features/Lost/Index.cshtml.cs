@@ -26,6 +26,10 @@ public sealed class IndexModel : PageModel
         // Not bound, but read off the route: binding would read once more a form that could not be read.
         var code = int.TryParse(RouteData.Values["code"] as string, out var known) ? known : 404;
         var thrown = HttpContext.Features.Get<IExceptionHandlerPathFeature>();
+
+        // An address that somebody wrote is a page that is not there, and no fault of ours.
+        if (code >= 500 && HttpContext.Features.Get<IStatusCodeReExecuteFeature>() is null)
+            code = StatusCodes.Status404NotFound;
         Trouble = thrown is null ? TroubleOf.Code(code) : TroubleOf.Thrown(thrown.Error, HttpContext);
         Response.StatusCode = Trouble.Status;
         if (thrown is not null && Trouble.Status is 409 or 503)

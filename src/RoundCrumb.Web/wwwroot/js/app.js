@@ -187,9 +187,18 @@ navigator.serviceWorker?.register('/worker.js').catch(() => {});
 
 // When the answer does not come, what was typed stays and the baker is told.
 const noAnswer = 'No answer from the kitchen computer. What you typed is still here; try again.';
+
+// What was answered and is no page in place still has words of its own, and they say more: somebody was quicker, or the disk is full.
+function answered(xhr) {
+  const page = new DOMParser().parseFromString(xhr?.responseText ?? '', 'text/html');
+  const words = [page.querySelector('h1'), page.querySelector('h1 ~ p, main p, .lead')].map((e) => e?.textContent.trim()).filter(Boolean);
+  if (words.length > 0) return `${words.join('. ').replace('..', '.')}`.slice(0, 400);
+  return xhr?.status === 429 ? 'Asked too often just now. Wait a minute, then try again; what you typed is still here.' : noAnswer;
+}
+
 document.addEventListener('htmx:sendError', () => say(noAnswer));
 document.addEventListener('htmx:responseError', (event) => {
-  say(noAnswer);
+  say(answered(event.detail.xhr));
   const box = event.detail.elt;
   if (box?.type === 'checkbox') box.checked = !box.checked;
 });

@@ -192,9 +192,9 @@ async function refresh() {
 
       // What is still in the queue is not in the answer: it is looked for again once it is sent.
       if (queue().length > 0) break;
-      if (isTyping()) {
+      if (pressing) {
         wanted = false;
-        if (pressing) window.setTimeout(refresh, 500);
+        window.setTimeout(refresh, 500);
       } else {
         show(text);
         keepLive(text);
@@ -277,25 +277,54 @@ let pressing = false;
 document.addEventListener('pointerdown', () => (pressing = true));
 for (const over of ['pointerup', 'pointercancel']) document.addEventListener(over, () => window.setTimeout(() => (pressing = false)));
 
-function isTyping() {
-  const at = document.activeElement;
-  return pressing || at?.matches?.('#bench-live input:not([type=checkbox])') && at.value !== at.defaultValue;
+// What was begun and not sent yet stays, whoever presses something meanwhile: a field that holds something else than it was shown with
+// is carried over, and one whose step is not shown just now gets its words back when it is shown again.
+const begun = new Map();
+const fieldKey = (field) => {
+  const task = field.closest('[data-task]')?.dataset.task;
+  return task ? [task, field.form?.dataset.read ?? '', field.name].join('/') : field.id || field.name;
+};
+const typedFields = (live) => [...live.querySelectorAll('input:not([type=checkbox]):not([type=hidden]):not([type=radio]), textarea')];
+
+function takeBegun(live) {
+  for (const field of typedFields(live)) {
+    if (field.value !== field.defaultValue) begun.set(fieldKey(field), field.value);
+    else begun.delete(fieldKey(field));
+  }
+}
+
+function giveBegun(live) {
+  for (const field of typedFields(live)) {
+    const words = begun.get(fieldKey(field));
+    if (words !== undefined) field.value = words;
+  }
 }
 
 function show(text) {
   const live = document.getElementById('bench-live');
+  takeBegun(live);
   const open = [...live.querySelectorAll('details[open][data-keep]')].map((d) => d.dataset.keep);
   const at = document.activeElement?.closest?.('#bench-live') ? document.activeElement : null;
   const [id, deed] = [at?.id, at?.dataset?.deed];
   const done = at?.matches?.('[data-done]');
+  const caret = at?.matches?.('input, textarea') ? [fieldKey(at), at.selectionStart, at.selectionEnd] : null;
   const task = current()?.dataset.task;
   live.innerHTML = text;
+  giveBegun(live);
   window.htmx.process(live);
   for (const details of live.querySelectorAll('details[data-keep]')) details.open ||= open.includes(details.dataset.keep);
   setClock();
   const same = (id && document.getElementById(id)) || (deed && live.querySelector(`[data-deed="${CSS.escape(deed)}"]`))
     || (done && current()?.querySelector('[data-done]'));
-  if (same) same.focus({ preventScroll: true });
+  const typing = caret && typedFields(live).find((field) => fieldKey(field) === caret[0]);
+  if (typing) {
+    typing.focus({ preventScroll: true });
+    try {
+      typing.setSelectionRange(caret[1], caret[2]);
+    } catch {
+      // A field for numbers has no place in its words.
+    }
+  } else if (same) same.focus({ preventScroll: true });
   stand();
   if (current()?.dataset.task !== task) speakStep();
 }
