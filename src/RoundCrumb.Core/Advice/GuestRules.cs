@@ -2,7 +2,6 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
-using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
@@ -53,27 +52,36 @@ internal static class GuestRules
                 : Without(c, found));
     });
 
-    private static readonly Rule PartMissing = new("part-missing", Layer.Occasion, DecidedBy.FoodSafety, static (rule, pie) =>
+    /// <summary>That something which a layer names is not here: one rule a layer, so that it stands where it is about.</summary>
+    private static IReadOnlyList<Rule> Missing { get; } =
+    [
+        IsMissing("missing-topping", Layer.Topping, HeldIn.Topping), IsMissing("missing-filling", Layer.Filling, HeldIn.Filling),
+        IsMissing("missing-beneath", Layer.Filling, HeldIn.Beneath), IsMissing("missing-seal", Layer.Seal, HeldIn.Seal),
+        IsMissing("missing-crust", Layer.Crust, HeldIn.Crust), IsMissing("missing-pan", Layer.Pan, null),
+    ];
+
+    private static Rule IsMissing(string id, Layer layer, HeldIn? part) => new(id, layer, DecidedBy.FoodSafety, (rule, pie) =>
     {
-        var c = pie.Composition;
-        if (c.Missing is not [var missing, ..])
+        if (pie.Composition.Missing.FirstOrDefault(m => Held.PartOf(m.Field) == part) is not { } missing)
             return null;
         var standIn = missing.Field switch
         {
-            CompositionAddress.PanField => c.Pan.Name,
-            CompositionAddress.CrustField => Low(c.Crust.Family.Name),
-            CompositionAddress.FillingField => "the " + Low(c.Filling.Formula.Name),
-            CompositionAddress.ToppingField => Low(c.Topping.Topping.Name),
+            CompositionAddress.PanField => PanCupboard.Find(missing.StandIn)?.Name,
+            CompositionAddress.CrustField => CrustBook.Find(missing.StandIn) is { } crust ? Low(crust.Name) : null,
+            CompositionAddress.FillingField => FillingBook.Find(missing.StandIn) is { } filling ? "the " + Low(filling.Name) : null,
+            CompositionAddress.ToppingField => Topping.Find(missing.StandIn) is { } topping ? Low(topping.Name) : null,
             CompositionAddress.OvenField => "the kitchen’s usual oven",
-            _ => "",
+            _ => null,
         };
         return new(
             rule, Severity.Stops, missing.Says,
             (missing.Why.Length > 0 ? missing.Why + " " : "It was never brought here, or it was deleted. ")
-                + (standIn.Length > 0 ? $"The figures here are those of {standIn} in its place: it is not that pie." : "It is left out of the figures here."),
+                + (standIn is null
+                    ? "It is left out of the figures here."
+                    : $"The figures here are those of {standIn} in its place: it is not that pie."),
             [
                 new(
-                    standIn.Length > 0 ? $"Take {standIn}" : "Leave it out", standIn.Length > 0 ? "another pie" : "nothing there",
+                    standIn is null ? "Leave it out" : $"Take {standIn}", standIn is null ? "nothing there" : "another pie",
                     p => p with { Missing = new(p.Missing.Where(m => m.Field != missing.Field)) })
                 { Declared = RemedySize.AnotherPart },
             ]);
@@ -105,7 +113,7 @@ internal static class GuestRules
 
     /// <summary>All of them.</summary>
     public static IReadOnlyList<Rule> All { get; } = [
-        AllergenInCrust, AllergenInSeal, AllergenBeneath, AllergenInFilling, AllergenInTopping, Alcohol, RawEggIn, OnTheTable, PartMissing
+        AllergenInCrust, AllergenInSeal, AllergenBeneath, AllergenInFilling, AllergenInTopping, Alcohol, RawEggIn, OnTheTable, .. Missing
     ];
 
     /// <summary>That something in a part is not for these guests, or may not be: nobody has said.</summary>

@@ -1,7 +1,6 @@
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
-using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Working;

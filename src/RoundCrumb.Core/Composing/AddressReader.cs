@@ -93,7 +93,7 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
             Under = ReadUnder(Math.Max(0, pan.Depth.Value - thick.Value - line.Value)),
         };
         if (_missing.Count > 0)
-            composition = composition with { Missing = new(_missing) };
+            composition = Named(composition with { Missing = new(_missing) });
         return new(composition.Settled(), _troubles);
     }
 
@@ -279,6 +279,23 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
             return found;
         Miss(name, typed, noun, usual is null ? "" : id(usual));
         return usual;
+    }
+
+    /// <summary>What is drawn in the place of a missing part bears that part's name, so that nobody takes it for what it is.</summary>
+    private static Composition Named(Composition c)
+    {
+        string? Shown(string field) => c.Missing.FirstOrDefault(m => m.Field == field)?.Shown;
+        return c with
+        {
+            Pan = Shown(PanField) is { } pan ? c.Pan with { Name = pan } : c.Pan,
+            Crust = Shown(CrustField) is { } crust ? c.Crust with { Family = c.Crust.Family with { Name = crust } } : c.Crust,
+            Filling = Shown(FillingField) is { } filling
+                ? c.Filling with { Formula = c.Filling.Formula with { Name = filling } }
+                : c.Filling,
+            Topping = Shown(ToppingField) is { } topping
+                ? c.Topping with { Topping = c.Topping.Topping with { Name = topping } }
+                : c.Topping,
+        };
     }
 
     /// <summary>Keeps a name that is not here, and says so.</summary>

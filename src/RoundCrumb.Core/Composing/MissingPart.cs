@@ -25,6 +25,9 @@ public sealed record MissingPart(string Field, string Typed, string Noun, string
     /// <summary>What is known to be in it; nothing where it is not here.</summary>
     public Pile<Ingredient> Holds { get; init; } = Pile.Of<Ingredient>();
 
+    /// <summary>What stands on the screen in its place: its name, and that it is not here.</summary>
+    public string Shown => $"“{(Name.Length > 40 ? Name[..40] + "…" : Name)}”, not here";
+
     /// <summary>What is wrong, as one sentence.</summary>
     public string Says => Why.Length > 0
         ? $"The {Noun} “{Name}” can’t be used as it is."

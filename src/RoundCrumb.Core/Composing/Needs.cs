@@ -1,7 +1,6 @@
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
-using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
 
 namespace RoundCrumb.Core.Composing;

@@ -4,7 +4,6 @@ using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
-using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Working;
 
 namespace RoundCrumb.Core.Labelling;

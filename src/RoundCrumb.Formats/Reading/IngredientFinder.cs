@@ -1,5 +1,3 @@
-using System.Globalization;
-using System.Text;
 using F23.StringSimilarity;
 using RoundCrumb.Core.Ingredients;
 

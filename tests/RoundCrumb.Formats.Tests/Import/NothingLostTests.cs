@@ -1,4 +1,3 @@
-using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Formats.Import;
 using RoundCrumb.Formats.Reading;
 

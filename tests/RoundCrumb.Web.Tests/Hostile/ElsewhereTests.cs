@@ -14,7 +14,6 @@ using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Data;
-using RoundCrumb.TestKit;
 
 namespace RoundCrumb.Web.Tests.Hostile;
 
@@ -28,7 +27,7 @@ public sealed partial class ElsewhereTests : IAsyncLifetime
     private const int Own = 0, Nonsense = 1, Elsewhere = 2, AnotherField = 3, Sorts = 4;
 
     /// <summary>So many parameters of one page at most: a row of more would be the same as several.</summary>
-    private const int MostParameters = 14;
+    private const int MostParameters = 24;
 
     private static readonly int Seed = int.TryParse(Environment.GetEnvironmentVariable("ROUNDCRUMB_FUZZ_SEED"), out var seed) ? seed : 30;
 

@@ -48,7 +48,7 @@ public sealed class GoingBackTests : IDisposable
         await command.ExecuteNonQueryAsync(Cancel);
     }
 
-    private async Task<long> PansAsync(string path, string pan)
+    private static async Task<long> PansAsync(string path, string pan)
     {
         await using var connection = new SqliteConnection($"Data Source={path};Pooling=False");
         await connection.OpenAsync(Cancel);

@@ -29,9 +29,9 @@ public sealed class GoBackModel(DataFile file, TimeProvider clock) : PageModel
             : await SayAsync("That copy is not here any more.", cancel);
 
     /// <summary>Goes back to a backup of the baker's own at the next start.</summary>
-    public async Task<IActionResult> OnPostUploadAsync(IFormFile? upload, CancellationToken cancel)
+    public async Task<IActionResult> OnPostUploadAsync([FromForm(Name = "file")] IFormFile? sent, CancellationToken cancel)
     {
-        if ((upload ?? Request.Form.Files.FirstOrDefault()) is not { Length: > 0 } sent)
+        if (sent is not { Length: > 0 })
             return await SayAsync("Choose a backup file first.", cancel);
         var folder = Path.GetDirectoryName(file.Path)!;
         var kept = Path.Combine(
