@@ -198,7 +198,8 @@ public sealed class BenchDesk(
             return null;
         var now = clock.Now;
         var moment = run.MomentAt(now);
-        var off = sent.SentAt is { } sentAt && (now - sentAt).Duration() is var far && far > Slack && far < Reach ? now - sentAt : TimeSpan.Zero;
+        var off = sent.SentAt is { } sentAt && (now - sentAt).Duration() is var far && far > Slack && far < Reach ? now - sentAt
+            : TimeSpan.Zero;
         var kept = new List<RunEvent>();
         var refused = new List<RefusedEvent>();
         foreach (var e in sent.Events ?? [])

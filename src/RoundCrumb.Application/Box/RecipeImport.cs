@@ -110,7 +110,8 @@ public sealed record RecipeImport(
                 IsParted = recipe.IsParted,
                 CupBecause = cup.Because,
                 NotUsed = string.Join('\n', recipe.NotUsed.Concat(Beyond(recipe))),
-                Joins = [.. recipe.Joins.Take(MostJoins).Select(j => new JoinToShow { First = j.First, Second = j.Second, Whole = j.Whole })],
+                Joins = [.. recipe.Joins.Take(MostJoins).Select(j => new JoinToShow { First = j.First, Second = j.Second, Whole =
+                    j.Whole })],
             });
         }
 
@@ -176,7 +177,8 @@ public sealed record RecipeImport(
     }
 
     /// <summary>
-    /// The pie that a recipe makes of its parts, all of them: what is baked in the shell is the filling, or else the last one, and the others
+    /// The pie that a recipe makes of its parts, all of them: what is baked in the shell is the filling, or else the last one, and the
+    /// others
     /// lie beneath it; none where it lacks a crust or a filling.
     /// </summary>
     /// <param name="recipe">Which recipe, from 0.</param>

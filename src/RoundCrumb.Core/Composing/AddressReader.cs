@@ -305,8 +305,8 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
         if (book.Unfit.GetValueOrDefault(typed) is { } unfit)
             missing = missing with { Name = unfit.Name, Why = unfit.Why, Holds = new(unfit.Holds) };
         _missing.Add(missing);
-        Say(name, typed, $"{(missing.Why.Length > 0 ? missing.Says : $"There is no {noun} called “{Short(typed)}” here.")} {missing.Why}".Trim()
-            + " It stays as it is written until you choose one.");
+        var wrong = missing.Why.Length > 0 ? $"{missing.Says} {missing.Why}" : $"There is no {noun} called “{Short(typed)}” here.";
+        Say(name, typed, wrong + " It stays as it is written until you choose one.");
     }
 
     private T Named<T>(string name, (T Value, string Name)[] names, T usual, string noun)

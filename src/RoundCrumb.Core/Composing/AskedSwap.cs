@@ -51,7 +51,8 @@ public sealed record AskedSwap(string Field, string Name, Func<Ingredient, Ingre
             ? filling
             : filling with
             {
-                Lines = [.. filling.Lines.Select(l => For(l.Ingredient) is { } other ? l with { Ingredient = other, Grams = l.Grams * Share } : l)],
+                Lines = [.. filling.Lines.Select(l => For(l.Ingredient) is { } other ? l with { Ingredient = other, Grams =
+                    l.Grams * Share } : l)],
                 WholeBy = filling.WholeBy is { } by ? For(by) ?? by : null,
             };
 
@@ -62,7 +63,8 @@ public sealed record AskedSwap(string Field, string Name, Func<Ingredient, Ingre
             : topping with
             {
                 Base = For(topping.Base) ?? topping.Base,
-                With = [.. topping.With.Select(p => For(p.Ingredient) is { } other ? p with { Ingredient = other, PerBase = Scaled(p.PerBase) } : p)],
+                With = [.. topping.With.Select(p => For(p.Ingredient) is { } other ? p with { Ingredient = other, PerBase =
+                    Scaled(p.PerBase) } : p)],
             };
 
     /// <summary>A seal with it; the same where there is nothing to take it for.</summary>

@@ -103,7 +103,9 @@ public sealed record Composition(Pan Pan, CrustChoice Crust, FillingChoice Filli
     /// <summary>Every filling from the base up; the last is the filling itself.</summary>
     public IEnumerable<FillingFormula> Fillings => Under.OfType<FillingLayer>().Select(l => l.Formula).Append(Filling.Formula);
 
-    /// <summary>True where its filling is baked in the shell: not where that may be left out and there is no oven or no baked crust.</summary>
+    /// <summary>
+    /// True where its filling is baked in the shell: not where that may be left out and there is no oven or no baked crust.
+    /// </summary>
     public bool BakesItsFilling => Filling.Formula.Family is { Bake: not null } family
         && !(family.BakeIsOptional && (Occasion.NoOven || !Crust.IsBaked));
 
@@ -114,7 +116,9 @@ public sealed record Composition(Pan Pan, CrustChoice Crust, FillingChoice Filli
     public bool PoursStraightFromThePan => Filling is { Cooled: false, Formula.Family: { GoesInHot: true, HobTakesEggTo: not null } }
         && Toppings.Any(t => t.Topping.Kind is ToppingKind.Meringue && t.Topping.Id != ToppingBook.Italian.Id);
 
-    /// <summary>The same pie with one thing taken for another in it; none where it is so already, or there is nothing to take it for.</summary>
+    /// <summary>
+    /// The same pie with one thing taken for another in it; none where it is so already, or there is nothing to take it for.
+    /// </summary>
     /// <param name="swap">What is taken for what.</param>
     /// <param name="what">An ingredient that it should stand for.</param>
     public Composition? With(AskedSwap swap, Ingredient what) => Occasion.Swaps.Contains(swap) || swap.For(what) is null

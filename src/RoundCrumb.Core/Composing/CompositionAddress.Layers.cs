@@ -82,7 +82,9 @@ public static partial class CompositionAddress
     public static IReadOnlyList<LayerFields> UnderOf(Composition c) =>
         [.. Enumerable.Range(0, Composition.MostLayers).Select(UnderAt).Where(f => c.Missing.All(m => m.Field != f.Id))];
 
-    /// <summary>The fields of the toppings on the first, the lowest first, and then those that are free: none that a missing part keeps.</summary>
+    /// <summary>
+    /// The fields of the toppings on the first, the lowest first, and then those that are free: none that a missing part keeps.
+    /// </summary>
     public static IReadOnlyList<ToppingFields> OverOf(Composition c) =>
         [.. Enumerable.Range(0, Composition.MostLayers).Select(OverAt).Where(f => c.Missing.All(m => m.Field != f.Id))];
 

@@ -291,7 +291,9 @@ public static partial class CompositionAddress
         }
     }
 
-    /// <summary>What a field of an address says of a pie: the id of its part, or the name of one that is not here, as it was typed.</summary>
+    /// <summary>
+    /// What a field of an address says of a pie: the id of its part, or the name of one that is not here, as it was typed.
+    /// </summary>
     /// <param name="c">The pie.</param>
     /// <param name="field">The field.</param>
     /// <param name="id">The id of what stands there.</param>

@@ -48,7 +48,8 @@ public sealed record Held(HeldIn In, int At, Ingredient What)
         // What is drawn in the place of a missing part is not in the pie; what that part may bring is.
         if (!pie.IsWhole)
         {
-            var instead = pie.Missing.Select(m => (Part: m, In: PartOf(m.Field))).Where(m => m.In is not null && m.Part.Field != CompositionAddress.OvenField).ToList();
+            var instead = pie.Missing.Select(m => (Part: m, In: PartOf(m.Field))).Where(m => m.In is not null
+                && m.Part.Field != CompositionAddress.OvenField).ToList();
             var kept = OfWhole(pie).Where(h => !instead.Exists(m => m.In == h.In && m.Part.StandIn.Length > 0
                 && m.In is HeldIn.Crust or HeldIn.Filling));
             return kept.Concat(instead.SelectMany(m => m.Part.Brings.Select(i => new Held(m.In!.Value, 0, i))));

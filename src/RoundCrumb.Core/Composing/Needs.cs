@@ -26,7 +26,7 @@ public sealed class Needs(Occasion occasion)
 
     /// <summary>True when nothing is said of the guests but whether they are vegetarians.</summary>
     public bool IsPlain => _occasion is
-        { Without: Allergens.None, NoAlcohol: false, NoRawEgg: false, OnTable: Occasion.UsualOnTable, Swaps.Count: 0 };
+    { Without: Allergens.None, NoAlcohol: false, NoRawEgg: false, OnTable: Occasion.UsualOnTable, Swaps.Count: 0 };
 
     /// <summary>True for an ingredient that may be in it.</summary>
     public bool Allow(Ingredient ingredient) =>

@@ -17,7 +17,9 @@ public static class RawEgg
     public static readonly Constant Safe = new(
         "egg is cooked at", 71, 70, 74, Dimension.Warmth, "At once at 71 °C, or 70 °C for two minutes: the usual advice on food safety.");
 
-    /// <summary>The egg of a pie that no step takes so far and that is not pasteurised, part by part; none where all of it is cooked.</summary>
+    /// <summary>
+    /// The egg of a pie that no step takes so far and that is not pasteurised, part by part; none where all of it is cooked.
+    /// </summary>
     /// <param name="pie">The pie.</param>
     public static IEnumerable<Held> In(Composition pie)
     {

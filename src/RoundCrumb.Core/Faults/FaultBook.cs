@@ -145,7 +145,8 @@ public static class FaultBook
         new(
             "scrambled", "The egg has set in grains", FaultPlace.FillingMade, [Technique.Tempering, Technique.Curd, Technique.Flaming],
             [StepKind.MakeFilling],
-            [new("Sieve it; if it is only a little, a stick blender mends it. Never in a closed jug while it is hot.", 5), new("Make it again.", 25)],
+            [new("Sieve it; if it is only a little, a stick blender mends it. Never in a closed jug while it is hot.", 5),
+                new("Make it again.", 25)],
             "Warm the egg with a third of the hot liquid first, and stir without a pause.")
         {
             Fits = static p => Set(p, SetScale.Starch, SetScale.EggInDairy, SetScale.EggInJuice, SetScale.Curd),

@@ -43,7 +43,8 @@ internal static class ColdFillings
         BakeIsOptional = true,
         Bake = new(
             Heat(175, 165, 180, "Just to cook the yolk."),
-            Done(72, 71, 74, "Its acid sets the milk; the oven is for the yolk, which is cooked from 71."), Min("condensed milk bakes, least", 15),
+            Done(72, 71, 74, "Its acid sets the milk; the oven is for the yolk, which is cooked from 71."),
+                Min("condensed milk bakes, least", 15),
             Min("condensed milk bakes, most", 25),
             "set at the edge, a slight wobble; the middle by the probe", "Or chilled without the oven, with pasteurised yolk or none."),
         SetCaution = ColdChain,

@@ -65,7 +65,8 @@ public static class FillingBook
         First =
         [
             new(
-                "Melt the butter and the sugar together and let them bubble till they smell of toffee; off the heat the warm cream and milk in "
+                "Melt the butter and the sugar together and let them bubble till they smell of toffee; off the heat the warm cream and "
+                    + "milk in "
                     + "a thin stream.",
                 8, 1.5, Place.Hob, "smooth, deep gold, no grain of sugar")
             { Caution = Cautions.Toffee },

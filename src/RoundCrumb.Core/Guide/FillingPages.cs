@@ -17,7 +17,8 @@ internal static class FillingPages
             ],
             new("smooth, and as thin as cream", "", "", "the bowl is warm to the hand"),
             new("Cold yolks in a hot pan set in threads.", "Off the heat, whisk in a splash of cold milk, and sieve it."),
-            new("Poured at once they scramble in the bowl.", "Sieve it, and take a stick blender to it if it is little; else begin again.")),
+            new("Poured at once they scramble in the bowl.", "Sieve it, and take a stick blender to it if it is little; else begin "
+                + "again.")),
         Technique.Custard => new(
             technique, "A custard’s bubble", Stretch.Filling,
             "For every custard with starch: short of the bubble it thins overnight.",
@@ -42,7 +43,8 @@ internal static class FillingPages
             new("it coats, and a finger’s line stays open", "no bubbling beneath the bowl", "clean fruit, no egg",
                 "silk between two fingers"),
             new("It runs, and never sets.", "Back over the steam; it takes longer than one thinks."),
-            new("Grains: the egg has set.", "Sieve it, or take a stick blender to it, never a closed jug while it is hot, and use it where texture hides.")),
+            new("Grains: the egg has set.", "Sieve it, or take a stick blender to it, never a closed jug while it is hot, and use it "
+                + "where texture hides.")),
         Technique.Film => new(
             technique, "Film on the surface", Stretch.Filling,
             "The moment a custard or a curd is poured, and while it cools in its bowl.",

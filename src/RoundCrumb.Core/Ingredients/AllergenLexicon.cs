@@ -38,11 +38,13 @@ public static class AllergenLexicon
             "egg yolk meringue mayonnaise aioli albumen albumin advocaat eggnog ei eier eigelb eiweiss dotter oeuf œuf doeuf uovo uova "
                 + "tuorlo tuorli albume albumi huevo yema eigeel eiwit agg æg ovo jajko"),
         (Allergens.Almond,
-            "almond marzipan marchpane frangipane amaretti amaretto orgeat florentine nougatine mandel mandeln amande damande mandorla mandorle "
+            "almond marzipan marchpane frangipane amaretti amaretto orgeat florentine nougatine mandel mandeln amande damande mandorla "
+                + "mandorle "
                 + "almendra amandel amendoa migdal"),
         (Allergens.Almond | Allergens.Egg, "macaron dacquoise nougat turron financier"),
         (Allergens.Hazelnut,
-            "hazelnut filbert cobnut gianduja gianduia noisette haselnuss haselnusse haselnussen krokant nocciola nocciole avellana hazelnoot hasselnot "
+            "hazelnut filbert cobnut gianduja gianduia noisette haselnuss haselnusse haselnussen krokant nocciola nocciole avellana "
+                + "hazelnoot hasselnot "
                 + "avela nocello"),
         (Allergens.Hazelnut | Allergens.Almond, "praline pralin"),
         (Allergens.Walnut, "walnut walnuss walnusse walnussen noix noce noci nuez nuece walnoot valnot nocino"),
@@ -71,7 +73,8 @@ public static class AllergenLexicon
     [
         (Allergens.None,
             "cocoa butter|shea butter|butter bean|apple butter|pumpkin butter|plum butter|fruit butter|cream of tartar|cream tartar|"
-                + "cream soda|creme de marron|creme de fraise|creme de menthe|creme de cassis|creme de cacao|creme de mure|creme de banane|creme de violette|"
+                + "cream soda|creme de marron|creme de fraise|creme de menthe|creme de cassis|creme de cacao|creme de mure|creme de "
+                + "banane|creme de violette|"
                 + "creme de framboise|creme de peche|creme de noyaux|creamed coconut|pine nut|tiger nut|kola nut|cola nut|ginger beer|"
                 + "ginger ale|root beer|rice malt|rice cake|wine gum|winegum|fruit cheese|damson cheese|quince cheese|custard powder|"
                 + "custard apple|sponge toffee|cinder toffee|honeycomb toffee|crab apple|oyster mushroom|sunflower lecithin|"
@@ -92,7 +95,8 @@ public static class AllergenLexicon
         (Allergens.Wheat | Allergens.Milk, "custard cream"),
         (Allergens.Milk | Allergens.Soya, "chocolate egg"),
         (Allergens.BrazilNut, "brazil nut"),
-        (Allergens.Wheat, "sponge flour|ice cream cone|ice cream wafer|cookie butter|cream cracker|ginger nut|dough nut|butter biscuit|petit beurre|cream biscuit|egg noodle|ginger nut biscuit"),
+        (Allergens.Wheat, "sponge flour|ice cream cone|ice cream wafer|cookie butter|cream cracker|ginger nut|dough nut|butter biscuit|"
+            + "petit beurre|cream biscuit|egg noodle|ginger nut biscuit"),
         (Allergens.Almond, "cherry stone spice"),
         (Allergens.Cashew, "noix de cajou"),
         (Allergens.Pecan, "noix de pecan"),

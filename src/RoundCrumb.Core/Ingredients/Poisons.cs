@@ -40,7 +40,8 @@ public static class Poisons
     /// <summary>All of them.</summary>
     public static IReadOnlyList<Poison> All { get; } =
     [
-        Is(PoisonKind.Never, "rhubarb leaves", "Only the stalks of rhubarb are eaten: its leaves are poisonous, cooked too.", "rhubarb leaf"),
+        Is(PoisonKind.Never, "rhubarb leaves", "Only the stalks of rhubarb are eaten: its leaves are poisonous, cooked too.",
+            "rhubarb leaf"),
         Is(
             PoisonKind.Never, "leaves, stems and bark of elder", "Leaves, stems and bark of elder are poisonous, cooked too.", "elder leaf",
             "elderberry leaf", "elder stem", "elderberry stem", "elder bark", "elder twig"),
@@ -48,7 +49,8 @@ public static class Poisons
             PoisonKind.NotRaw, "raw elderberries", "Elderberries are cooked through and sieved from their seeds; raw they make people ill.",
             "raw elderberry", "uncooked elderberry", "fresh elderberry, raw"),
         Is(
-            PoisonKind.Never, "kernels of stone fruit", "Kernels of apricots, peaches, plums and cherries, and bitter almonds, give off cyanide.",
+            PoisonKind.Never, "kernels of stone fruit", "Kernels of apricots, peaches, plums and cherries, and bitter almonds, give "
+                + "off cyanide.",
             "bitter almond", "apricot kernel", "peach kernel", "plum kernel", "cherry kernel", "peach stone", "apricot stone",
             "cherry stone kernel", "cherry pit", "apricot pit", "plum pit", "peach pit", "noyaux kernel"),
         Is(PoisonKind.Never, "laburnum", "Laburnum is poisonous in all its parts.", "laburnum", "golden rain flower"),
@@ -61,19 +63,24 @@ public static class Poisons
         Is(PoisonKind.Never, "monkshood", "Monkshood is deadly, also to the touch.", "monkshood", "aconite", "wolfsbane"),
         Is(PoisonKind.Never, "daffodils", "Daffodils and narcissi are poisonous in all their parts.", "daffodil", "narcissus"),
         Is(PoisonKind.Never, "hydrangea", "Hydrangea is poisonous, also laid on a pie.", "hydrangea"),
-        Is(PoisonKind.Never, "holly and mistletoe", "Holly and mistletoe berries are poisonous: on a pie they are made of sugar.", "holly berry",
+        Is(PoisonKind.Never, "holly and mistletoe", "Holly and mistletoe berries are poisonous: on a pie they are made of sugar.",
+            "holly berry",
             "mistletoe"),
         Is(PoisonKind.Never, "deadly nightshade", "Nightshade is deadly, and its berries look like cherries.", "nightshade", "belladonna"),
         Is(PoisonKind.Never, "sweet pea", "Sweet peas, the flower, are poisonous.", "sweet pea flower", "sweet pea blossom"),
         Is(PoisonKind.Never, "buttercups", "Buttercups are poisonous, fresh above all.", "buttercup flower", "buttercup blossom"),
         Is(
-            PoisonKind.NotRaw, "raw kidney beans", "Kidney beans are soaked and boiled hard for ten minutes at the least before they are used; "
-                + "raw, ground or cooked below the boil they make people ill.", "raw kidney bean", "dried kidney bean", "kidney bean flour"),
+            PoisonKind.NotRaw, "raw kidney beans", "Kidney beans are soaked and boiled hard for ten minutes at the least before they "
+                + "are used; "
+                + "raw, ground or cooked below the boil they make people ill.", "raw kidney bean", "dried kidney bean",
+                "kidney bean flour"),
         Is(
-            PoisonKind.OnlyALittle, "tonka", "Tonka goes in by the pinch: a quarter of a gram for a pie, no more; in some countries it is not "
+            PoisonKind.OnlyALittle, "tonka", "Tonka goes in by the pinch: a quarter of a gram for a pie, no more; in some countries it "
+                + "is not "
                 + "allowed in food.", "tonka", "tonka bean") with { Most = 0.6 },
         Is(
-            PoisonKind.OnlyALittle, "nutmeg", "Nutmeg goes in by the pinch: from a spoonful on it makes people ill.", "nutmeg", "ground nutmeg",
+            PoisonKind.OnlyALittle, "nutmeg", "Nutmeg goes in by the pinch: from a spoonful on it makes people ill.", "nutmeg",
+                "ground nutmeg",
             "grated nutmeg") with { Most = 4 },
     ];
 
@@ -115,7 +122,8 @@ public static class Poisons
 
             if (Flowers.Contains(words[at]) && !Array.Exists(words, Eaten.Contains))
                 return new(
-                    PoisonKind.Unknown, text.Trim(), "Not every flower and plant may be eaten or laid on food, and many that florists sell are "
+                    PoisonKind.Unknown, text.Trim(), "Not every flower and plant may be eaten or laid on food, and many that florists "
+                        + "sell are "
                         + "sprayed. Which is it, and was it grown to be eaten?" + Ask, []);
         }
 

@@ -77,7 +77,9 @@ public sealed record Kitchen(IReadOnlyList<PanPlace> Pans, IReadOnlyList<Oven> O
     /// <summary>What its own bakes say better than the book.</summary>
     public CorrectionSet Corrections { get; init; } = CorrectionSet.Book;
 
-    /// <summary>How many pies fit at once into the pans of a size that this house has; 0 where it has none, null where nobody has counted.</summary>
+    /// <summary>
+    /// How many pies fit at once into the pans of a size that this house has; 0 where it has none, null where nobody has counted.
+    /// </summary>
     /// <param name="pan">The size.</param>
     public int? RoomIn(Pan pan) => Pans.FirstOrDefault(p => p.Pan.Key == pan.Key) is { } place ? place.Room : 0;
 

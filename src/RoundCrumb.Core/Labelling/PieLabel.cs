@@ -62,7 +62,8 @@ public sealed record PieLabel(
 
         // What is put in to taste is named last; water by what is left of it.
         var all = contents.Lines.GroupBy(l => l.Ingredient.Id).Select(g => (g.First().Ingredient, Grams: g.Sum(l => l.Grams))).ToList();
-        var toTaste = held.Where(i => i.WordsOnly.Length == 0 && !all.Exists(l => l.Ingredient.Id == i.Id)).Select(i => (Ingredient: i, Grams: 0.0));
+        var toTaste = held.Where(i => i.WordsOnly.Length == 0 && !all.Exists(l => l.Ingredient.Id == i.Id)).Select(i => (Ingredient: i,
+            Grams: 0.0));
         var water = all.Where(l => l.Ingredient.Is(Traits.PlainWater)).Sum(l => l.Grams) - contents.Evaporated;
         var lines = all.Concat(toTaste).Where(
                 l => !l.Ingredient.Is(Traits.PlainWater) || water / contents.Net.Value.Value > WaterFrom)

@@ -94,7 +94,9 @@ public sealed class PartBook
     public PartBook With(IReadOnlyList<CorrectionSet> states) =>
         states.Count == 0 ? this : new(this, Kitchen, Ovens) { States = states };
 
-    /// <summary>The same with more of the baker's own; what can't be used is kept apart with its reason, and what is here already stays.</summary>
+    /// <summary>
+    /// The same with more of the baker's own; what can't be used is kept apart with its reason, and what is here already stays.
+    /// </summary>
     public PartBook With(IEnumerable<PartRecipe> parts)
     {
         var all = parts.ToList();

@@ -147,7 +147,8 @@ public sealed record PartRecipe(
 
     /// <summary>As a crust, or none when it is not one or can't be used.</summary>
     public CrustFamily? AsCrust() => Kind is not PartKind.Crust || Trouble.Exists ? null : CrustBook.Find(FamilyId)?.As(
-        new(Id, Name, [.. Lines.Where(l => l.Mass > 0).Select(l => new WrittenLine(l.Ingredient, l.Mass, l.Note))], Figures.Rest)) is { } made
+        new(Id, Name, [.. Lines.Where(l => l.Mass > 0).Select(l => new WrittenLine(l.Ingredient, l.Mass, l.Note))],
+            Figures.Rest)) is { } made
             ? made with { Unweighed = Unweighed }
             : null;
 
@@ -225,7 +226,8 @@ public sealed record PartRecipe(
             [
                 .. Lines.Where(l => l != cream && l.Mass > 0).Select(
                     l => new ToppingPart(l.Ingredient, Own($"{l.Ingredient.ShortName} to cream", l.Mass / ml), l.Note))
-            ]) with { Unweighed = Unweighed };
+            ]) with
+        { Unweighed = Unweighed };
     }
 
     /// <summary>What the rest of a topping is reckoned against: cream, white, flour, juice or jam; none where there is none.</summary>

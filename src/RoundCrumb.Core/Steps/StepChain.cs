@@ -154,7 +154,8 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
         Make(steps, pie, c.Filling.Formula, c.Filling.Setter, pie.Fit.Chosen.Scale.Value.Value, several);
         CoolToPour(steps, pie, c.Filling.Formula);
         Phrase pour = c.PoursStraightFromThePan
-            ? new("The meringue is ready first. Straight from the pan, fill each shell {0} deep, no film: it goes on at once.", pie.FilledDepth)
+            ? new("The meringue is ready first. Straight from the pan, fill each shell {0} deep, no film: it goes on at once.",
+            pie.FilledDepth)
             : new(family.Pour.Do.Template, [pie.FilledDepth, .. family.Pour.Do.Amounts ?? []]);
         if (several)
             pour = new(

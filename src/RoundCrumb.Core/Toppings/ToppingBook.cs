@@ -71,7 +71,8 @@ public static class ToppingBook
             {
                 Caution = Cautions.TorchAndGrill,
             },
-        ]) with { EggTakenTo = WhitesWarmed };
+        ]) with
+    { EggTakenTo = WhitesWarmed };
 
     public static readonly Topping Italian = Meringue(
         "meringue-italian", "Meringue, Italian", 5.5, 5, 6, 2,

@@ -369,7 +369,8 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     /// </summary>
     public static PartRecipe ToRecipe(Part part, PartVersion version, KnownIngredients known)
     {
-        var lines = Unpack(version.Lines).Select(l => (Kept: l, What: Ingredient.Words(l.Ingredient, l.Note) ?? known.Find(l.Ingredient))).ToList();
+        var lines = Unpack(version.Lines).Select(l => (Kept: l, What: Ingredient.Words(l.Ingredient,
+            l.Note) ?? known.Find(l.Ingredient))).ToList();
         return new(
             IdOf(part.Id, version.Number), part.Name, part.Kind, version.FamilyId,
             [

@@ -28,7 +28,8 @@ public sealed record CopyFacts(string Path, DateTimeOffset Taken, int Pies, int 
 public sealed record GoneBack(CopyFacts To, string? Before);
 
 /// <summary>
-/// Going back to a copy. The copy is checked first and never changed; what is there is kept beside the file; a log beside it is written into
+/// Going back to a copy. The copy is checked first and never changed; what is there is kept beside the file; a log beside it is written
+/// into
 /// what it belongs to, so that it is never read into the copy. Whoever is cut off finds the one or the other, whole.
 /// </summary>
 public static class FileRestore
@@ -47,7 +48,8 @@ public static class FileRestore
         await using var connection = new SqliteConnection(RoundCrumbFile.ConnectionTo(copy, pooled: false, SqliteOpenMode.ReadOnly));
         await connection.OpenAsync(cancel);
         return new(
-            copy, File.GetLastWriteTimeUtc(copy), await CountAsync(connection, "Pies", cancel), await CountAsync(connection, "Parts", cancel),
+            copy, File.GetLastWriteTimeUtc(copy), await CountAsync(connection, "Pies", cancel), await CountAsync(connection, "Parts",
+                cancel),
             await CountAsync(connection, "Bakes", cancel), await CountAsync(connection, "BakeDays", cancel), state is FileState.Older);
     }
 
@@ -91,7 +93,8 @@ public static class FileRestore
             await RoundCrumbFile.BackUpAsync(path, kept, cancel);
             await RoundCrumbFile.CloseLogAsync(path, cancel);
         }
-        catch (Exception e) when (e is FileTroubleException { Trouble.Kind: FileTroubleKind.Damaged or FileTroubleKind.NotADatabase } or SqliteException)
+        catch (Exception e) when (
+            e is SqliteException or FileTroubleException { Trouble.Kind: FileTroubleKind.Damaged or FileTroubleKind.NotADatabase })
         {
             // What cannot be read is kept as it lies, with its log.
             File.Copy(path, kept, overwrite: true);
@@ -163,7 +166,8 @@ public static class FileRestore
             ? []
             : [
                 .. Directory.EnumerateFiles(folder, "*.db")
-                    .Where(f => Path.GetFullPath(f) != Path.GetFullPath(path) && Path.GetFileName(f).StartsWith(stem + ".", StringComparison.Ordinal))
+                    .Where(f => Path.GetFullPath(f) != Path.GetFullPath(path) && Path.GetFileName(f).StartsWith(stem + ".",
+                        StringComparison.Ordinal))
                     .OrderByDescending(File.GetLastWriteTimeUtc).Take(MostListed),
             ];
     }

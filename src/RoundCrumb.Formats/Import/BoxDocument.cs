@@ -125,7 +125,8 @@ public sealed record BoxDocument(
         foreach (var part in box.Parts)
         {
             if (part.Versions.SelectMany(v => v.Lines).FirstOrDefault(
-                    l => !known.Contains(l.Ingredient) && Pantry.Find(l.Ingredient) is null && Ingredient.Words(l.Ingredient, "") is null) is { } line)
+                    l => !known.Contains(l.Ingredient) && Pantry.Find(l.Ingredient) is null && Ingredient.Words(l.Ingredient,
+                        "") is null) is { } line)
                 return $"“{Short(part.Name)}” names the ingredient “{Short(line.Ingredient)}”, which is neither in that box nor in "
                     + $"the pantry here.";
         }

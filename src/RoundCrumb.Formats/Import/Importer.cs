@@ -158,7 +158,8 @@ public sealed class Importer(LineReader reader)
             }
 
             return recipes.Count > 0
-                ? new([.. recipes.Take(MostRecipes)], null, recipes.Count > MostRecipes ? TooMany(recipes.Skip(MostRecipes).Select(r => r.Title)) : "")
+                ? new([.. recipes.Take(MostRecipes)], null, recipes.Count > MostRecipes ? TooMany(recipes.Skip(MostRecipes).Select(r =>
+                r.Title)) : "")
                 : ImportResult.Failed("That JSON holds no recipe: neither a schema.org Recipe nor a box of Round Crumb.");
         }
     }

@@ -105,7 +105,8 @@ internal sealed partial class TextRecipeReader(LineReader reader)
             has |= line.WordsOnly.Aggregate(Allergens.None, (all, i) => all | i.Allergens | i.Unanswered);
         }
 
-        foreach (var sentence in made.Method.Split(['\n', '.', ';'], StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries))
+        foreach (var sentence in made.Method.Split(['\n', '.', ';'],
+            StringSplitOptions.RemoveEmptyEntries | StringSplitOptions.TrimEntries))
         {
             if (MeasuredFood().IsMatch(sentence) || (AllergenLexicon.Of(sentence) & ~has) is not Allergens.None)
                 yield return sentence.Length > 160 ? sentence[..160] + "…" : sentence;
@@ -155,7 +156,8 @@ internal sealed partial class TextRecipeReader(LineReader reader)
         {
             var last = whole.Count > 0 ? whole[^1] : "";
             var goesOn = line.Length > 0 && last.Length > 0 && last[^1] is not (':' or '.') && !IsBulleted(line)
-                && (open || last.Count(c => c == '(') > last.Count(c => c == ')') || (char.IsLower(line[0]) && last.Length < 90 && !NumberWord().IsMatch(line) && GoesOn(last, line)));
+                && (open || last.Count(c => c == '(') > last.Count(c => c == ')') || (char.IsLower(line[0]) && last.Length < 90
+                && !NumberWord().IsMatch(line) && GoesOn(last, line)));
             if (goesOn)
             {
                 whole[^1] = last.EndsWith('-') ? last[..^1] + line : last + " " + line;
@@ -271,7 +273,8 @@ internal sealed partial class TextRecipeReader(LineReader reader)
 
     /// <summary>An amount with its unit, and a word behind it.</summary>
     [GeneratedRegex(
-        @"(?<![\w.])(?:\d+(?:[.,/]\d+)?|[½⅓⅔¼¾⅛])\s?(?:g|kg|ml|l|cl|dl|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|handfuls?)\b\s+(?!(?:each|at|more|less|of water)\b)[a-z]",
+        @"(?<![\w.])(?:\d+(?:[.,/]\d+)?|[½⅓⅔¼¾⅛])\s?(?:g|kg|ml|l|cl|dl|oz|lb|cups?|tbsp|tsp|tablespoons?|teaspoons?|handfuls?)\b\s+"
+            + @"(?!(?:each|at|more|less|of water)\b)[a-z]",
         RegexOptions.IgnoreCase)]
     private static partial Regex MeasuredFood();
 

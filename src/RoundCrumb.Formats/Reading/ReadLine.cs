@@ -52,7 +52,8 @@ public sealed record ReadLine(
             var names = AllergenLaw.Named(asked).Select(n => n.Split(" (")[0]).Distinct().ToList();
             if (names.Count == 0)
                 return "";
-            var (one, which) = names.Count > 4 ? ("it", "any of the nuts or other allergens that it names") : (names[0], string.Join(" or ", names));
+            var (one, which) = names.Count > 4 ? ("it", "any of the nuts or other allergens that it names") : (names[0],
+                string.Join(" or ", names));
             return $"Is there {which} in it? Write “contains {one}” or “no {one}” behind it; until then labels say that there may be.";
         }
     }

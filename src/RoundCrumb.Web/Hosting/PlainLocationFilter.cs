@@ -4,7 +4,9 @@ using Microsoft.AspNetCore.Mvc.Filters;
 
 namespace RoundCrumb.Web.Hosting;
 
-/// <summary>The place that a page leads on to may hold what was typed, and a header holds plain letters only: the others are escaped.</summary>
+/// <summary>
+/// The place that a page leads on to may hold what was typed, and a header holds plain letters only: the others are escaped.
+/// </summary>
 public sealed class PlainLocationFilter : IAlwaysRunResultFilter
 {
     /// <inheritdoc/>

@@ -91,8 +91,11 @@ public sealed class HeldTests
             {
                 HeldIn.Crust => pie with { Crust = pie.Crust with { Family = pie.Crust.Family with { Unweighed = [sesame] } } },
                 HeldIn.Seal => pie with { Crust = pie.Crust with { Seal = Seal.Jam with { Ingredient = sesame } } },
-                HeldIn.Beneath => pie with { Under = new([new Core.Layering.FillingLayer(
-                    FillingBook.MaltCustard with { Unweighed = [sesame] }, new(6))]) },
+                HeldIn.Beneath => pie with
+                {
+                    Under = new([new Core.Layering.FillingLayer(
+                    FillingBook.MaltCustard with { Unweighed = [sesame] }, new(6))])
+                },
                 HeldIn.Filling => pie with { Filling = pie.Filling with { Formula = pie.Filling.Formula with { Unweighed = [sesame] } } },
                 HeldIn.Topping => pie with { Topping = Core.Toppings.ToppingChoice.Usual(Core.Toppings.Topping.Plain with { Unweighed = [sesame] }) },
                 _ => throw new InvalidOperationException(),

@@ -29,10 +29,12 @@ internal static class NamedApartShelf
             CreamAndCultureShelf.Rows, "coffee-ice-cream", "cookie-ice-cream", "cookie ice cream",
             "cookies and cream ice cream|cookie dough ice cream", Milk | Egg | Wheat | Soya),
         Like(
-            CreamAndCultureShelf.Rows, "plant-cream-cheese", "cashew-cream-cheese", "cashew cream cheese", "cashew soft cheese|cashew cheese",
+            CreamAndCultureShelf.Rows, "plant-cream-cheese", "cashew-cream-cheese", "cashew cream cheese",
+                "cashew soft cheese|cashew cheese",
             Cashew),
         Like(
-            CreamAndCultureShelf.Rows, "plant-cream-cheese", "almond-cream-cheese", "almond cream cheese", "almond soft cheese|almond cheese",
+            CreamAndCultureShelf.Rows, "plant-cream-cheese", "almond-cream-cheese", "almond cream cheese",
+                "almond soft cheese|almond cheese",
             Almond),
         Like(CreamAndCultureShelf.Rows, "coconut-yoghurt", "oat-yoghurt", "oat yoghurt", "oat yogurt", Oats),
         Like(CreamAndCultureShelf.Rows, "coconut-yoghurt", "almond-yoghurt", "almond yoghurt", "almond yogurt", Almond),

@@ -67,7 +67,9 @@ internal static class Row
         };
     }
 
-    /// <summary>The same thing made with something else, so that another allergen comes with it: another ingredient, never a name.</summary>
+    /// <summary>
+    /// The same thing made with something else, so that another allergen comes with it: another ingredient, never a name.
+    /// </summary>
     public static Ingredient Like(
         Ingredient[] shelf, string like, string id, string name, string others, Allergens has, Allergens may = Allergens.None) =>
         shelf.Single(i => i.Id == like) with

@@ -97,7 +97,8 @@ public sealed class ImportModel(BoxTransfer transfer, CompositionReader composit
             return Enumerable.Range(0, recipes.Count).Where(n => recipes[n].Pie)
                 .Select(n => Found.PieOf(n, kept)).OfType<PieOfParts>();
         }, cancel);
-        return Redirect(made.OnlyPie is { } pie && recipes.Count == 1 && made.LeftOut.Count == 0 ? $"{Routes.Compose}?pie={pie}" : made.Address);
+        return Redirect(made.OnlyPie is { } pie && recipes.Count == 1 && made.LeftOut.Count == 0 ? $"{Routes.Compose}?pie={pie}"
+            : made.Address);
     }
 
     /// <summary>Imports a whole box.</summary>

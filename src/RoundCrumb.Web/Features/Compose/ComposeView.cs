@@ -137,7 +137,7 @@ public sealed class ComposeView
     /// <summary>Where this filling is shared out over several pans.</summary>
     public string PourAt => string.Create(
         CultureInfo.InvariantCulture,
-        $"{Routes.Pour}?fill={CompositionAddress.NameIn(C, CompositionAddress.FillingField, C.Filling.Formula.Id)}&set={C.Filling.Setter * 100:0.###}&line={C.Filling.Line.Value:0.###}mm&"
+        $"{Routes.Pour}?fill={FillingName}&set={C.Filling.Setter * 100:0.###}&line={C.Filling.Line.Value:0.###}mm&"
             + $"crust={C.Crust.Family.Id}&bake={CompositionAddress.NameOf(C.Crust.Treatment)}&p={PanKey}&many=1");
 
     /// <summary>The pan by the key it has in the kitchen.</summary>
@@ -263,6 +263,9 @@ public sealed class ComposeView
     public IEnumerable<(LayerFields Fields, LayerSums Sums)> LayerRows() =>
         Pie.Layers.Select((sums, i) => (CompositionAddress.UnderOf(C)[i], sums)).Reverse();
 
+    /// <summary>The filling as an address names it.</summary>
+    private string FillingName => CompositionAddress.NameIn(C, CompositionAddress.FillingField, C.Filling.Formula.Id);
+
     /// <summary>What a field names and is not here; none where it is.</summary>
     public MissingPart? Missing(string field) => C.Missing.FirstOrDefault(m => m.Field == field);
 
@@ -313,7 +316,7 @@ public sealed class ComposeView
 
     /// <summary>Where the same batch is shared out over other pans.</summary>
     public string PourFrom =>
-        $"{Routes.Pour}?fill={CompositionAddress.NameIn(C, CompositionAddress.FillingField, C.Filling.Formula.Id)}&make={Uri.EscapeDataString(CompositionAddress.NameOf(C.Filling.Batch))}"
+        $"{Routes.Pour}?fill={FillingName}&make={Uri.EscapeDataString(CompositionAddress.NameOf(C.Filling.Batch))}"
             + $"&crust={C.Crust.Family.Id}&set={(C.Filling.Setter * 100).ToString("0.##", CultureInfo.InvariantCulture)}"
             + $"&p={Uri.EscapeDataString(C.Pan.Key)}&many=1";
 

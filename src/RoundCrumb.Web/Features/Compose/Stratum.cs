@@ -59,7 +59,8 @@ public static class Strata
     private static readonly HashSet<string> InServed =
     [
         CompositionAddress.Ahead, CompositionAddress.Topped, CompositionAddress.NoOven, CompositionAddress.Vegetarian,
-        CompositionAddress.NoAlcohol, CompositionAddress.NoRawEgg, CompositionAddress.OnTable, .. Needs.Groups.Select(g => g.Field), .. AskedSwap.All.Select(s => s.Field),
+        CompositionAddress.NoAlcohol, CompositionAddress.NoRawEgg, CompositionAddress.OnTable, .. Needs.Groups.Select(g => g.Field),
+            .. AskedSwap.All.Select(s => s.Field),
     ];
 
     private static readonly HashSet<string> Lengths =

@@ -34,10 +34,11 @@ public sealed class GoBackModel(DataFile file, TimeProvider clock) : PageModel
         if (sent is not { Length: > 0 })
             return await SayAsync("Choose a backup file first.", cancel);
         var folder = Path.GetDirectoryName(file.Path)!;
+        var stem = Path.GetFileNameWithoutExtension(file.Path);
         var kept = Path.Combine(
             folder,
             string.Create(
-                CultureInfo.InvariantCulture, $"{Path.GetFileNameWithoutExtension(file.Path)}.uploaded-{clock.GetLocalNow():yyyyMMdd-HHmmss}.db"));
+                CultureInfo.InvariantCulture, $"{stem}.uploaded-{clock.GetLocalNow():yyyyMMdd-HHmmss}.db"));
         await using (var to = new FileStream(kept, FileMode.CreateNew))
             await sent.CopyToAsync(to, cancel);
         var answer = await ChooseAsync(kept, cancel);

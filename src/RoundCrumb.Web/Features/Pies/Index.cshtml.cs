@@ -71,7 +71,8 @@ public sealed class IndexModel(PieShelf shelf, RecipeBox box, PieList list, Part
         CancellationToken cancel)
     {
         (Deleted, DeletedPart) = (gone, deleted);
-        Said = brought is { } many ? ImportedWords(many, pies, here, near, unfit, [.. (left ?? []).OfType<string>().Where(n => n.Length > 0)]) : null;
+        Said = brought is { } many ? ImportedWords(many, pies, here, near, unfit, [.. (left ?? []).OfType<string>().Where(n =>
+            n.Length > 0)]) : null;
         await ShowAsync(leaf, cancel);
         return Request.Headers["HX-Request"] == "true" && Request.Headers["HX-History-Restore-Request"] != "true"
             ? Partial("_Found", this)
@@ -159,7 +160,8 @@ public sealed class IndexModel(PieShelf shelf, RecipeBox box, PieList list, Part
                     + "open it to choose another."
                 : "")
             + (left.Count > 0
-                ? $" In no pie, and kept among the parts: {string.Join(", ", left.Take(20).Select(n => n.Length > 80 ? n[..80] + "…" : n))}."
+                ? " In no pie, and kept among the parts: "
+                    + $"{string.Join(", ", left.Take(20).Select(n => n.Length > 80 ? n[..80] + "…" : n))}."
                 : "");
     }
 

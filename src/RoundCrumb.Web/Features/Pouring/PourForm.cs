@@ -58,9 +58,11 @@ public sealed class PourForm
 
     private string Address(string pans, BatchChoice? make = null) => string.Create(
         CultureInfo.InvariantCulture,
-        $"pour=1&fill={CompositionAddress.NameIn(C, CompositionAddress.FillingField, C.Filling.Formula.Id)}&set={C.Filling.Setter * 100:0.###}&line={C.Filling.Line.Value:0.###}mm&"
+        $"pour=1&fill={CompositionAddress.NameIn(C, CompositionAddress.FillingField, C.Filling.Formula.Id)}&"
+            + $"set={C.Filling.Setter * 100:0.###}&line={C.Filling.Line.Value:0.###}mm&"
             + $"make={CompositionAddress.NameOf(make ?? C.Filling.Batch)}&"
-            + $"crust={CompositionAddress.NameIn(C, CompositionAddress.CrustField, C.Crust.Family.Id)}&bake={CompositionAddress.NameOf(C.Crust.Treatment)}{pans}");
+            + $"crust={CompositionAddress.NameIn(C, CompositionAddress.CrustField, C.Crust.Family.Id)}&"
+            + $"bake={CompositionAddress.NameOf(C.Crust.Treatment)}{pans}");
 
     /// <summary>Reads a plan.</summary>
     public static PourForm Read(IEnumerable<KeyValuePair<string, StringValues>> query, Kitchen kitchen, PartBook book, LengthUnit bare)
