@@ -81,7 +81,7 @@ public sealed class BenchTests(TeaRoom room)
         tablet.ConsoleErrors().ShouldBeEmpty();
     }
 
-    /// <summary>Half a note, and the name of a clock, while another phone presses something: neither is lost, nor the place in the words.</summary>
+    /// <summary>The name of a clock, half written while another phone presses something: it is not lost, nor the place in it.</summary>
     [Fact]
     public void What_is_begun_stays_whatever_another_device_presses()
     {

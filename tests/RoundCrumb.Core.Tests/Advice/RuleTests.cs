@@ -175,7 +175,8 @@ public class RuleTests
             var (one, other) = (Fields(fires), Fields(near));
             var apart = one.Keys.Union(other.Keys).Where(k => one.GetValueOrDefault(k) != other.GetValueOrDefault(k)).ToList();
             fires.ShouldNotBe(near, id);
-            CompositionAddress.Read(fires.Split('@')[0]).Troubles.Where(_ => !id.StartsWith("missing-", StringComparison.Ordinal)).ShouldBeEmpty(id);
+            CompositionAddress.Read(fires.Split('@')[0]).Troubles.Where(_ => !id.StartsWith("missing-",
+                StringComparison.Ordinal)).ShouldBeEmpty(id);
             CompositionAddress.Read(near.Split('@')[0]).Troubles.ShouldBeEmpty(id);
             apart.Count.ShouldBeLessThanOrEqualTo(apart.Contains("crust") ? 3 : 2, $"{id}: {string.Join(", ", apart)}");
         }

@@ -17,13 +17,15 @@ public sealed class HeldTests
 
     private static PartRecipe Part(PartKind kind, string family, params RecipeLine[] lines) => new("box-9-1", "Own", kind, family, lines);
 
-    private static bool Stops(Composition pie, string rule) => Assessment.Of(pie).Advice.Any(f => f.Rule.Id == rule && f.Severity is Severity.Stops);
+    private static bool Stops(Composition pie, string rule) => Assessment.Of(pie).Advice.Any(f => f.Rule.Id == rule
+        && f.Severity is Severity.Stops);
 
     [Fact]
     public void Lard_in_a_crust_is_not_for_vegetarians()
     {
         var crust = Part(
-            PartKind.Crust, "shortening-flaky", new(Pantry.PlainFlour, 300), new(Pantry.Get("lard"), 195), new(Pantry.Water, 84)).AsCrust()!;
+            PartKind.Crust, "shortening-flaky", new(Pantry.PlainFlour, 300), new(Pantry.Get("lard"), 195), new(Pantry.Water,
+                84)).AsCrust()!;
         var pie = Pies.Read("pan=plate-23&crust=butter-flaky&fill=malt-custard&veg=1");
         Stops(pie, "not-vegetarian").ShouldBeFalse();
         pie = pie with { Crust = Composition.UsualCrust(pie.Pan, crust) };
@@ -47,7 +49,9 @@ public sealed class HeldTests
         Stops(pie with { Occasion = pie.Occasion with { Without = Allergens.Peanut } }, "allergen-filling").ShouldBeTrue();
     }
 
-    /// <summary>Words that name hazelnuts stand on the label as "may", and keep it from who must not have them, until they are answered.</summary>
+    /// <summary>
+    /// Words that name hazelnuts stand on the label as "may", and keep it from who must not have them, until they are answered.
+    /// </summary>
     [Fact]
     public void What_words_name_may_be_there_until_it_is_answered()
     {
@@ -97,7 +101,14 @@ public sealed class HeldTests
                     FillingBook.MaltCustard with { Unweighed = [sesame] }, new(6))])
                 },
                 HeldIn.Filling => pie with { Filling = pie.Filling with { Formula = pie.Filling.Formula with { Unweighed = [sesame] } } },
-                HeldIn.Topping => pie with { Topping = Core.Toppings.ToppingChoice.Usual(Core.Toppings.Topping.Plain with { Unweighed = [sesame] }) },
+                HeldIn.Topping => pie with
+                {
+                    Topping = Core.Toppings.ToppingChoice.Usual(Core.Toppings.Topping.Plain with
+                    {
+                        Unweighed =
+                    [sesame]
+                    })
+                },
                 _ => throw new InvalidOperationException(),
             };
             Assessment.Of(pie).Advice.ShouldContain(

@@ -10,7 +10,8 @@ namespace RoundCrumb.Core.Tests.Composing;
 /// <summary>What an address names and is not here keeps its name, and is never taken for something usual.</summary>
 public sealed class MissingPartTests
 {
-    private const string Whole = "pan=plate-23&crust=butter-flaky&seal=white&under1=coffee-custard&under1-high=6&fill=malt-custard&top=icing"
+    private const string Whole = "pan=plate-23&crust=butter-flaky&seal=white"
+        + "&under1=coffee-custard&under1-high=6&fill=malt-custard&top=icing"
         + "&on1=toasted-almonds";
 
     public static TheoryData<string, string> Named => new()

@@ -24,7 +24,9 @@ public sealed class RawEggTests
         ("French meringue", "pan=plate-23&crust=butter-flaky&fill=malt-custard&top=meringue-french", true),
         ("Italian meringue", "pan=plate-23&crust=butter-flaky&fill=malt-custard&top=meringue-italian", true),
         ("a yolk seal on a baked shell", "pan=plate-23&crust=butter-flaky&fill=lemon-cheese&seal=yolk&top=none", false),
-        ("a white seal on crumbs that are not baked", "pan=plate-23&crust=plain-crumb&bake=chilled&seal=white&fill=lemon-cheese&top=none", true),
+        (
+            "a white seal on crumbs that are not baked",
+            "pan=plate-23&crust=plain-crumb&bake=chilled&seal=white&fill=lemon-cheese&top=none", true),
     ];
 
     [Fact]

@@ -61,9 +61,11 @@ public sealed class AllergenLexiconTests
     [Fact]
     public void A_word_is_heard_wherever_it_stands()
     {
-        foreach (var (word, has) in ((string, Allergens)[])[("almonds", Almond), ("pistachios", Pistachio), ("eggs", Egg), ("sesame", Sesame)])
+        foreach (var (word, has) in ((string, Allergens)[])[("almonds", Almond), ("pistachios", Pistachio), ("eggs", Egg), ("sesame",
+            Sesame)])
         {
-            foreach (var line in (string[])[$"{word}", $"a few {word}, chopped", $"200 g honey ({word})", $"honey; {word.ToUpperInvariant()}"])
+            foreach (var line in (string[])[$"{word}", $"a few {word}, chopped", $"200 g honey ({word})",
+                $"honey; {word.ToUpperInvariant()}"])
                 (AllergenLexicon.Of(line) & has).ShouldBe(has, line);
             foreach (var line in (string[])[$"no {word}", $"without {word}", $"free of {word}", $"{word}-free", $"{word} free"])
                 (AllergenLexicon.Of(line) & has).ShouldBe(None, line);
@@ -74,7 +76,8 @@ public sealed class AllergenLexiconTests
     [Fact]
     public void An_own_ingredient_keeps_the_salt_and_saturates_of_what_it_was_made_from()
     {
-        foreach (var (id, name) in ((string, string)[])[("salted-butter", "our farm butter"), ("lard", "our lard"), ("salted-peanuts", "ours")])
+        foreach (var (id, name) in ((string, string)[])[("salted-butter", "our farm butter"), ("lard", "our lard"), ("salted-peanuts",
+            "ours")])
         {
             var from = Pantry.Get(id);
             var own = IngredientValues.Of(from).Like(from, "own-1", name, []);

@@ -184,7 +184,8 @@ public sealed class PieLabelTests
     [Fact]
     public void What_the_whey_takes_is_not_counted()
     {
-        var n = Label("pan=plate-20&crust=short&bake=steady&edge=crimped&seal=white&fill=nutmeg-curd&make=exact&top=none&ahead=10").Nutrition;
+        var n = Label(
+            "pan=plate-20&crust=short&bake=steady&edge=crimped&seal=white&fill=nutmeg-curd&make=exact&top=none&ahead=10").Nutrition;
         n.Sugars.ShouldBe(13.5, 1);
         n.Carbohydrate.ShouldBe(25.7, 2);
         n.Kilojoules.ShouldBeInRange(1350, 1560);

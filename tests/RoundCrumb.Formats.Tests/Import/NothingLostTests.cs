@@ -118,7 +118,8 @@ public sealed class NothingLostTests
                 continue;
             var recipe = result.Recipes.Single();
             var all = string.Join(
-                '\n', [recipe.Title, recipe.Method, recipe.Serves, .. recipe.Sections.SelectMany(s => new[] { s.Heading, s.Lines }), .. recipe.NotUsed]);
+                '\n', [recipe.Title, recipe.Method, recipe.Serves, .. recipe.Sections.SelectMany(s => new[] { s.Heading, s.Lines }),
+                    .. recipe.NotUsed]);
             foreach (var food in (string[])["plain flour", "3 eggs", "hazelnuts", "walnuts", "sesame", "almonds", "my aunt"])
             {
                 if (text.Contains(food, StringComparison.Ordinal))

@@ -10,7 +10,8 @@ public sealed class BesideWordsTests
 
     private static Allergens Has(ReadLine line) => line.Items.Aggregate(Allergens.None, (all, i) => all | (i.Ingredient?.Allergens ?? 0));
 
-    private static Allergens Perhaps(ReadLine line) => line.WordsOnly.Aggregate(Allergens.None, (all, w) => all | w.Unanswered) & ~Has(line);
+    private static Allergens Perhaps(ReadLine line) => line.WordsOnly.Aggregate(Allergens.None, (all, w) =>
+        all | w.Unanswered) & ~Has(line);
 
     [Theory]
     [InlineData("200 ml pistachio ice cream", Allergens.Milk | Allergens.Egg | Allergens.Pistachio)]

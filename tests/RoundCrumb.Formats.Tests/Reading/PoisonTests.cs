@@ -44,7 +44,8 @@ public sealed class PoisonTests
     [InlineData("rose petals, to finish")]
     [InlineData("30 g cornflour")]
     [InlineData("1 tbsp sunflower seeds")]
-    public void What_is_eaten_is_left_alone(string text) => Poisons.In(text, Reader.Read(text).Items is [var first, ..] ? first.Grams : null).ShouldBeNull(text);
+    public void What_is_eaten_is_left_alone(string text) => Poisons.In(text, Reader.Read(text).Items is [var first, ..] ? first.Grams
+        : null).ShouldBeNull(text);
 
     [Fact]
     public void No_ingredient_of_the_pantry_is_on_the_list_by_a_pinch_of_it()

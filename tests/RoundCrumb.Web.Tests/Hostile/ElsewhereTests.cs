@@ -18,7 +18,8 @@ using RoundCrumb.Data;
 namespace RoundCrumb.Web.Tests.Hostile;
 
 /// <summary>
-/// What is valid elsewhere: ids that the book knows and this house does not, things that were deleted, put away or are over, and what is right
+/// What is valid elsewhere: ids that the book knows and this house does not, things that were deleted, put away or are over, and
+/// what is right
 /// for another field. All pairs of the parameters of each page and each handler are tried, each with one of four sorts of value.
 /// ROUNDCRUMB_FUZZ_SEED begins elsewhere.
 /// </summary>
@@ -62,7 +63,8 @@ public sealed partial class ElsewhereTests : IAsyncLifetime
     public async Task A_pan_that_the_house_does_not_own_is_said(string address)
     {
         var page = await _kitchen.Baker().PageAsync(address);
-        (page.Contains("You have none of these", StringComparison.Ordinal) || page.Contains("There is no pan called", StringComparison.Ordinal))
+        (page.Contains("You have none of these", StringComparison.Ordinal) || page.Contains("There is no pan called",
+            StringComparison.Ordinal))
             .ShouldBeTrue(address);
     }
 
@@ -83,9 +85,11 @@ public sealed partial class ElsewhereTests : IAsyncLifetime
             pairs += CoveringArray.Number(names.Count, Sorts);
             foreach (var row in CoveringArray.Of(names.Count, Sorts, random))
             {
-                var values = names.Select((n, i) => (Name: n, Value: Value(n, row[i], html, random))).ToDictionary(v => v.Name, v => v.Value);
+                var values = names.Select((n, i) => (Name: n, Value: Value(n, row[i], html, random))).ToDictionary(v => v.Name, v =>
+                    v.Value);
                 var address = Path(route, n => values[n]) + "?"
-                    + string.Join('&', names.Where(n => !RouteNames(route).Contains(n)).Select(n => $"{n}={Uri.EscapeDataString(values[n])}"));
+                    + string.Join('&', names.Where(n => !RouteNames(route).Contains(n)).Select(n =>
+                    $"{n}={Uri.EscapeDataString(values[n])}"));
                 using var answer = await baker.GetAsync(new Uri(address, UriKind.Relative), Cancel);
                 sent++;
                 got += (int)answer.StatusCode < 400 ? 1 : 0;
@@ -141,7 +145,8 @@ public sealed partial class ElsewhereTests : IAsyncLifetime
     }
 
     /// <summary>So many rows of one handler: what is typed is worked out, and that takes its time.</summary>
-    private static readonly int MostRows = int.TryParse(Environment.GetEnvironmentVariable("ROUNDCRUMB_FUZZ_ROWS"), out var rows) ? rows : 14;
+    private static readonly int MostRows = int.TryParse(Environment.GetEnvironmentVariable("ROUNDCRUMB_FUZZ_ROWS"), out var rows) ? rows
+        : 14;
 
     /// <summary>Some of what there is was deleted, put away or is over.</summary>
     private async Task EndSomethingAsync()
@@ -178,7 +183,8 @@ public sealed partial class ElsewhereTests : IAsyncLifetime
         return path.Length == 0 ? "/" : path;
     }
 
-    private static string Sane(string value) => value.Length == 0 ? "x" : Uri.EscapeDataString(value.Replace("/", "", StringComparison.Ordinal));
+    private static string Sane(string value) => value.Length == 0 ? "x" : Uri.EscapeDataString(value.Replace("/", "",
+        StringComparison.Ordinal));
 
     private static async Task<string> HtmlAsync(HttpClient baker, string address)
     {
@@ -191,14 +197,16 @@ public sealed partial class ElsewhereTests : IAsyncLifetime
 
     private static string Value(string name, int sort, string html, Random random)
     {
-        var own = Named().Matches(html).Where(m => m.Groups[1].Value == name).Select(m => WebUtility.HtmlDecode(m.Groups[2].Value)).ToList();
+        var own = Named().Matches(html).Where(m => m.Groups[1].Value == name).Select(m => WebUtility.HtmlDecode(m.Groups[2].Value))
+            .ToList();
         return sort switch
         {
             Own => own.Count > 0 ? own[random.Next(own.Count)] : random.Next(1, 5).ToString(CultureInfo.InvariantCulture),
             Nonsense => new[] { "", " ", "-1", "1e9", "NaN", "ü", "nothing such", "%", "0", "½" }[random.Next(10)],
 
             // Mostly of the sort that stands there: a pan for a pan.
-            Elsewhere => (random.Next(4) > 0 ? Array.Find(Groups, g => own.Exists(g.Contains) || (name is "p" or "pan" && g == Groups[0])) : null)
+            Elsewhere => (random.Next(4) > 0 ? Array.Find(Groups, g => own.Exists(g.Contains) || (name is "p" or "pan"
+                && g == Groups[0])) : null)
                 is { } same
                 ? same[random.Next(same.Length)]
                 : KnownElsewhere[random.Next(KnownElsewhere.Length)],

@@ -48,7 +48,8 @@ public sealed class TwiceTests(DemoKitchen kitchen) : IClassFixture<DemoKitchen>
         var baker = kitchen.Baker();
         using var begun = await baker.SendAsync("/bakes/4", "/bakes/4?handler=Begin");
         begun.StatusCode.ShouldBe(HttpStatusCode.Redirect);
-        var run = int.Parse(begun.Headers.Location!.OriginalString.Split('/')[^1].Split('?')[0], System.Globalization.CultureInfo.InvariantCulture);
+        var run = int.Parse(begun.Headers.Location!.OriginalString.Split('/')[^1].Split('?')[0],
+            System.Globalization.CultureInfo.InvariantCulture);
         Guid first;
         await using (var scope = kitchen.Services.CreateAsyncScope())
         {
