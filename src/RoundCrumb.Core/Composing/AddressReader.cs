@@ -92,9 +92,7 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
             Over = ReadOver(),
             Under = ReadUnder(Math.Max(0, pan.Depth.Value - thick.Value - line.Value)),
         };
-        if (_missing.Count > 0)
-            composition = Named(composition with { Missing = new(_missing) });
-        return new(composition.Settled(), _troubles);
+        return new(Named(composition).Settled(), _troubles);
     }
 
     /// <summary>What the kitchen had learned then; where nobody knows that any more, what it knows now.</summary>
@@ -282,8 +280,11 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
     }
 
     /// <summary>What is drawn in the place of a missing part bears that part's name, so that nobody takes it for what it is.</summary>
-    private static Composition Named(Composition c)
+    private Composition Named(Composition c)
     {
+        if (_missing.Count == 0)
+            return c;
+        c = c with { Missing = new(_missing) };
         string? Shown(string field) => c.Missing.FirstOrDefault(m => m.Field == field)?.Shown;
         return c with
         {
