@@ -1,3 +1,4 @@
+using System.Runtime.CompilerServices;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
@@ -39,6 +40,10 @@ public sealed record AskedSwap(string Field, string Name, Func<Ingredient, Ingre
         Share = SeedsForExtract,
     };
 
+    // One part with it is one part, however often it is asked for: pies that are alike are equal.
+    private readonly ConditionalWeakTable<FillingFormula, FillingFormula> _fillings = [];
+    private readonly ConditionalWeakTable<Topping, Topping> _toppings = [];
+
     /// <summary>Grams of it for a gram of what it is taken for.</summary>
     public double Share { get; private init; } = 1;
 
@@ -46,7 +51,9 @@ public sealed record AskedSwap(string Field, string Name, Func<Ingredient, Ingre
     public static IReadOnlyList<AskedSwap> All { get; } = [PasteurisedEgg, VanillaPod];
 
     /// <summary>A filling with it; the same where there is nothing to take it for.</summary>
-    public FillingFormula In(FillingFormula filling) =>
+    public FillingFormula In(FillingFormula filling) => _fillings.GetValue(filling, Made);
+
+    private FillingFormula Made(FillingFormula filling) =>
         filling.Lines.All(l => For(l.Ingredient) is null)
             ? filling
             : filling with
@@ -57,7 +64,9 @@ public sealed record AskedSwap(string Field, string Name, Func<Ingredient, Ingre
             };
 
     /// <summary>A topping with it; the same where there is nothing to take it for.</summary>
-    public Topping In(Topping topping) =>
+    public Topping In(Topping topping) => _toppings.GetValue(topping, Made);
+
+    private Topping Made(Topping topping) =>
         topping.Everything.All(i => For(i) is null)
             ? topping
             : topping with
