@@ -72,7 +72,9 @@ public sealed record ReadLine(
     /// with that.
     /// </summary>
     public string QuestionInHand =>
-        Items is [{ Ingredient: { } what, Grams: { } grams }] && Trouble.Length > 0 && Trouble == Plausible.Question(what, grams)
+        Items is [{ Ingredient: { } what, Grams: { } grams }] && Trouble.Length > 0
+            && (Trouble == Plausible.Question(what, grams)
+                || Poisons.In(Text, grams) is { Kind: PoisonKind.OnlyALittle } poison && poison.Says == Trouble)
             ? (this with { Trouble = "" }).Question
             : Question;
 
