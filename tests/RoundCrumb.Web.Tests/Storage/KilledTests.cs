@@ -145,7 +145,7 @@ public sealed class KilledTests : IDisposable
         RoundCrumbFile.Inspect(before).ShouldBe(FileState.Older);
         RoundCrumbFile.Inspect(file).ShouldBe(FileState.Current);
         Directory.GetFiles(_folder.FullName).Select(Path.GetFileName).Order(StringComparer.Ordinal)
-            .ShouldBe(["older.before-update-from-Schools.db", "older.db"]);
+            .ShouldBe(["older.before-update-from-Schools.db", "older.db", "older.db.mark"]);
     }
 }
 
