@@ -185,10 +185,6 @@ public static class AllergenLexicon
         return has;
     }
 
-    /// <summary>True for a word that says that an allergen is there, by itself or in a phrase.</summary>
-    /// <param name="word">One word.</param>
-    public static bool Knows(string word) => Names.TryGetValue(NameWords.Key(word), out var has) && has is not Allergens.None;
-
     private static (Allergens Has, int Length) At(string[] words, int at)
     {
         for (var length = Math.Min(Longest, words.Length - at); length > 0; length--)

@@ -98,7 +98,7 @@ internal sealed partial class TextRecipeReader(LineReader reader)
     /// <summary>What of the method has an amount, or names an allergen that no part has; sentence by sentence.</summary>
     private IEnumerable<string> Unused(ImportedRecipe made)
     {
-        var has = AllergenLexicon.Of("");
+        var has = Allergens.None;
         foreach (var line in made.Sections.SelectMany(s => s.Lines.Split('\n')).Select(reader.Read))
         {
             has |= line.Items.Aggregate(Allergens.None, (all, i) => all | (i.Ingredient?.Allergens ?? 0) | (i.Ingredient?.Unanswered ?? 0));
