@@ -96,6 +96,9 @@ public static class Routes
     /// <summary>A bake day.</summary>
     public static string Day(int id) => Days + "/" + Number(id);
 
+    /// <summary>Where a question that has to be solved stands; the key follows.</summary>
+    public const string Queue = "/queue/";
+
     /// <summary>How a figure of a bake day was made.</summary>
     public static string DayWorking(int id) => Day(id) + "/working";
 

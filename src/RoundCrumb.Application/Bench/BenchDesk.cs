@@ -90,18 +90,19 @@ public sealed class BenchDesk(
     /// </summary>
     /// <param name="bake">Its batch sheet.</param>
     /// <param name="shown">The baker's units.</param>
+    /// <param name="key">By which whoever asked sees where it stands in the queue.</param>
     /// <param name="cancel">Cancels it.</param>
-    public async Task<BegunNow> BeginNowAsync(Bake bake, QuantityFormatter shown, CancellationToken cancel = default)
+    public async Task<BegunNow> BeginNowAsync(Bake bake, QuantityFormatter shown, string key, CancellationToken cancel = default)
     {
         // Whoever presses a second time waits for the first, and is led to the run that came of it.
         using var turn = await turns.ForAsync($"bake-{bake.Id}", cancel);
-        return await runs.LiveOfBakeAsync(bake.Id, cancel) is { } there ? new(there, "") : await BeginAtOnceAsync(bake, shown, cancel);
+        return await runs.LiveOfBakeAsync(bake.Id, cancel) is { } there ? new(there, "") : await BeginAtOnceAsync(bake, shown, key, cancel);
     }
 
     /// <summary>The run under way of a batch sheet; none where there is none.</summary>
     public Task<Run?> RunOfAsync(int bake, CancellationToken cancel = default) => runs.LiveOfBakeAsync(bake, cancel);
 
-    private async Task<BegunNow> BeginAtOnceAsync(Bake bake, QuantityFormatter shown, CancellationToken cancel)
+    private async Task<BegunNow> BeginAtOnceAsync(Bake bake, QuantityFormatter shown, string key, CancellationToken cancel)
     {
         var kitchen = await compositions.KitchenAsync(cancel);
         if (kitchen.Bakers.Count == 0)
@@ -146,6 +147,7 @@ public sealed class BenchDesk(
         var solved = open.Built.Made.Count == 0
             ? null
             : await planner.AskAsync(
+                new(Urgency.AtTheBench, SecondsForOne, key),
                 stop => DaySolver.Solve(DayOpener.FromNow(open).Day, new() { Seconds = SecondsForOne }, null, stop), cancel);
         if (solved?.Plan is not { } plan)
         {

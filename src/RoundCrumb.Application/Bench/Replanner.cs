@@ -92,7 +92,11 @@ public sealed class Replanner(Planner planner)
     }
 
     /// <summary>Plans the rest of a run anew.</summary>
-    public async Task<Offered> AskAsync(OpenBench open, QuantityFormatter shown, CancellationToken cancel = default)
+    /// <param name="open">The run.</param>
+    /// <param name="shown">The baker's units.</param>
+    /// <param name="key">By which whoever asked sees where it stands in the queue.</param>
+    /// <param name="cancel">Cancels it.</param>
+    public async Task<Offered> AskAsync(OpenBench open, QuantityFormatter shown, string key, CancellationToken cancel = default)
     {
         if (open.Day is not { } day)
             return new(null, "The day of this run is deleted, so its rest cannot be planned.");
@@ -101,6 +105,7 @@ public sealed class Replanner(Planner planner)
             return new(null, "Nothing of this day can be made as it is now. Open the day: each order says why.");
         var known = KnownFor(built, open.State.Plan, day.Clock);
         var solution = await planner.AskAsync(
+            new(Urgency.AtTheBench, Seconds, key),
             stop => DaySolver.Solve(built.Day, new() { Seconds = Seconds, Known = known, StayNear = true }, null, stop), cancel);
         if (solution?.Plan is not { } rest)
         {
@@ -128,6 +133,7 @@ public sealed class Replanner(Planner planner)
         using var enough = CancellationTokenSource.CreateLinkedTokenSource(cancel);
         enough.CancelAfter(LongestForChoices);
         var choices = await planner.AskAsync(
+            new(Urgency.AtThePage, LongestForChoices.TotalSeconds, ""),
             stop =>
             {
                 using var either = CancellationTokenSource.CreateLinkedTokenSource(stop, enough.Token);

@@ -79,6 +79,21 @@ public sealed class PlanningJob
     }
 }
 
+/// <summary>Where something stands in the queue.</summary>
+/// <param name="Before">How many others are worked out first.</param>
+/// <param name="Seconds">Seconds until it is answered, at the most.</param>
+public readonly record struct Place(int Before, double Seconds);
+
+/// <summary>A question that has to be solved.</summary>
+/// <param name="Urgency">Who waits for it.</param>
+/// <param name="Seconds">Seconds that it may take.</param>
+/// <param name="Key">By which whoever asked can see where it stands; empty if nobody looks.</param>
+public readonly record struct Asking(Urgency Urgency, double Seconds, string Key)
+{
+    /// <summary>Letters that a key may have; a longer one is not kept.</summary>
+    public const int LongestKey = 40;
+}
+
 /// <summary>How days are planned.</summary>
 /// <param name="Seconds">How long a plan may take to get better.</param>
 public sealed record PlanningSettings(double Seconds = 10);
@@ -90,7 +105,11 @@ public sealed partial class Planner(
     /// <summary>How many jobs that are over are remembered for what they had to say.</summary>
     private const int MostRemembered = 50;
 
+    /// <summary>Seconds that it may take to look for what would make a day possible.</summary>
+    private const double SecondsForRemedies = 15;
+
     private readonly Dictionary<int, PlanningJob> _jobs = [];
+    private readonly Dictionary<string, SolvingTurn> _asked = new(StringComparer.Ordinal);
     private readonly Lock _lock = new();
 
     /// <summary>Seconds that a plan may take to get better; the first one is waited for.</summary>
@@ -106,21 +125,41 @@ public sealed partial class Planner(
             return _jobs.TryGetValue(day, out var job) ? (job, job.Over) : (null, true);
     }
 
-    /// <summary>How many other days and questions are solved before a job.</summary>
-    public int Before(PlanningJob job) => job.Turn is { } turn ? queue.Before(turn) : 0;
+    /// <summary>How many other days and questions are solved before a job, and how many seconds they take at the most.</summary>
+    public Place PlaceOf(PlanningJob job) => job.Turn is { } turn ? PlaceOf(turn) : default;
+
+    /// <summary>Where a question stands by the key that it was asked with; null if it is answered, or nobody knows of it.</summary>
+    public Place? PlaceOf(string key)
+    {
+        lock (_lock)
+            return _asked.TryGetValue(key, out var turn) ? PlaceOf(turn) : null;
+    }
+
+    private Place PlaceOf(SolvingTurn turn) => new(queue.Before(turn), queue.SecondsUntil(turn) + turn.Seconds);
 
     /// <summary>A short word for how far a job has come; another once there is something new to show.</summary>
     public string PulseOf(PlanningJob job) =>
         string.Create(
             CultureInfo.InvariantCulture,
-            $"{job.Since.ToUnixTimeMilliseconds()}.{job.Steps.Count}.{job.Remedies.Count}.{Before(job)}.{(job.LooksForRemedies ? 1 : 0)}");
+            $"{job.Since.ToUnixTimeMilliseconds()}.{job.Steps.Count}.{job.Remedies.Count}.{PlaceOf(job).Before}.{job.LooksForRemedies}");
 
     /// <summary>Begins to plan a day; one that is already being planned is stopped first.</summary>
     /// <param name="open">The day.</param>
     /// <param name="seconds">How long it may take.</param>
     /// <param name="near">True to change as little of the known plan as can be.</param>
     /// <param name="undo">What to do when there is no plan at all: take back what was asked.</param>
-    public PlanningJob Begin(OpenDay open, double seconds, bool near, Func<DayBook, Task>? undo = null)
+    public async Task<PlanningJob> BeginAsync(OpenDay open, double seconds, bool near, Func<DayBook, Task>? undo = null)
+    {
+        var job = Join(open, seconds, near, undo);
+        if (job.Turn is not null)
+            return job;
+        job.Version = await TakeBackAsync(open.Kept.Id, job);
+        job.Trouble = "Too many days are being planned at once. Try again in a minute; the day is as it was.";
+        job.Over = true;
+        return job;
+    }
+
+    private PlanningJob Join(OpenDay open, double seconds, bool near, Func<DayBook, Task>? undo)
     {
         var built = DayOpener.FromNow(open);
         lock (_lock)
@@ -143,10 +182,7 @@ public sealed partial class Planner(
             _jobs[open.Kept.Id] = job;
             foreach (var (day, old) in _jobs.Where(j => j.Value.Over).OrderBy(j => j.Value.Since).SkipLast(MostRemembered).ToList())
                 _jobs.Remove(day);
-            job.Turn = queue.TryJoin(stopping => RunAsync(open, built, job, near, stopping));
-            if (job.Turn is null)
-                (job.Trouble, job.Version, job.Over) = (
-                    "Too many days are being planned at once. Try again in a minute; the day is as it was.", open.Kept.Version, true);
+            job.Turn = queue.TryJoin(Urgency.AtThePage, seconds, stopping => RunAsync(open, built, job, near, stopping));
             return job;
         }
     }
@@ -156,36 +192,62 @@ public sealed partial class Planner(
     {
         lock (_lock)
         {
-            if (_jobs.TryGetValue(day, out var job) && !job.Over)
-                job.Stop.Cancel();
+            if (!_jobs.TryGetValue(day, out var job) || job.Over)
+                return;
+            job.Stop.Cancel();
+            if (job.Turn is { } turn)
+                queue.GiveUp(turn);
         }
     }
 
     /// <summary>Answers a question that has to be solved, when its turn comes.</summary>
+    /// <param name="asking">Who asks, and how long it may take.</param>
     /// <param name="solve">Solves it.</param>
     /// <param name="cancel">Ends it when whoever asked has gone.</param>
-    /// <returns>The answer; none where too many are waiting, or it was given up.</returns>
-    public async Task<T?> AskAsync<T>(Func<CancellationToken, T> solve, CancellationToken cancel)
+    /// <returns>The answer; null if too many are waiting, or it was given up.</returns>
+    public async Task<T?> AskAsync<T>(Asking asking, Func<CancellationToken, T> solve, CancellationToken cancel)
         where T : class
     {
         T? answer = null;
-        var turn = queue.TryJoin(stopping =>
-        {
-            using var either = CancellationTokenSource.CreateLinkedTokenSource(stopping, cancel);
-            if (!either.IsCancellationRequested)
-                answer = solve(either.Token);
-            return Task.CompletedTask;
-        });
+        var turn = queue.TryJoin(
+            asking.Urgency, asking.Seconds,
+            stopping =>
+            {
+                using var either = CancellationTokenSource.CreateLinkedTokenSource(stopping, cancel);
+                if (!either.IsCancellationRequested)
+                    answer = solve(either.Token);
+                return Task.CompletedTask;
+            });
         if (turn is null)
             return null;
-        await turn.Over.WaitAsync(cancel);
-        return answer;
+        var known = asking.Key.Length is > 0 and <= Asking.LongestKey;
+        if (known)
+        {
+            lock (_lock)
+                _asked[asking.Key] = turn;
+        }
+
+        try
+        {
+            await using var gone = cancel.Register(() => queue.GiveUp(turn));
+            await turn.Over.WaitAsync(cancel);
+            return answer;
+        }
+        finally
+        {
+            lock (_lock)
+            {
+                if (known && _asked.GetValueOrDefault(asking.Key) == turn)
+                    _asked.Remove(asking.Key);
+            }
+        }
     }
 
     private async Task RunAsync(OpenDay open, BuiltDay built, PlanningJob job, bool near, CancellationToken stopping)
     {
         // Whoever stops the application ends the search; what was found by then is still kept.
         using var ends = stopping.Register(job.Stop.Cancel);
+        var goesOn = false;
         try
         {
             var options = new SolveOptions { Seconds = job.Seconds, Known = KnownFor(open, built), StayNear = near };
@@ -212,11 +274,7 @@ public sealed partial class Planner(
                     ? "There is no such day, however late: what was asked cannot be."
                     : job.Stop.IsCancellationRequested ? ""
                     : "No plan was found in the time. Give it longer, or make the day easier.";
-                await using var scope = scopes.CreateAsyncScope();
-                var book = scope.ServiceProvider.GetRequiredService<DayBook>();
-                if (job.Undo is { } undo)
-                    await undo(book);
-                job.Version = (await book.FindAsync(open.Kept.Id, CancellationToken.None))?.Version ?? 0;
+                job.Version = await TakeBackAsync(open.Kept.Id, job);
                 return;
             }
 
@@ -227,22 +285,69 @@ public sealed partial class Planner(
             await KeepAsync(open.Kept.Id, kept);
             if (plan.Lateness(built.Day) > 0 && !job.Stop.IsCancellationRequested)
             {
+                // Nobody waits for that as for a plan: it has a turn of its own, after everybody's.
                 job.LooksForRemedies = true;
-                var remedies = Remedies.Find(
-                    open.Orders, built.Setting, plan, new SolveOptions { Seconds = 1.5 }, job.Found, null, job.Stop.Token);
-                await KeepAsync(open.Kept.Id, kept with { Remedies = [.. remedies.Select(r => new KeptRemedy(r.Change.Code, r.IsLeast))] });
+                job.Turn = queue.TryJoin(
+                    Urgency.Nobody, SecondsForRemedies, ending => FindRemediesAsync(open, built, plan, kept, job, ending));
+                goesOn = job.Turn is not null;
             }
         }
         catch (Exception e)
         {
+            await FailedAsync(open, job, e);
+        }
+        finally
+        {
+            job.Over = !goesOn;
+        }
+    }
+
+    private async Task FindRemediesAsync(
+        OpenDay open, BuiltDay built, Plan plan, KeptPlan kept, PlanningJob job, CancellationToken stopping)
+    {
+        using var ends = stopping.Register(job.Stop.Cancel);
+        try
+        {
+            var remedies = Remedies.Find(
+                open.Orders, built.Setting, plan, new SolveOptions { Seconds = 1.5 }, job.Found, null, job.Stop.Token);
+            await KeepAsync(open.Kept.Id, kept with { Remedies = [.. remedies.Select(r => new KeptRemedy(r.Change.Code, r.IsLeast))] });
+        }
+        catch (Exception e)
+        {
             Failed(log, open.Kept.Id, e);
-            job.Version = open.Kept.Version;
-            job.Trouble = "Something went wrong while planning; the day is as it was.";
+            (job.Version, job.Trouble) = (open.Kept.Version, "Something went wrong while looking for what would make it possible.");
         }
         finally
         {
             job.Over = true;
         }
+    }
+
+    /// <summary>What was asked is taken back when planning it fails, so that what is said of the day is true.</summary>
+    private async Task FailedAsync(OpenDay open, PlanningJob job, Exception e)
+    {
+        Failed(log, open.Kept.Id, e);
+        job.Version = open.Kept.Version;
+        job.Trouble = "Something went wrong while planning; the day is as it was.";
+        try
+        {
+            job.Version = await TakeBackAsync(open.Kept.Id, job);
+        }
+        catch (Exception again)
+        {
+            Failed(log, open.Kept.Id, again);
+            job.Trouble = "Something went wrong while planning. What was asked stands in the day, and is not planned.";
+        }
+    }
+
+    /// <summary>Takes back what was asked where it cannot be, and says which version of the day that leaves.</summary>
+    private async Task<int> TakeBackAsync(int day, PlanningJob job)
+    {
+        await using var scope = scopes.CreateAsyncScope();
+        var book = scope.ServiceProvider.GetRequiredService<DayBook>();
+        if (job.Undo is { } undo)
+            await undo(book);
+        return (await book.FindAsync(day, CancellationToken.None))?.Version ?? 0;
     }
 
     /// <summary>The plan to begin from, where every work of the day is in it.</summary>

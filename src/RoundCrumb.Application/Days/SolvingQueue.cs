@@ -1,17 +1,36 @@
-using System.Threading.Channels;
 using Microsoft.Extensions.Hosting;
 using Microsoft.Extensions.Logging;
 
 namespace RoundCrumb.Application.Days;
+
+/// <summary>Who waits for what is solved, the most urgent first.</summary>
+public enum Urgency
+{
+    /// <summary>Somebody stands at the bench with a pie in hand.</summary>
+    AtTheBench,
+
+    /// <summary>Somebody looks at a page and waits for its answer.</summary>
+    AtThePage,
+
+    /// <summary>Nobody waits: it is looked for what else would do.</summary>
+    Nobody,
+}
 
 /// <summary>Something that is solved when its turn comes.</summary>
 public sealed class SolvingTurn
 {
     private readonly TaskCompletionSource _over = new(TaskCreationOptions.RunContinuationsAsynchronously);
 
-    internal SolvingTurn(Func<CancellationToken, Task> work) => Work = work;
+    internal SolvingTurn(Func<CancellationToken, Task> work, Urgency urgency, double seconds) =>
+        (Work, Urgency, Seconds) = (work, urgency, seconds);
 
     internal Func<CancellationToken, Task> Work { get; }
+
+    /// <summary>Who waits for it.</summary>
+    public Urgency Urgency { get; }
+
+    /// <summary>Seconds that it may take.</summary>
+    public double Seconds { get; }
 
     internal long Number { get; set; }
 
@@ -22,33 +41,39 @@ public sealed class SolvingTurn
 }
 
 /// <summary>
-/// The one gate for all solving: one thing at a time, in the order in which it was asked for, with a queue that is
-/// bounded. What is left in it when the application stops is given up.
+/// The one gate for all solving. What somebody at the bench waits for has a lane of its own, so that no plan of another day is in front
+/// of it; all else is solved one at a time, what somebody waits for first, and among equals in the order in which it was asked for. Both
+/// lanes are bounded. What is left in them when the application stops is given up.
 /// </summary>
-public sealed partial class SolvingQueue(ILogger<SolvingQueue> log) : BackgroundService
+public sealed partial class SolvingQueue(ILogger<SolvingQueue> log, TimeProvider clock) : BackgroundService
 {
     /// <summary>
-    /// The most that wait. At some ten seconds each the last one waits three minutes, and longer is too long to wait for a page.
+    /// The most that wait in a lane. At some ten seconds each the last one waits three minutes, and longer is too long to wait for a page.
     /// </summary>
     public const int MostWaiting = 20;
 
-    private readonly Channel<SolvingTurn> _turns = Channel.CreateUnbounded<SolvingTurn>(new() { SingleReader = true });
+    private readonly Lane _bench = new();
+    private readonly Lane _pages = new();
     private readonly Lock _lock = new();
     private long _asked;
-    private long _begun;
 
-    /// <summary>Asks for a turn; none where the queue is full.</summary>
-    public SolvingTurn? TryJoin(Func<CancellationToken, Task> work)
+    /// <summary>Asks for a turn; null if the queue is full.</summary>
+    /// <param name="urgency">Who waits for it.</param>
+    /// <param name="seconds">How long it may take.</param>
+    /// <param name="work">Solves it.</param>
+    public SolvingTurn? TryJoin(Urgency urgency, double seconds, Func<CancellationToken, Task> work)
     {
-        var turn = new SolvingTurn(work);
+        var turn = new SolvingTurn(work, urgency, seconds);
+        var lane = LaneOf(turn);
         lock (_lock)
         {
-            if (_asked - _begun >= MostWaiting)
+            if (lane.Waiting.Count >= MostWaiting)
                 return null;
             turn.Number = ++_asked;
-            _turns.Writer.TryWrite(turn);
+            lane.Waiting.Enqueue(turn, (urgency, turn.Number));
         }
 
+        lane.Come.Release();
         return turn;
     }
 
@@ -56,32 +81,103 @@ public sealed partial class SolvingQueue(ILogger<SolvingQueue> log) : Background
     public int Before(SolvingTurn turn)
     {
         lock (_lock)
-            return (int)Math.Max(0, turn.Number - Math.Max(1, _begun));
+            return InFrontOf(turn).Count;
+    }
+
+    /// <summary>Seconds until its turn comes, at the most: what is in front of it may be done sooner.</summary>
+    public double SecondsUntil(SolvingTurn turn)
+    {
+        lock (_lock)
+        {
+            var lane = LaneOf(turn);
+            return InFrontOf(turn).Sum(
+                t => t == lane.Now ? Math.Max(0, t.Seconds - clock.GetElapsedTime(lane.Since).TotalSeconds) : t.Seconds);
+        }
+    }
+
+    /// <summary>
+    /// Gives up what still waits: nobody wants it any more. It leaves the queue, and its work is told at once that it is over.
+    /// </summary>
+    public void GiveUp(SolvingTurn turn)
+    {
+        lock (_lock)
+        {
+            if (!LaneOf(turn).Waiting.Remove(turn, out _, out _))
+                return;
+        }
+
+        _ = Task.Run(() => WorkAsync(turn, new(canceled: true)));
     }
 
     /// <inheritdoc/>
-    protected override async Task ExecuteAsync(CancellationToken stoppingToken)
+    protected override Task ExecuteAsync(CancellationToken stoppingToken) =>
+        Task.WhenAll(SolveAsync(_bench, stoppingToken), SolveAsync(_pages, stoppingToken));
+
+    private Lane LaneOf(SolvingTurn turn) => turn.Urgency is Urgency.AtTheBench ? _bench : _pages;
+
+    private List<SolvingTurn> InFrontOf(SolvingTurn turn)
     {
-        await foreach (var turn in _turns.Reader.ReadAllAsync(stoppingToken))
+        var lane = LaneOf(turn);
+        if (lane.Now == turn || turn.Over.IsCompleted)
+            return [];
+        var waiting = lane.Waiting.UnorderedItems.Select(static w => w.Element)
+            .Where(w => (w.Urgency, w.Number).CompareTo((turn.Urgency, turn.Number)) < 0);
+        return [.. lane.Now is { } now ? [now] : (IEnumerable<SolvingTurn>)[], .. waiting];
+    }
+
+    private async Task SolveAsync(Lane lane, CancellationToken stopping)
+    {
+        while (true)
         {
+            await lane.Come.WaitAsync(stopping);
+            SolvingTurn? turn;
             lock (_lock)
-                _begun = turn.Number;
-            try
             {
-                // Solving takes a core for itself and must not hold up whoever starts the application.
-                await Task.Run(() => turn.Work(stoppingToken), CancellationToken.None);
+                // What was given up has left the queue, and its sign that it came is still there.
+                if (!lane.Waiting.TryDequeue(out turn, out _))
+                    continue;
+                (lane.Now, lane.Since) = (turn, clock.GetTimestamp());
             }
-            catch (Exception e)
+
+            // Solving takes a core for itself and must not hold up whoever starts the application.
+            await Task.Run(() => WorkAsync(turn, stopping), CancellationToken.None);
+        }
+    }
+
+    private async Task WorkAsync(SolvingTurn turn, CancellationToken stopping)
+    {
+        try
+        {
+            await turn.Work(stopping);
+        }
+        catch (Exception e)
+        {
+            Failed(log, e);
+        }
+        finally
+        {
+            var lane = LaneOf(turn);
+            lock (_lock)
             {
-                Failed(log, e);
+                if (lane.Now == turn)
+                    lane.Now = null;
             }
-            finally
-            {
-                turn.End();
-            }
+
+            turn.End();
         }
     }
 
     [LoggerMessage(Level = LogLevel.Error, Message = "Something could not be solved.")]
     private static partial void Failed(ILogger logger, Exception exception);
+
+    private sealed class Lane
+    {
+        public PriorityQueue<SolvingTurn, (Urgency Urgency, long Number)> Waiting { get; } = new();
+
+        public SemaphoreSlim Come { get; } = new(0);
+
+        public SolvingTurn? Now { get; set; }
+
+        public long Since { get; set; }
+    }
 }

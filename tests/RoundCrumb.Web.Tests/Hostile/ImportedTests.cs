@@ -293,32 +293,6 @@ public sealed class ImportedTests
     }
 
     [Fact]
-    public async Task A_day_that_waits_says_how_many_are_worked_out_first_and_a_question_nobody_waits_for_is_given_up()
-    {
-        await using var kitchen = new Kitchen(demo: true);
-        _ = kitchen.Baker();
-        var queue = kitchen.Services.GetRequiredService<SolvingQueue>();
-        using var hold = new SemaphoreSlim(0);
-        var first = queue.TryJoin(async stop => await hold.WaitAsync(stop))!;
-        var second = queue.TryJoin(static _ => Task.CompletedTask)!;
-        var third = queue.TryJoin(static _ => Task.CompletedTask)!;
-        while (queue.Before(first) > 0)
-            await Task.Delay(10, Cancel);
-        queue.Before(second).ShouldBe(1);
-        queue.Before(third).ShouldBe(2);
-        var baker = kitchen.Baker();
-        await baker.SendAsync("/days/1", "/days/1?handler=Solve");
-        (await baker.PageAsync("/days/1")).ShouldContain("3 others are worked out first.");
-        using var goes = new CancellationTokenSource();
-        var asked = kitchen.Services.GetRequiredService<Planner>().AskAsync(static _ => "answer", goes.Token);
-        await goes.CancelAsync();
-        await Should.ThrowAsync<OperationCanceledException>(() => asked);
-        hold.Release();
-        await third.Over.WaitAsync(Cancel);
-        queue.Before(third).ShouldBe(0);
-    }
-
-    [Fact]
     public async Task Responses_are_compressed_where_the_browser_wants_it()
     {
         await using var kitchen = new Kitchen(demo: true);

@@ -23,11 +23,11 @@ public sealed class SheetModel(BakeBook bakes, CompositionReader compositions, B
     public int? Running { get; private set; }
 
     /// <summary>Begins it at the bench.</summary>
-    public async Task<IActionResult> OnPostBeginAsync(int id, CancellationToken cancel)
+    public async Task<IActionResult> OnPostBeginAsync(int id, string? ask, CancellationToken cancel)
     {
         if (await bakes.FindAsync(id, cancel) is not { } bake)
             return NotFound();
-        var begun = await desk.BeginNowAsync(bake, baker.Shown, cancel);
+        var begun = await desk.BeginNowAsync(bake, baker.Shown, ask ?? "", cancel);
         if (begun.Run is { } run)
             return Redirect(Routes.Run(run.Id));
         Trouble = begun.Why;

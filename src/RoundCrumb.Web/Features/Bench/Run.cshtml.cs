@@ -38,8 +38,8 @@ public sealed class RunModel(
     }
 
     /// <summary>Puts the rest on the clock again.</summary>
-    public Task<IActionResult> OnPostLateAsync(int id, string? baker, CancellationToken cancel) =>
-        DoAsync(id, baker, async open => (await replanner.AskAsync(open, preferences.Shown, cancel)).Why, cancel);
+    public Task<IActionResult> OnPostLateAsync(int id, string? baker, string? ask, CancellationToken cancel) =>
+        DoAsync(id, baker, async open => (await replanner.AskAsync(open, preferences.Shown, ask ?? "", cancel)).Why, cancel);
 
     /// <summary>Goes on by what was offered.</summary>
     public Task<IActionResult> OnPostAcceptAsync(int id, string? baker, Guid offer, string? device, CancellationToken cancel) =>
@@ -67,20 +67,20 @@ public sealed class RunModel(
             cancel);
 
     /// <summary>Does what would keep all in time, and plans the rest with it.</summary>
-    public Task<IActionResult> OnPostChooseAsync(int id, string? baker, string? code, CancellationToken cancel) =>
+    public Task<IActionResult> OnPostChooseAsync(int id, string? baker, string? code, string? ask, CancellationToken cancel) =>
         DoAsync(
             id, baker,
             async open =>
             {
                 if (DayChange.Read(code) is not { } change || !await desk.ApplyAsync(open, change, cancel))
                     return "That cannot be done any more. Here is the day as it is now.";
-                return await desk.OpenAsync(id, cancel) is { } now ? (await replanner.AskAsync(now, preferences.Shown, cancel)).Why : "";
+                return await desk.OpenAsync(id, cancel) is { } now ? (await replanner.AskAsync(now, preferences.Shown, ask ?? "", cancel)).Why : "";
             },
             cancel);
 
     /// <summary>Gives an order another topping because of what went wrong, and plans the rest with it.</summary>
     public Task<IActionResult> OnPostSwapAsync(
-        int id, string? baker, string? device, string? deed, string? code, CancellationToken cancel) =>
+        int id, string? baker, string? device, string? deed, string? code, string? ask, CancellationToken cancel) =>
         DoAsync(
             id, baker,
             async open =>
@@ -92,7 +92,7 @@ public sealed class RunModel(
                 await desk.TakeAsync(id, new(device, baker, now, [new(Guid.NewGuid(), now, wrong)]), cancel);
                 if (await desk.OpenAsync(id, cancel) is not { Day: { } day } after)
                     return "";
-                var offered = await replanner.AskAsync(after, preferences.Shown, cancel);
+                var offered = await replanner.AskAsync(after, preferences.Shown, ask ?? "", cancel);
                 return $"{new DayChanges(day).Say(change)}. {offered.Why}".TrimEnd();
             },
             cancel);

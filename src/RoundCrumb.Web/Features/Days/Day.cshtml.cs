@@ -40,7 +40,7 @@ public sealed partial class DayModel(
     public PlanningJob? Job { get; private set; }
 
     /// <summary>How many other days and questions are solved before it.</summary>
-    public int Before => Job is { } job ? planner.Before(job) : 0;
+    public Place Place => Job is { } job ? planner.PlaceOf(job) : default;
 
     /// <summary>The work that is chosen.</summary>
     public string? Step { get; private set; }
@@ -231,7 +231,7 @@ public sealed partial class DayModel(
         if (!await ShowAsync(id, null, cancel))
             return NotFound();
         if (Open.Built.Made.Count > 0)
-            planner.Begin(Open, longer ? 4 * planner.Seconds : planner.Seconds, near: false);
+            await planner.BeginAsync(Open, longer ? 4 * planner.Seconds : planner.Seconds, near: false);
         return Back(id);
     }
 
@@ -305,7 +305,7 @@ public sealed partial class DayModel(
     private async Task ReplanAsync(int id, Func<DayBook, Task>? undo, CancellationToken cancel)
     {
         if (await days.OpenAsync(id, cancel) is { } open && open.Built.Made.Count > 0)
-            planner.Begin(open, open.Plan is null ? planner.Seconds : SecondsNear, near: open.Plan is not null, undo);
+            await planner.BeginAsync(open, open.Plan is null ? planner.Seconds : SecondsNear, near: open.Plan is not null, undo);
     }
 
     /// <summary>Does what would make the day possible, and plans it anew.</summary>
@@ -327,12 +327,12 @@ public sealed partial class DayModel(
         await book.ChangeAsync(id, d => new DayChanges(open).Apply(d, change), cancel);
         planner.Halt(id);
         if (await days.OpenAsync(id, cancel) is { } now && now.Built.Made.Count > 0)
-            planner.Begin(now, planner.Seconds, near: false);
+            await planner.BeginAsync(now, planner.Seconds, near: false);
         return Back(id);
     }
 
     /// <summary>What one more of an order costs.</summary>
-    public async Task<IActionResult> OnPostMoreAsync(int id, string? order, CancellationToken cancel)
+    public async Task<IActionResult> OnPostMoreAsync(int id, string? order, string? ask, CancellationToken cancel)
     {
         if (!await ShowAsync(id, null, cancel))
             return NotFound();
@@ -340,6 +340,7 @@ public sealed partial class DayModel(
         {
             var open = Open;
             if (await planner.AskAsync(
+                    new(Urgency.AtThePage, SecondsNear, ask ?? ""),
                     stop =>
                         Cost.OfOneMore(
                             open.Orders, DayOpener.FromNow(open).Setting, plan, order, new SolveOptions { Seconds = SecondsNear }, stop),

@@ -168,6 +168,36 @@ if (typed) {
   if (name && path === window.location.pathname) name.value = value;
 }
 
+// What has to be solved may stand in a queue: whoever waits for the answer sees how many are first, and about how long it takes.
+const waits = new Map();
+document.addEventListener('submit', (event) => {
+  const form = event.target;
+  if (!form.matches('[data-solves]') || event.defaultPrevented) return;
+  const key = `${Date.now().toString(36)}-${Math.random().toString(36).slice(2)}`;
+  let field = form.elements.ask;
+  if (!field) {
+    field = document.createElement('input');
+    Object.assign(field, { type: 'hidden', name: 'ask' });
+    form.append(field);
+  }
+
+  field.value = key;
+  clearInterval(waits.get(form));
+  const ask = async () => {
+    const answer = await fetch(form.dataset.solves + key).catch(() => null);
+    if (answer?.status !== 200) return;
+    const words = await answer.text();
+    if (waits.has(form)) say(words);
+  };
+  waits.set(form, setInterval(ask, 1000));
+}, true);
+document.addEventListener('htmx:afterRequest', (event) => {
+  if (!waits.has(event.target)) return;
+  clearInterval(waits.get(event.target));
+  waits.delete(event.target);
+  say('');
+});
+
 // What is folded is sent when it is opened: also when it was opened before this page was ready, and again when no answer came.
 function want(folds) {
   for (const fold of folds) if (fold.open && fold.querySelector('[data-waits]')) window.htmx.trigger(fold, 'wanted');
