@@ -1,7 +1,6 @@
 using System.Text.Json;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.EntityFrameworkCore.Metadata.Builders;
-using Microsoft.EntityFrameworkCore.Storage.ValueConversion;
 using RoundCrumb.Core.Bench;
 using RoundCrumb.Core.Trials;
 using RoundCrumb.Data.Bakes;
@@ -22,6 +21,8 @@ namespace RoundCrumb.Data;
 /// <summary>The one SQLite file.</summary>
 public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> options) : DbContext(options)
 {
+    private readonly List<Action> _afterwards = [];
+
     /// <summary>Names of what is there are told apart; those of an earlier file have no key until it is brought up to date.</summary>
     private const string Named = "\"NameKey\" <> ''";
 
@@ -88,6 +89,22 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
 
     public DbSet<DataMark> Marks => Set<DataMark>();
 
+    /// <summary>Forgets something that is remembered now, and again when the transaction that is open is over.</summary>
+    internal void Forget(Action forget)
+    {
+        forget();
+        if (Database.CurrentTransaction is not null)
+            _afterwards.Add(forget);
+    }
+
+    /// <summary>A transaction is over.</summary>
+    internal void Over()
+    {
+        foreach (var forget in _afterwards)
+            forget();
+        _afterwards.Clear();
+    }
+
     /// <inheritdoc/>
     public override int SaveChanges(bool acceptAllChangesOnSuccess) =>
         throw new NotSupportedException("What is kept is kept without blocking: SaveChangesAsync.");
@@ -132,7 +149,7 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
 
     /// <inheritdoc/>
     protected override void ConfigureConventions(ModelConfigurationBuilder configurationBuilder) =>
-        configurationBuilder.Properties<DateTimeOffset>().HaveConversion<DateTimeOffsetToBinaryConverter>();
+        configurationBuilder.Properties<DateTimeOffset>().HaveConversion<InstantConverter>();
 
     /// <inheritdoc/>
     protected override void OnModelCreating(ModelBuilder modelBuilder)

@@ -41,6 +41,7 @@ public sealed class PartBook
         (Crusts, Fillings, Toppings) = (like.Crusts, like.Fillings, like.Toppings);
         (_crusts, _fillings, _toppings) = (like._crusts, like._fillings, like._toppings);
         (Kitchen, Ovens, Schools, States, Unfit) = (kitchen, ovens, like.Schools, like.States, like.Unfit);
+        Own = like.Own;
     }
 
     /// <summary>What comes with Round Crumb.</summary>
@@ -63,6 +64,9 @@ public sealed class PartBook
 
     /// <summary>What the house has settled where bakers differ: the usual way of a crust follows it.</summary>
     public Schools Schools { get; private init; } = Schools.None;
+
+    /// <summary>The baker's own parts in it, as they were read: a part that was changed since is another.</summary>
+    public IReadOnlyList<PartRecipe> Own { get; private init; } = [];
 
     /// <summary>The baker's own parts that cannot be used as they are, by id.</summary>
     public IReadOnlyDictionary<string, UnfitPart> Unfit { get; private init; } =
@@ -111,7 +115,7 @@ public sealed class PartBook
             Toppings.Concat(own.Select(p => p.AsTopping()).OfType<Topping>()).DistinctBy(t => t.Id),
             Kitchen,
             Ovens)
-        { Schools = Schools, States = States, Unfit = unfit };
+        { Schools = Schools, States = States, Unfit = unfit, Own = [.. Own, .. all] };
     }
 
     /// <summary>The shipped book with some more parts, and one oven, in it.</summary>

@@ -54,7 +54,7 @@ public sealed class PriceBook(RoundCrumbContext context, Remembered<KnownPrices>
         }
 
         await context.SaveChangesAsync(cancel);
-        prices.Forget();
+        prices.Forget(context);
         return true;
     });
 
@@ -62,7 +62,7 @@ public sealed class PriceBook(RoundCrumbContext context, Remembered<KnownPrices>
     public async Task StrikeAsync(int id, CancellationToken cancel = default)
     {
         await context.PackPrices.Where(p => p.Id == id).ExecuteDeleteAsync(cancel);
-        prices.Forget();
+        prices.Forget(context);
     }
 
     /// <summary>Changes how this kitchen buys and sells, if nobody else has since.</summary>
@@ -76,7 +76,7 @@ public sealed class PriceBook(RoundCrumbContext context, Remembered<KnownPrices>
             change(row);
             row.Version++;
             await context.SaveChangesAsync(cancel);
-            trade.Forget();
+            trade.Forget(context);
             return KeepOutcome.Kept;
         });
 

@@ -224,6 +224,6 @@ public sealed class KitchenBook(RoundCrumbContext context, Remembered<EquipmentO
     private async Task SaveAsync(CancellationToken cancel)
     {
         await context.SaveChangesAsync(cancel);
-        cache.Forget();
+        cache.Forget(context);
     }
 }

@@ -21,7 +21,7 @@ public sealed class ReadingBook(RoundCrumbContext context, Remembered<EquipmentO
         reading.At = clock.GetUtcNow();
         context.HeatReadings.Add(reading);
         await context.SaveChangesAsync(cancel);
-        cache.Forget();
+        cache.Forget(context);
         return true;
     });
 
@@ -33,7 +33,7 @@ public sealed class ReadingBook(RoundCrumbContext context, Remembered<EquipmentO
             return false;
         row.DeletedAt = leaveOut ? clock.GetUtcNow() : null;
         await context.SaveChangesAsync(cancel);
-        cache.Forget();
+        cache.Forget(context);
         return true;
     });
 }

@@ -90,7 +90,7 @@ public sealed class LearningBook(
         await context.Set<Bakes.BakeLog>().Where(l => l.BakeId == bake)
             .ExecuteUpdateAsync(set => set.SetProperty(l => l.ObservedVersion, l => l.Version), cancel);
         context.ChangeTracker.Clear();
-        known.Forget();
+        known.Forget(context);
     }
 
     /// <summary>Bakes whose log says something that was not read yet.</summary>
@@ -112,7 +112,7 @@ public sealed class LearningBook(
         context.LearnedStates.Add(
             new() { At = clock.GetUtcNow(), BakeId = bake, Corrections = [.. next.Select(LearnedCorrection.From)] });
         await context.SaveChangesAsync(cancel);
-        cache.Forget();
+        cache.Forget(context);
         return true;
     }
 
@@ -125,7 +125,7 @@ public sealed class LearningBook(
             ?? context.CorrectionChoices.Add(new() { Kind = key.Kind, Of = key.Of, Under = key.Under }).Entity;
         (row.Mode, row.Pinned, row.ForgottenUntil) = (choice.Mode, choice.Pinned, choice.ForgottenUntil);
         await context.SaveChangesAsync(cancel);
-        known.Forget();
+        known.Forget(context);
         return true;
     });
 
@@ -144,7 +144,7 @@ public sealed class LearningBook(
         else if (row is not null)
             context.BakesSaid.Remove(row);
         await context.SaveChangesAsync(cancel);
-        known.Forget();
+        known.Forget(context);
         return true;
     });
 
@@ -153,6 +153,6 @@ public sealed class LearningBook(
     {
         await context.Set<Bakes.BakeLog>().Where(l => l.BakeId == bake)
             .ExecuteUpdateAsync(set => set.SetProperty(l => l.IsLeftOut, leaveOut), cancel);
-        known.Forget();
+        known.Forget(context);
     }
 }

@@ -91,7 +91,7 @@ public sealed class PanRack(RoundCrumbContext context, Remembered<IReadOnlyList<
     private async Task SaveAsync(CancellationToken cancel)
     {
         await context.SaveChangesAsync(cancel);
-        cache.Forget();
+        cache.Forget(context);
     }
 
     private static Pan Read(KitchenPan row)

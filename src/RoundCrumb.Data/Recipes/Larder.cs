@@ -115,8 +115,8 @@ public sealed class Larder(RoundCrumbContext context, Remembered<KnownIngredient
 
     private void Forget()
     {
-        cache.Forget();
-        recipes.Clear();
+        cache.Forget(context);
+        recipes.Clear(context);
     }
 
     private async Task<string> FreeSlugAsync(string name, CancellationToken cancel)

@@ -93,18 +93,19 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     /// <summary>The parts with these ids, as the core knows them; those that are not there are left out.</summary>
     public async Task<IReadOnlyList<PartRecipe>> RecipesAsync(IReadOnlyCollection<string> ids, CancellationToken cancel = default)
     {
-        var found = new List<PartRecipe>(ids.Count);
+        var stamp = cache.Stamp;
+        var found = new Dictionary<string, PartRecipe>(ids.Count, StringComparer.Ordinal);
         var missing = new List<(int Part, int Version)>();
         foreach (var id in ids)
         {
             if (cache.Find(id) is { } known)
-                found.Add(known);
+                found[id] = known;
             else if (Parse(id) is { } key)
                 missing.Add(key);
         }
 
         if (missing.Count == 0)
-            return found;
+            return InOrder();
         var wanted = missing.Select(m => m.Part).Distinct().ToList();
         var parts = await context.Parts.AsNoTracking().Include(p => p.Versions).Where(p => wanted.Contains(p.Id)).ToListAsync(cancel);
         var known2 = await larder.KnownAsync(cancel);
@@ -113,12 +114,15 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
             if (parts.Find(p => p.Id == part) is { } p && p.Versions.Find(v => v.Number == version) is { } v)
             {
                 var recipe = ToRecipe(p, v, known2);
-                cache.Keep(recipe);
-                found.Add(recipe);
+                cache.Keep(recipe, stamp);
+                found[recipe.Id] = recipe;
             }
         }
 
-        return found;
+        return InOrder();
+
+        // As they were asked for, whatever was remembered of them.
+        List<PartRecipe> InOrder() => [.. ids.Select(found.GetValueOrDefault).OfType<PartRecipe>()];
     }
 
     /// <summary>One part as the core knows it, or none.</summary>
@@ -164,7 +168,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
             return new(KeepOutcome.NameTaken, await NameTakenAsync(draft.Name, draft.Kind, 0, cancel));
         }
 
-        cache.Changed();
+        cache.Changed(context);
         return new(KeepOutcome.Kept, part);
     }
 
@@ -195,7 +199,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         }
 
         await context.SaveChangesAsync(cancel);
-        cache.Changed();
+        cache.Changed(context);
         return taken;
     }
 
@@ -294,8 +298,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         }
 
         // A cached version carries the part's name.
-        foreach (var version in part.Versions)
-            cache.Drop(IdOf(id, version.Number));
+        cache.Drop(context, [.. part.Versions.Select(v => IdOf(id, v.Number))]);
         return new(KeepOutcome.Kept, part, isNew);
     }
 
@@ -308,7 +311,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         (part.Current, part.SavedAt) = (version, clock.GetUtcNow());
         part.Stamp++;
         await context.SaveChangesAsync(cancel);
-        cache.Changed();
+        cache.Changed(context);
         return true;
     });
 
@@ -321,7 +324,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         part.DeletedAt = clock.GetUtcNow();
         part.Stamp++;
         await context.SaveChangesAsync(cancel);
-        cache.Changed();
+        cache.Changed(context);
         return part;
     });
 
@@ -336,7 +339,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         for (var n = 2; await NameTakenAsync(part.Name, part.Kind, id, cancel) is not null; n++)
             part.Name = part.Name[..Math.Min(part.Name.Length, Part.LongestName - 12)] + $" (back {n})";
         await context.SaveChangesAsync(cancel);
-        cache.Changed();
+        cache.Changed(context);
         return part;
     });
 

@@ -3,42 +3,71 @@ using RoundCrumb.Core.Recipes;
 
 namespace RoundCrumb.Data.Recipes;
 
-/// <summary>Versions as the core knows them, by their id. They do not change but when nothing uses them yet.</summary>
+/// <summary>Versions as the core knows them, by their id. What was read before a change is never kept after it.</summary>
 public sealed class RecipeCache
 {
     private readonly ConcurrentDictionary<string, PartRecipe> _recipes = new(StringComparer.Ordinal);
+    private readonly Lock _lock = new();
 
     internal PartRecipe? Find(string id) => _recipes.GetValueOrDefault(id);
 
-    internal void Keep(PartRecipe recipe) => _recipes[recipe.Id] = recipe;
+    /// <summary>Keeps a version, unless something was changed since <paramref name="stamp"/>.</summary>
+    internal void Keep(PartRecipe recipe, int stamp)
+    {
+        lock (_lock)
+        {
+            if (stamp == Stamp)
+                _recipes[recipe.Id] = recipe;
+        }
+    }
 
     /// <summary>The parts changed last, while nothing has been changed since.</summary>
     internal IReadOnlyList<PartRecipe>? Recent { get; private set; }
 
+    /// <summary>Goes up with every change.</summary>
     internal int Stamp { get; private set; }
 
     internal void KeepRecent(IReadOnlyList<PartRecipe> recent, int stamp)
     {
-        // What was looked up before a change is not kept after it.
-        if (stamp == Stamp)
-            Recent = recent;
+        lock (_lock)
+        {
+            if (stamp == Stamp)
+                Recent = recent;
+        }
     }
 
-    internal void Drop(string id)
-    {
-        _recipes.TryRemove(id, out _);
-        Changed();
-    }
+    /// <summary>Says that some versions were changed.</summary>
+    internal void Drop(RoundCrumbContext context, IReadOnlyList<string> ids) => context.Forget(
+        () =>
+        {
+            lock (_lock)
+            {
+                foreach (var id in ids)
+                    _recipes.TryRemove(id, out _);
+                Changed();
+            }
+        });
 
-    internal void Clear()
-    {
-        _recipes.Clear();
-        Changed();
-    }
+    /// <summary>Says that anything may have been changed.</summary>
+    internal void Clear(RoundCrumbContext context) => context.Forget(
+        () =>
+        {
+            lock (_lock)
+            {
+                _recipes.Clear();
+                Changed();
+            }
+        });
 
-    internal void Changed()
+    /// <summary>Says that which versions are offered was changed.</summary>
+    internal void Changed(RoundCrumbContext context) => context.Forget(Changed);
+
+    private void Changed()
     {
-        Stamp++;
-        Recent = null;
+        lock (_lock)
+        {
+            Stamp++;
+            Recent = null;
+        }
     }
 }

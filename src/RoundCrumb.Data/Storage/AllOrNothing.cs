@@ -1,9 +1,7 @@
-using RoundCrumb.Data.Recipes;
-
 namespace RoundCrumb.Data.Storage;
 
 /// <summary>Several changes that are kept together or not at all.</summary>
-public sealed class AllOrNothing(RoundCrumbContext context, Remembered<KnownIngredients> larder, RecipeCache recipes)
+public sealed class AllOrNothing(RoundCrumbContext context)
 {
     /// <summary>Does them; where something is thrown, or it is cancelled, nothing of it is kept.</summary>
     public async Task<T> RunAsync<T>(Func<Task<T>> changes, CancellationToken cancel = default)
@@ -17,10 +15,11 @@ public sealed class AllOrNothing(RoundCrumbContext context, Remembered<KnownIngr
         }
         finally
         {
-            // What was looked up on the way may be of what was not kept.
             context.ChangeTracker.Clear();
-            larder.Forget();
-            recipes.Clear();
+
+            // A transaction that is thrown away tells nobody.
+            await transaction.DisposeAsync();
+            context.Over();
         }
     }
 }

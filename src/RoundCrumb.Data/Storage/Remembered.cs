@@ -32,8 +32,10 @@ public sealed class Remembered<T>
         return value;
     }
 
-    /// <summary>Says that something was changed.</summary>
-    internal void Forget()
+    /// <summary>Says that something was changed; where that is kept later, or not at all, it is forgotten again then.</summary>
+    internal void Forget(RoundCrumbContext context) => context.Forget(Forget);
+
+    private void Forget()
     {
         lock (_lock)
             (_value, _stamp) = (null, _stamp + 1);

@@ -12,7 +12,7 @@ public static class RoundCrumbFile
 {
     /// <summary>Sets a context up for a file: foreign keys on, and patience while another writer is busy.</summary>
     public static DbContextOptionsBuilder UseRoundCrumbFile(this DbContextOptionsBuilder options, string path) =>
-        options.UseSqlite(ConnectionTo(path, mode: SqliteOpenMode.ReadWrite)).AddInterceptors(new FileWatch(path));
+        options.UseSqlite(ConnectionTo(path, mode: SqliteOpenMode.ReadWrite)).AddInterceptors(new FileWatch(path), new Committed());
 
     /// <summary>Looks at a file without writing anything.</summary>
     /// <exception cref="FileTroubleException">It cannot be kept in.</exception>

@@ -150,7 +150,7 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, B
             name => Request.Query.TryGetValue(name, out var value) ? value.ToString() : null, Shown.Units.Length, Book);
         var wish = new Wish(C.Pan, C.Occasion);
         var crusts = Book.Crusts.Where(c => c is not ShellFamily).ToList();
-        Board = boards.Of(wish, crusts, Book.Fillings, Kitchen);
+        Board = boards.Of(wish, crusts, Book.Fillings, Book.Own, Kitchen);
         if ((with ?? "").Split(',') is [var crustId, var fillingId] && Book.Crust(crustId) is { } crust
                 && Book.Filling(fillingId) is { } filling)
         {
@@ -191,7 +191,7 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, B
         var from = said("frozen") == "1" ? Stock.FrozenShells.Id : said("from");
         Shells = new(crust, Enum.GetValues<Stock>().FirstOrDefault(s => s.Id == from && s.Suits(crust)), many);
         var wish = new Wish(C.Pan, C.Occasion);
-        var board = Shells.For(wish) is var ready && ready == wish ? Board : boards.Of(ready, Board.Crusts, Board.Fillings, Kitchen);
+        var board = Shells.For(wish) is var ready && ready == wish ? Board : boards.Of(ready, Board.Crusts, Board.Fillings, Book.Own, Kitchen);
         Filled = Shells.Filled(board, C.Occasion.NoOven, Kitchen);
         OpenedShells = Filled.FirstOrDefault(f => IsOpen(f.Cell));
     }
