@@ -143,10 +143,16 @@ public sealed class LearnedDesk(
     }
 
     /// <summary>Puts a correction on, off, or pins it; forgets what was observed until now, or remembers it again.</summary>
-    public async Task ChooseAsync(CorrectionChoice choice, CancellationToken cancel = default)
+    /// <param name="choice">What is decided.</param>
+    /// <param name="seen">What stood there when it was decided; null if that is not known.</param>
+    /// <param name="cancel">Cancels it.</param>
+    /// <returns>False where it was decided otherwise meanwhile.</returns>
+    public async Task<bool> ChooseAsync(CorrectionChoice choice, string? seen, CancellationToken cancel = default)
     {
-        await book.ChooseAsync(choice, cancel);
+        if (!await book.ChooseAsync(choice, seen, cancel))
+            return false;
         await learner.PutOnAsync(null, cancel);
+        return true;
     }
 
     /// <summary>Says of one bake in one correction whether it counts.</summary>

@@ -45,7 +45,12 @@ public enum CorrectionMode
 /// <param name="Pinned">At what, where it is pinned: as a factor, or what is added.</param>
 /// <param name="ForgottenUntil">What was written down until then does not count; none where nothing is forgotten.</param>
 public sealed record CorrectionChoice(
-    CorrectionKey Key, CorrectionMode Mode = CorrectionMode.On, double Pinned = 0, DateTimeOffset? ForgottenUntil = null);
+    CorrectionKey Key, CorrectionMode Mode = CorrectionMode.On, double Pinned = 0, DateTimeOffset? ForgottenUntil = null)
+{
+    /// <summary>A word that is another once it is decided otherwise.</summary>
+    public string Stamp => string.Create(
+        System.Globalization.CultureInfo.InvariantCulture, $"{Mode}.{Pinned:R}.{ForgottenUntil?.UtcTicks / 1000}");
+}
 
 /// <summary>What a baker has said of one bake in one correction.</summary>
 public enum BakeSaid

@@ -82,6 +82,10 @@ public sealed class DayBook(RoundCrumbContext context, TimeProvider clock)
         return KeepOutcome.Kept;
     });
 
+    /// <summary>A day that was put away; null if it is there, or never was.</summary>
+    public Task<BakeDay?> AwayAsync(int id, CancellationToken cancel = default) =>
+        context.BakeDays.AsNoTracking().FirstOrDefaultAsync(d => d.Id == id && d.DeletedAt != null, cancel);
+
     /// <summary>Puts a day away, or brings it back.</summary>
     public Task<bool> PutAwayAsync(int id, bool away, CancellationToken cancel = default) => context.AgainAsync(async () =>
     {

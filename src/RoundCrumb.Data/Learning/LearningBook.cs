@@ -116,9 +116,15 @@ public sealed class LearningBook(
         return true;
     }
 
-    /// <summary>Decides about one correction.</summary>
-    public Task ChooseAsync(CorrectionChoice choice, CancellationToken cancel = default) => context.AgainAsync(async () =>
+    /// <summary>Decides about one correction, unless somebody else has since.</summary>
+    /// <param name="choice">What is decided.</param>
+    /// <param name="seen">What stood there when it was decided; null if that is not known.</param>
+    /// <param name="cancel">Cancels it.</param>
+    /// <returns>False where it was decided otherwise meanwhile: nothing is changed then.</returns>
+    public Task<bool> ChooseAsync(CorrectionChoice choice, string? seen, CancellationToken cancel = default) => context.AgainAsync(async () =>
     {
+        if (seen is not null && (await ChoiceAsync(choice.Key, cancel)).Stamp != seen)
+            return false;
         var key = choice.Key;
         var row = await context.CorrectionChoices.FirstOrDefaultAsync(c => c.Kind == key.Kind && c.Of == key.Of && c.Under == key.Under,
             cancel)

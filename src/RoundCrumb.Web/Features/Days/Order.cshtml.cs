@@ -111,7 +111,7 @@ public sealed class OrderModel(DayBook book, CompositionReader compositions, Pie
             Troubles["stock"] = "Choose what it is made from.";
         if (Troubles.Count > 0)
             return Page();
-        await book.ChangeAsync(
+        if (!await book.ChangeAsync(
             id,
             d =>
                 d.Orders.Add(
@@ -125,7 +125,14 @@ public sealed class OrderModel(DayBook book, CompositionReader compositions, Pie
                         Served = served,
                         Stock = from,
                     }),
-            cancel);
+            cancel))
+        {
+            // Deleted in another window between the look and the order.
+            await ShowAsync(address ?? "", cancel);
+            Troubles["day"] = "That bake day was deleted a moment ago. Choose another.";
+            return Page();
+        }
+
         return Redirect(Routes.Day(id));
     }
 }

@@ -49,7 +49,7 @@ public sealed class IndexModel(LearnedDesk desk, KitchenClock clock, Preferences
     {
         if (!CorrectionKey.TryRead(of, out var key) || mode is not (CorrectionMode.Accepted or CorrectionMode.Off))
             return BadRequest();
-        await desk.ChooseAsync(new(key, mode), cancel);
+        await desk.ChooseAsync(new(key, mode), null, cancel);
         return Redirect(Routes.LearnedOf(key));
     }
 

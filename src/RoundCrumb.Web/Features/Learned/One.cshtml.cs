@@ -62,12 +62,15 @@ public sealed class OneModel(LearnedDesk desk, KitchenClock clock, Preferences b
     /// <summary>The chart of its bakes.</summary>
     public IHtmlContent Chart => LearnedChart.Draw(Detail, Zone, Shown);
 
+    /// <summary>True where it was decided otherwise in another window meanwhile, and nothing was changed.</summary>
+    public bool Elsewhere { get; private set; }
+
     /// <summary>Shows it.</summary>
     public async Task<IActionResult> OnGetAsync(string? of, CancellationToken cancel) =>
         CorrectionKey.TryRead(of, out _key) && await ShowAsync(cancel) ? Page() : NotFound();
 
     /// <summary>Puts it on or off, or pins it.</summary>
-    public async Task<IActionResult> OnPostAsync(string? of, CorrectionMode mode, string? pin, CancellationToken cancel)
+    public async Task<IActionResult> OnPostAsync(string? of, CorrectionMode mode, string? pin, string? seen, CancellationToken cancel)
     {
         if (!CorrectionKey.TryRead(of, out _key) || !await ShowAsync(cancel) || !Enum.IsDefined(mode))
             return NotFound();
@@ -76,17 +79,24 @@ public sealed class OneModel(LearnedDesk desk, KitchenClock clock, Preferences b
             return Page();
         else if (mode is CorrectionMode.Pinned)
             value = Read(pin)!.Value;
-        await desk.ChooseAsync(Learned.Choice with { Mode = mode, Pinned = value }, cancel);
-        return Redirect(Routes.LearnedOf(_key));
+        var typed = Pin;
+        if (await desk.ChooseAsync(Learned.Choice with { Mode = mode, Pinned = value }, seen, cancel))
+            return Redirect(Routes.LearnedOf(_key));
+        await ElsewhereAsync(cancel);
+        if (mode is CorrectionMode.Pinned)
+            Pin = typed;
+        return Page();
     }
 
     /// <summary>Forgets what was observed until now, or remembers it again.</summary>
-    public async Task<IActionResult> OnPostForgetAsync(string? of, bool forget, CancellationToken cancel)
+    public async Task<IActionResult> OnPostForgetAsync(string? of, bool forget, string? seen, CancellationToken cancel)
     {
         if (!CorrectionKey.TryRead(of, out _key) || !await ShowAsync(cancel))
             return NotFound();
-        await desk.ChooseAsync(Learned.Choice with { ForgottenUntil = forget ? clock.Now : null }, cancel);
-        return Redirect(Routes.LearnedOf(_key));
+        if (await desk.ChooseAsync(Learned.Choice with { ForgottenUntil = forget ? clock.Now : null }, seen, cancel))
+            return Redirect(Routes.LearnedOf(_key));
+        await ElsewhereAsync(cancel);
+        return Page();
     }
 
     /// <summary>Leaves a bake out of it, or lets it count again.</summary>
@@ -126,6 +136,12 @@ public sealed class OneModel(LearnedDesk desk, KitchenClock clock, Preferences b
     {
         Trouble = says;
         return null;
+    }
+
+    private async Task ElsewhereAsync(CancellationToken cancel)
+    {
+        await ShowAsync(cancel);
+        Elsewhere = true;
     }
 
     private async Task<bool> ShowAsync(CancellationToken cancel)

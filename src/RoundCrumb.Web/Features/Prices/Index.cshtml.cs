@@ -61,7 +61,10 @@ public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionRe
 
     /// <summary>What was typed of a field, where something is wrong; else what stands there.</summary>
     public string Typed(string name, string usual = "") =>
-        Request.HasFormContentType && Troubles.Count > 0 ? Request.Form[name].ToString() : usual;
+        Request.HasFormContentType && (Troubles.Count > 0 || ChangedElsewhere) ? Request.Form[name].ToString() : usual;
+
+    /// <summary>True where somebody else was quicker: what was typed stands in the fields, and beside it what is kept.</summary>
+    public bool ChangedElsewhere { get; private set; }
 
     /// <summary>A pack as it is said.</summary>
     public string Size(double grams) => grams >= 1000 && Shown.Units.Mass is not MassUnit.Ounces
@@ -167,7 +170,7 @@ public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionRe
                 },
                 cancel) is KeepOutcome.ChangedElsewhere)
         {
-            Said = "Somebody else has changed these meanwhile. Here they are as they are now.";
+            ChangedElsewhere = true;
             await ShowAsync(null, cancel);
             return Page();
         }
