@@ -12,6 +12,7 @@ using RoundCrumb.Application.Days;
 using RoundCrumb.Application.Labelling;
 using RoundCrumb.Application.Learning;
 using RoundCrumb.Application.Pairing;
+using RoundCrumb.Application.Photographs;
 using RoundCrumb.Application.Reading;
 using RoundCrumb.Application.Stocktaking;
 using RoundCrumb.Core.Advice;
@@ -107,6 +108,7 @@ builder.Services.AddScoped<KitchenLearner>();
 builder.Services.AddScoped<LearnedDesk>();
 builder.Services.AddScoped<PartNames>();
 builder.Services.AddScoped<PhotoBook>();
+builder.Services.AddSingleton<PhotographDesk>();
 builder.Services.AddScoped<LogParts>();
 builder.Services.AddScoped<FaultCases>();
 builder.Services.AddScoped<PracticeBook>();
@@ -209,7 +211,15 @@ builder.Services.Configure<RouteOptions>(static options => options.LowercaseUrls
 
 var app = builder.Build();
 
-app.UseSerilogRequestLogging();
+// What comes once a second, or is asked again and again, is worth a line only where it goes wrong.
+app.UseSerilogRequestLogging(
+    static options =>
+        options.GetLevel = static (context, _, thrown) =>
+            thrown is not null || context.Response.StatusCode >= 500 ? LogEventLevel.Error
+            : context.Response.StatusCode < 400 && (context.Request.Path.StartsWithSegments(Routes.Api + "/readings")
+                || context.Request.Path.StartsWithSegments("/queue") || context.Request.Path.StartsWithSegments("/healthz"))
+                ? LogEventLevel.Verbose
+            : LogEventLevel.Information);
 app.UseResponseCompression();
 
 // A person gets a page in words, a program problem+json.

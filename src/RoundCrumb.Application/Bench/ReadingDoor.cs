@@ -1,4 +1,5 @@
-using System.Collections.Concurrent;
+using System.Globalization;
+using System.Text;
 using RoundCrumb.Core.Quantities;
 
 namespace RoundCrumb.Application.Bench;
@@ -39,15 +40,23 @@ public sealed class ReadingDoor(RunFeed feed, TimeProvider clock)
     public const int LongestDevice = 40;
 
     /// <summary>The most devices that are remembered.</summary>
-    private const int MostDevices = 50;
+    public const int MostDevices = 50;
 
     /// <summary>A device whose clock is off by more is taken to read now.</summary>
     private static readonly TimeSpan Slack = TimeSpan.FromMinutes(5);
 
-    private readonly ConcurrentDictionary<string, LiveReading> _last = new(StringComparer.Ordinal);
+    private readonly Dictionary<string, LiveReading> _last = new(StringComparer.Ordinal);
+    private readonly Lock _lock = new();
 
     /// <summary>The last reading of each device, the latest first.</summary>
-    public IReadOnlyList<LiveReading> Last => [.. _last.Values.OrderByDescending(r => r.At)];
+    public IReadOnlyList<LiveReading> Last
+    {
+        get
+        {
+            lock (_lock)
+                return [.. _last.Values.OrderByDescending(r => r.At)];
+        }
+    }
 
     /// <summary>Takes a reading in.</summary>
     /// <param name="sent">As the device sends it.</param>
@@ -58,6 +67,8 @@ public sealed class ReadingDoor(RunFeed feed, TimeProvider clock)
         troubles = new(StringComparer.Ordinal);
         if (sent.Device is not { Length: > 0 and <= LongestDevice } device || string.IsNullOrWhiteSpace(device))
             troubles["device"] = [$"A name of 1 to {LongestDevice} characters."];
+        else if (!device.EnumerateRunes().All(IsSeen))
+            troubles["device"] = ["A name of letters, digits and signs that can be seen, and none that turn the writing."];
         if (sent.Quantity is null)
             troubles["quantity"] = ["weight or temperature."];
         if (sent.Value is not { } value || !double.IsFinite(value))
@@ -72,12 +83,20 @@ public sealed class ReadingDoor(RunFeed feed, TimeProvider clock)
         var now = clock.GetUtcNow();
         var at = sent.Instant is { } said && (said - now).Duration() <= Slack ? said.ToUniversalTime() : now;
         var reading = new LiveReading(sent.Device!, sent.Quantity!.Value, inUnits!.Value, at);
-        if (_last.Count >= MostDevices && !_last.ContainsKey(reading.Device) && _last.MinBy(l => l.Value.At) is { Key: { } oldest })
-            _last.TryRemove(oldest, out _);
-        _last[reading.Device] = reading;
+        lock (_lock)
+        {
+            if (_last.Count >= MostDevices && !_last.ContainsKey(reading.Device))
+                _last.Remove(_last.MinBy(l => l.Value.At).Key);
+            _last[reading.Device] = reading;
+        }
+
         feed.Tell(reading);
         return reading;
     }
+
+    private static bool IsSeen(Rune rune) => Rune.GetUnicodeCategory(rune) is not (UnicodeCategory.Control or UnicodeCategory.Format
+        or UnicodeCategory.LineSeparator or UnicodeCategory.ParagraphSeparator or UnicodeCategory.PrivateUse
+        or UnicodeCategory.OtherNotAssigned) && rune != Rune.ReplacementChar;
 
     private static double? InKitchenUnits(DeviceQuantity quantity, double value, string? unit) => (quantity, unit) switch
     {

@@ -14,6 +14,9 @@ namespace RoundCrumb.Application.Learning;
 /// </summary>
 public sealed class KitchenLearner(BakeBook bakes, LearningBook book, CompositionReader compositions, AllOrNothing together)
 {
+    /// <summary>So many logs are written down at once; whoever saves something meanwhile waits for no more.</summary>
+    private const int PortionOfLogs = 100;
+
     /// <summary>What is known now, of everything that something is known of.</summary>
     public async Task<IReadOnlyList<Learned>> KnownAsync(CancellationToken cancel = default) => (await book.KnownAsync(cancel)).All;
 
@@ -42,14 +45,27 @@ public sealed class KitchenLearner(BakeBook bakes, LearningBook book, Compositio
         var unread = await book.UnreadAsync(cancel);
         if (unread.Count == 0)
             return 0;
-        await together.RunAsync(
-            async () =>
+
+        // Reading a log takes a while, writing down what it says does not: nobody is kept from writing meanwhile.
+        foreach (var portion in unread.Chunk(PortionOfLogs))
+        {
+            var read = new List<(int Bake, int Version, IReadOnlyList<Observation> All)>();
+            foreach (var bake in portion)
             {
-                foreach (var bake in unread)
-                    await ReadAsync(bake, cancel);
-                return unread.Count;
-            },
-            cancel);
+                if (await ReadOneAsync(bake, cancel) is { } one)
+                    read.Add(one);
+            }
+
+            await together.RunAsync(
+                async () =>
+                {
+                    foreach (var (bake, version, all) in read)
+                        await book.ObserveAsync(bake, version, all, cancel);
+                    return read.Count;
+                },
+                cancel);
+        }
+
         await PutOnAsync(null, cancel);
         return unread.Count;
     }
@@ -76,13 +92,19 @@ public sealed class KitchenLearner(BakeBook bakes, LearningBook book, Compositio
     /// <summary>Holds one log against the book, and writes down what it says.</summary>
     private async Task ReadAsync(int id, CancellationToken cancel)
     {
+        if (await ReadOneAsync(id, cancel) is var (bake, version, all))
+            await book.ObserveAsync(bake, version, all, cancel);
+    }
+
+    private async Task<(int Bake, int Version, IReadOnlyList<Observation> All)?> ReadOneAsync(int id, CancellationToken cancel)
+    {
         if (await bakes.FindAsync(id, cancel) is not { Log: { } log } bake)
-            return;
+            return null;
         var read = await compositions.ReadAsync(bake.Address, cancel);
         var kitchen = await compositions.KitchenAsync(cancel);
         var pies = Math.Max(1, bake.Pies);
         var made = Assessment.Of(read.Composition, pies, kitchen);
         var byTheBook = Evidence.ByTheBook(read.Composition, pies, kitchen);
-        await book.ObserveAsync(id, Evidence.Of(made, byTheBook, BakeBook.EntryOf(log), id, log.WrittenAt), cancel);
+        return (id, log.Version, Evidence.Of(made, byTheBook, BakeBook.EntryOf(log), id, log.WrittenAt));
     }
 }

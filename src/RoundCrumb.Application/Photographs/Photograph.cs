@@ -12,8 +12,14 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
     /// <summary>The largest file that is taken, bytes: a phone's photograph is a third of it.</summary>
     public const int LargestFile = 15 * 1024 * 1024;
 
+    /// <summary>What is said of a larger one.</summary>
+    public const string TooLarge = "That file is larger than 15 MB; a phone can send it smaller.";
+
     /// <summary>The most pixels that are opened: a small file can be a very large picture.</summary>
     public const long MostPixels = 60_000_000;
+
+    /// <summary>The most of them that are held at once: what cannot be made smaller while it is opened has no more.</summary>
+    public const long MostOpened = 24_000_000;
 
     /// <summary>The longer side of what is kept, pixels.</summary>
     public const int LongSide = 1600;
@@ -33,7 +39,7 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
         if (file.Length == 0)
             return Refused("There was nothing in that file.", out trouble);
         if (file.Length > LargestFile)
-            return Refused("That file is larger than 15 MB; a phone can send it smaller.", out trouble);
+            return Refused(TooLarge, out trouble);
         using var data = SKData.CreateCopy(file.Span);
         using var codec = SKCodec.Create(data);
         if (codec is null)
@@ -44,6 +50,8 @@ public sealed record Photograph(byte[] Jpeg, byte[] Small, int Width, int Height
 
         // A decoder makes it smaller by eighths: the next one up, so that nothing is lost that is kept.
         var size = codec.GetScaledDimensions((float)(Math.Ceiling(scale * 8) / 8));
+        if ((long)size.Width * size.Height > MostOpened)
+            return Refused("That picture has more than 24 million pixels, as only a JPEG may; send it smaller, or as JPEG.", out trouble);
         using var bitmap = new SKBitmap(new SKImageInfo(size.Width, size.Height, SKColorType.Rgba8888, SKAlphaType.Premul));
         if (codec.GetPixels(bitmap.Info, bitmap.GetPixels()) is not SKCodecResult.Success)
             return Refused("That picture is broken: only part of it arrived, or it was never whole.", out trouble);

@@ -82,13 +82,17 @@ public sealed class LearningBook(
     ];
 
     /// <summary>Writes down what a bake says, in place of what it said before.</summary>
-    public async Task ObserveAsync(int bake, IReadOnlyList<Observation> all, CancellationToken cancel = default)
+    /// <param name="bake">The bake.</param>
+    /// <param name="version">The version of its log that says so: one written since is still to be read.</param>
+    /// <param name="all">What it says.</param>
+    /// <param name="cancel">Cancels it.</param>
+    public async Task ObserveAsync(int bake, int version, IReadOnlyList<Observation> all, CancellationToken cancel = default)
     {
         await context.Observations.Where(o => o.BakeId == bake).ExecuteDeleteAsync(cancel);
         context.Observations.AddRange(all.Select(ObservationRow.Keep));
         await context.SaveChangesAsync(cancel);
         await context.Set<Bakes.BakeLog>().Where(l => l.BakeId == bake)
-            .ExecuteUpdateAsync(set => set.SetProperty(l => l.ObservedVersion, l => l.Version), cancel);
+            .ExecuteUpdateAsync(set => set.SetProperty(l => l.ObservedVersion, version), cancel);
         context.ChangeTracker.Clear();
         known.Forget(context);
     }
@@ -121,7 +125,8 @@ public sealed class LearningBook(
     /// <param name="seen">What stood there when it was decided; null if that is not known.</param>
     /// <param name="cancel">Cancels it.</param>
     /// <returns>False where it was decided otherwise meanwhile: nothing is changed then.</returns>
-    public Task<bool> ChooseAsync(CorrectionChoice choice, string? seen, CancellationToken cancel = default) => context.AgainAsync(async () =>
+    public Task<bool> ChooseAsync(
+        CorrectionChoice choice, string? seen, CancellationToken cancel = default) => context.AgainAsync(async () =>
     {
         if (seen is not null && (await ChoiceAsync(choice.Key, cancel)).Stamp != seen)
             return false;

@@ -39,7 +39,16 @@ public sealed record TroubleOf(int Status, string Heading, string Words)
 
     /// <summary>What stands for something that was thrown while a request was answered.</summary>
     public static TroubleOf Thrown(Exception thrown, HttpContext context) =>
-        Thrown(thrown, context.RequestServices.GetRequiredService<DataFile>().Path);
+        thrown is BadHttpRequestException { StatusCode: StatusCodes.Status413PayloadTooLarge } && TooLarge(context) is { } own
+            ? own
+            : Thrown(thrown, context.RequestServices.GetRequiredService<DataFile>().Path);
+
+    /// <summary>What the page that was asked says of what is too large for it; null if it says nothing of its own.</summary>
+    private static TroubleOf? TooLarge(HttpContext context)
+    {
+        var asked = context.Features.Get<IExceptionHandlerPathFeature>()?.Endpoint ?? context.GetEndpoint();
+        return asked?.Metadata.GetMetadata<TooLargeAttribute>()?.Trouble;
+    }
 
     /// <summary>What stands for something that was thrown.</summary>
     /// <param name="thrown">It.</param>
@@ -52,6 +61,8 @@ public sealed record TroubleOf(int Status, string Heading, string Words)
         // What is sent as JSON and names no sort of thing that is known.
         NotSupportedException { Source: "System.Text.Json" } or System.Text.Json.JsonException => Code(400),
         AntiforgeryValidationException or InvalidDataException or DecoderFallbackException => Code(400),
+        _ when File(thrown, path) is { Kind: FileTroubleKind.Locked } && AllOrNothing.IsAtWorkOn(path) =>
+            new(503, "Busy for a moment", "Something large is being written just now, so this was not kept. Try again in a few seconds."),
         _ when File(thrown, path) is { } trouble => new(503, "Not kept", trouble.Says),
         _ => Code(500),
     };

@@ -4,7 +4,6 @@ using System.Text;
 using System.Text.Json.Nodes;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
-using RoundCrumb.Application.Days;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Data;
 using RoundCrumb.Formats.Import;

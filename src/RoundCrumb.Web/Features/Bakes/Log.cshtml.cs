@@ -18,9 +18,10 @@ namespace RoundCrumb.Web.Features.Bakes;
 /// <summary>What happened, beside what was planned.</summary>
 [Costly("Photo")]
 [RequestSizeLimit(Photograph.LargestFile + (1024 * 1024))]
+[TooLarge("That photograph", Photograph.TooLarge)]
 public sealed class LogModel(
-    BakeBook bakes, PhotoBook photos, KitchenLearner learner, LearnedDesk learned, TrialDesk trials, CompositionReader compositions,
-    Preferences baker) : PageModel
+    BakeBook bakes, PhotoBook photos, PhotographDesk photographs, KitchenLearner learner, LearnedDesk learned, TrialDesk trials,
+    CompositionReader compositions, Preferences baker) : PageModel
 {
     private readonly Dictionary<string, string> _typed = [];
 
@@ -128,22 +129,18 @@ public sealed class LogModel(
         if (await bakes.FindAsync(id, cancel) is not { } bake)
             return NotFound();
         var trouble = "Choose a picture first.";
-        if (file is { Length: > 0 and <= Photograph.LargestFile })
+        if (file is { Length: > 0 } && await photos.CountAsync(id, cancel) >= PhotoBook.Most)
         {
-            using var sent = new MemoryStream((int)file.Length);
-            await file.CopyToAsync(sent, cancel);
-            trouble = await photos.CountAsync(id, cancel) >= PhotoBook.Most
-                ? $"{PhotoBook.Most} photographs are kept with a bake; take one away first."
-                : "";
-            if (trouble.Length == 0 && Photograph.Make(sent.GetBuffer().AsMemory(0, (int)sent.Length), out trouble) is { } photo)
+            trouble = $"{PhotoBook.Most} photographs are kept with a bake; take one away first.";
+        }
+        else if (file is { Length: > 0 })
+        {
+            (var photo, trouble) = await photographs.MakeAsync(file.Length, sent => file.CopyToAsync(sent, cancel), cancel);
+            if (photo is not null)
             {
                 await photos.AddAsync(id, photo.Jpeg, photo.Small, photo.Width, photo.Height, caption, cancel);
                 return Redirect(Routes.Log(id) + "#photos");
             }
-        }
-        else if (file is { Length: > Photograph.LargestFile })
-        {
-            trouble = "That file is larger than 15 MB; a phone can send it smaller.";
         }
 
         await ShowAsync(bake, cancel);
