@@ -117,6 +117,7 @@ builder.Services.AddScoped<TrialDesk>();
 builder.Services.AddScoped<TrialBook>();
 builder.Services.AddScoped<MarketDesk>();
 builder.Services.AddScoped<LogTransfer>();
+builder.Services.AddSingleton<LogImports>();
 builder.Services.AddSingleton(typeof(Remembered<>));
 builder.Services.AddSingleton<RecipeCache>();
 builder.Services.AddSingleton(typeof(MadeFrom<,>));

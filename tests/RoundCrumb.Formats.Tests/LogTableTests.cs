@@ -17,6 +17,31 @@ public sealed class LogTableTests
             Sold = 1.75,
         });
 
+    /// <summary>One bake more than is taken at once: the others are read, and the line from which on nothing was is told.</summary>
+    [Theory]
+    [InlineData(true)]
+    [InlineData(false)]
+    public void What_is_over_the_limit_is_told_with_its_line(bool table)
+    {
+        var all = Enumerable.Repeat(One, LogTable.Most + 1).ToList();
+        var read = LogTable.Read(table ? LogTable.Csv(all) : LogTable.Document(all), out var trouble);
+        trouble.ShouldBeEmpty();
+        read.Count(r => r.Trouble.Length == 0).ShouldBe(LogTable.Most);
+        read[^1].Trouble.ShouldBe("From this line on nothing was read: 20000 bakes are taken at once. Import the rest by itself.");
+
+        // A table has a line of headings first.
+        read[^1].Line.ShouldBe(LogTable.Most + (table ? 2 : 1));
+    }
+
+    [Theory]
+    [InlineData(",")]
+    [InlineData("a,")]
+    public void Three_megabytes_of_commas_are_no_table(string of)
+    {
+        LogTable.Read(string.Concat(Enumerable.Repeat(of, 3_000_000 / of.Length)), out var trouble).ShouldBeEmpty();
+        trouble.ShouldContain("no columns called Made and Composition");
+    }
+
     [Fact]
     public async Task What_is_written_keeps_to_the_published_schema()
     {

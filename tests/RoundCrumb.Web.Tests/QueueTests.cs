@@ -1,15 +1,13 @@
 using System.Globalization;
 using System.Net;
-using System.Text.RegularExpressions;
 using Microsoft.Extensions.DependencyInjection;
 using RoundCrumb.Application.Days;
-using RoundCrumb.Data.Days;
 using RoundCrumb.Web.Features.Days;
 
 namespace RoundCrumb.Web.Tests;
 
 /// <summary>Who is worked out first, when many ask at once: whoever stands at the bench, then whoever looks at a page.</summary>
-public sealed partial class QueueTests : IAsyncDisposable
+public sealed class QueueTests : IAsyncDisposable
 {
     private readonly Kitchen _kitchen = new(demo: true);
     private readonly SemaphoreSlim _hold = new(0);
@@ -21,9 +19,6 @@ public sealed partial class QueueTests : IAsyncDisposable
         _ = _kitchen.Baker();
         _queue = _kitchen.Services.GetRequiredService<SolvingQueue>();
     }
-
-    [GeneratedRegex("[?]step=([^\"&#]+)")]
-    private static partial Regex Step();
 
     private static CancellationToken Cancel => TestContext.Current.CancellationToken;
 
@@ -133,10 +128,10 @@ public sealed partial class QueueTests : IAsyncDisposable
     public async Task What_is_asked_of_a_day_is_taken_back_where_the_queue_is_full()
     {
         var baker = _kitchen.Baker();
-        var page = await baker.PlannedAsync("/days/1", "Solve");
-        var step = Uri.UnescapeDataString(Step().Match(page).Groups[1].Value);
+        await baker.PlannedAsync("/days/1", "Solve");
         await using var scope = _kitchen.Services.CreateAsyncScope();
-        var day = (await scope.ServiceProvider.GetRequiredService<DayBook>().FindAsync(1, Cancel))!;
+        var open = (await scope.ServiceProvider.GetRequiredService<DayOpener>().OpenAsync(1, Cancel))!;
+        var (day, step) = (open.Kept, open.Built.Day.Works.First(w => w.IsHands).Key);
         await HeldAsync(Urgency.AtThePage);
         for (var i = 0; i < SolvingQueue.MostWaiting; i++)
             Joins("more", Urgency.AtThePage);

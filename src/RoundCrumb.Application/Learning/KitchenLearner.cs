@@ -39,9 +39,12 @@ public sealed class KitchenLearner(BakeBook bakes, LearningBook book, Compositio
     }
 
     /// <summary>Learns from every log that was not read yet.</summary>
+    /// <param name="step">Told how many are read, and of how many.</param>
+    /// <param name="cancel">Stops it; what was read by then stays.</param>
     /// <returns>How many there were.</returns>
-    public async Task<int> CatchUpAsync(CancellationToken cancel = default)
+    public async Task<int> CatchUpAsync(Action<int, int>? step = null, CancellationToken cancel = default)
     {
+        var done = 0;
         var unread = await book.UnreadAsync(cancel);
         if (unread.Count == 0)
             return 0;
@@ -49,6 +52,8 @@ public sealed class KitchenLearner(BakeBook bakes, LearningBook book, Compositio
         // Reading a log takes a while, writing down what it says does not: nobody is kept from writing meanwhile.
         foreach (var portion in unread.Chunk(PortionOfLogs))
         {
+            step?.Invoke(done, unread.Count);
+            done += portion.Length;
             var read = new List<(int Bake, int Version, IReadOnlyList<Observation> All)>();
             foreach (var bake in portion)
             {

@@ -15,6 +15,8 @@ public sealed record TakenLogs(int Taken, int Known, IReadOnlyList<ReadLog> Wron
 /// <summary>Hands the log on, and brings one in.</summary>
 public sealed class LogTransfer(BakeBook bakes, KitchenLearner learner, CompositionReader compositions)
 {
+    private const int RowsBetweenSigns = 100;
+
     /// <summary>All that is written down, the oldest first.</summary>
     public async Task<IReadOnlyList<LogRecord>> AllAsync(CancellationToken cancel = default) =>
     [
@@ -23,7 +25,16 @@ public sealed class LogTransfer(BakeBook bakes, KitchenLearner learner, Composit
     ];
 
     /// <summary>Brings a log in: what can be read is taken, what was here already is passed over, the rest is told with its line.</summary>
-    public async Task<TakenLogs> TakeInAsync(string text, CancellationToken cancel = default)
+    public Task<TakenLogs> TakeInAsync(string text, CancellationToken cancel = default) =>
+        TakeInAsync(text, static _ => { }, static _ => { }, cancel);
+
+    /// <summary>The same, telling how far it is.</summary>
+    /// <param name="text">The table or document.</param>
+    /// <param name="step">Told how far it is.</param>
+    /// <param name="kept">Told what came of it, once it is kept and before anything is learned from it.</param>
+    /// <param name="cancel">Stops it: before it is kept nothing is, afterwards only the learning ends.</param>
+    public async Task<TakenLogs> TakeInAsync(
+        string text, Action<LogImportStep> step, Action<TakenLogs> kept, CancellationToken cancel)
     {
         var rows = LogTable.Read(text, out var trouble);
         if (trouble.Length > 0)
@@ -34,8 +45,14 @@ public sealed class LogTransfer(BakeBook bakes, KitchenLearner learner, Composit
         var there = await bakes.MomentsAsync(cancel);
         var taken = new List<Bake>();
         var known = 0;
-        foreach (var row in good)
+        foreach (var (at, row) in good.Index())
         {
+            if (at % RowsBetweenSigns == 0)
+            {
+                cancel.ThrowIfCancellationRequested();
+                step(new(LogImportStage.Reading, at, good.Count));
+            }
+
             var read = CompositionAddress.Read(row.Record.Composition, book);
             if (read.Troubles.FirstOrDefault(t =>
                 t.Field is CompositionAddress.CrustField or CompositionAddress.FillingField) is { } missing)
@@ -56,9 +73,12 @@ public sealed class LogTransfer(BakeBook bakes, KitchenLearner learner, Composit
                 row.Record.Pies, row.Made, row.Entry));
         }
 
+        step(new(LogImportStage.Keeping, 0, taken.Count));
         await bakes.TakeInAsync(taken, cancel);
+        var came = new TakenLogs(taken.Count, known, [.. wrong.OrderBy(w => w.Line)], "");
+        kept(came);
         if (taken.Count > 0)
-            await learner.CatchUpAsync(cancel);
-        return new(taken.Count, known, [.. wrong.OrderBy(w => w.Line)], "");
+            await learner.CatchUpAsync((done, of) => step(new(LogImportStage.Learning, done, of)), cancel);
+        return came;
     }
 }

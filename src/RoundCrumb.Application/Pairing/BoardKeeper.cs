@@ -25,7 +25,8 @@ public sealed class BoardKeeper
     /// <param name="own">The baker's own parts that they are made from: changed under the same id, a part is another.</param>
     /// <param name="kitchen">The kitchen.</param>
     public Board Of(
-        Wish wish, IReadOnlyList<CrustFamily> crusts, IReadOnlyList<FillingFormula> fillings, IReadOnlyList<PartRecipe> own, Kitchen kitchen)
+        Wish wish, IReadOnlyList<CrustFamily> crusts, IReadOnlyList<FillingFormula> fillings, IReadOnlyList<PartRecipe> own,
+        Kitchen kitchen)
     {
         if (_kept.Count > MostKept)
             _kept.Clear();
@@ -51,5 +52,6 @@ public sealed class BoardKeeper
 
     /// <summary>All that a board depends on; what was learned by which set it is.</summary>
     private sealed record Asked(
-        string Pie, OwnParts Own, string Parts, string Ovens, string Cold, PlaceHeat Rack, RoomCelsius Room, Schools Schools, CorrectionSet Corrections);
+        string Pie, OwnParts Own, string Parts, string Ovens, string Cold, PlaceHeat Rack, RoomCelsius Room, Schools Schools,
+        CorrectionSet Corrections);
 }

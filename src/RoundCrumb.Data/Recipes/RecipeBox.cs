@@ -90,7 +90,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         return ids.Count == 0 ? [] : await RecipesAsync(ids, cancel);
     }
 
-    /// <summary>The parts with these ids, as the core knows them; those that are not there are left out.</summary>
+    /// <summary>The parts with these ids, in their order, as the core knows them; those that are not there are left out.</summary>
     public async Task<IReadOnlyList<PartRecipe>> RecipesAsync(IReadOnlyCollection<string> ids, CancellationToken cancel = default)
     {
         var stamp = cache.Stamp;
@@ -121,7 +121,6 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
 
         return InOrder();
 
-        // As they were asked for, whatever was remembered of them.
         List<PartRecipe> InOrder() => [.. ids.Select(found.GetValueOrDefault).OfType<PartRecipe>()];
     }
 

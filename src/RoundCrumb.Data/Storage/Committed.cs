@@ -14,14 +14,16 @@ internal sealed class Committed : DbTransactionInterceptor
 
     /// <inheritdoc/>
     public override Task TransactionCommittedAsync(
-        DbTransaction transaction, TransactionEndEventData eventData, CancellationToken cancellationToken = default) => OverAsync(eventData);
+        DbTransaction transaction, TransactionEndEventData eventData, CancellationToken cancellationToken = default) =>
+        OverAsync(eventData);
 
     /// <inheritdoc/>
     public override void TransactionRolledBack(DbTransaction transaction, TransactionEndEventData eventData) => Over(eventData);
 
     /// <inheritdoc/>
     public override Task TransactionRolledBackAsync(
-        DbTransaction transaction, TransactionEndEventData eventData, CancellationToken cancellationToken = default) => OverAsync(eventData);
+        DbTransaction transaction, TransactionEndEventData eventData, CancellationToken cancellationToken = default) =>
+        OverAsync(eventData);
 
     private static Task OverAsync(TransactionEndEventData over)
     {

@@ -105,7 +105,9 @@ public static class LogTable
             try
             {
                 if (JsonSerializer.Deserialize<LogDocument>(clean, Json) is { Format: FormatName, Bakes: { } bakes })
-                    return [.. bakes.Take(Most).Select((b, i) => b is null ? Nothing(i + 1) : Row(i + 1, b))];
+                    return UpToMost(
+                        [.. bakes.Take(Most + 1).Index()], b => b.Index + 1,
+                        b => b.Item is null ? Nothing(b.Index + 1) : Row(b.Index + 1, b.Item));
                 trouble = $"That is a document, but not a log: its format is not {FormatName}.";
             }
             catch (JsonException e)
@@ -116,15 +118,27 @@ public static class LogTable
             return [];
         }
 
-        var rows = TradeTables.Read(text, Most);
+        var rows = TradeTables.Read(text, Most + 1);
         if (rows.Count == 0 || !rows[0].Fields.ContainsKey("made") || !rows[0].Fields.ContainsKey("composition"))
         {
             trouble = "That table has no columns called Made and Composition.";
             return [];
         }
 
-        return [.. rows.Take(Most).Select(r => OfRow(r.Line, r.Fields))];
+        return UpToMost(rows, r => r.Line, r => OfRow(r.Line, r.Fields));
     }
+
+    /// <summary>As many as are read at once; where there are more, the line from which on they are left out is told.</summary>
+    private static IReadOnlyList<ReadLog> UpToMost<T>(IReadOnlyList<T> rows, Func<T, int> line, Func<T, ReadLog> read) =>
+    [
+        .. rows.Take(Most).Select(read),
+        .. rows.Skip(Most).Take(1).Select(
+            r => Nothing(line(r)) with
+            {
+                Trouble = FormattableString.Invariant(
+                    $"From this line on nothing was read: {Most} bakes are taken at once. Import the rest by itself."),
+            }),
+    ];
 
     private static ReadLog OfRow(int line, IReadOnlyDictionary<string, string> fields)
     {

@@ -54,6 +54,9 @@ public static class TradeTables
     /// <summary>The most rows that are read.</summary>
     public const int MostRows = 5000;
 
+    /// <summary>The most columns that a table has; a line with more is none of headings.</summary>
+    private const int MostColumns = 200;
+
     /// <summary>Writes rows, with a line of headings.</summary>
     public static string Write<T>(IEnumerable<T> rows)
     {
@@ -73,7 +76,11 @@ public static class TradeTables
     /// <returns>Nothing where there is no line of headings.</returns>
     public static IReadOnlyList<(int Line, IReadOnlyDictionary<string, string> Fields)> Read(string text, int most = MostRows)
     {
-        using var reader = new StringReader(text.TrimStart('\uFEFF'));
+        var table = text.TrimStart('\uFEFF');
+        var first = table.AsSpan().TrimStart("\r\n");
+        if (first[..(first.IndexOfAny('\r', '\n') is >= 0 and var end ? end : first.Length)].Count(',') > MostColumns)
+            return [];
+        using var reader = new StringReader(table);
         using var csv = new CsvReader(
             reader,
             new CsvConfiguration(CultureInfo.InvariantCulture)

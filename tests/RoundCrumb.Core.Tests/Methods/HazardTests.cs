@@ -16,7 +16,9 @@ public class HazardTests
 {
     private static readonly QuantityFormatter Plain = new(UnitChoice.Usual);
 
-    /// <summary>What is done, in the words that steps say it with, and where the cautions stand of which one must have been said by then.</summary>
+    /// <summary>
+    /// What is done, in the words that steps say it with, and where the cautions stand of which one must have been said by then.
+    /// </summary>
     private static readonly (string What, Regex Words, string[] Said)[] Acts =
     [
         ("caramel", new("amber|sugar dry|dry sugar|caramelise"), ["caramel"]),
@@ -85,7 +87,8 @@ public class HazardTests
             if (bakes.Count == 0)
                 continue;
             steps.Take(bakes[0] + 1).ShouldContain(
-                s => Plain.Say(s.Caution) == Plain.Say(Cautions.All.Single(c => c.At == "glass and ceramic plates").Says), $"{pie.Crust.Family.Id} {pie.Filling.Formula.Id}");
+                s => Plain.Say(s.Caution) == Plain.Say(Cautions.All.Single(c => c.At == "glass and ceramic plates").Says),
+                $"{pie.Crust.Family.Id} {pie.Filling.Formula.Id}");
             steps.ShouldAllBe(s => !Plain.Say(s.Do).Contains("hot tray", StringComparison.OrdinalIgnoreCase));
         }
     }

@@ -74,7 +74,9 @@ public sealed class RunModel(
             {
                 if (DayChange.Read(code) is not { } change || !await desk.ApplyAsync(open, change, cancel))
                     return "That cannot be done any more. Here is the day as it is now.";
-                return await desk.OpenAsync(id, cancel) is { } now ? (await replanner.AskAsync(now, preferences.Shown, ask ?? "", cancel)).Why : "";
+                return await desk.OpenAsync(id, cancel) is { } now
+                    ? (await replanner.AskAsync(now, preferences.Shown, ask ?? "", cancel)).Why
+                    : "";
             },
             cancel);
 

@@ -23,7 +23,7 @@ public sealed class QueueModel(Planner planner) : PageModel
             var n => string.Create(CultureInfo.InvariantCulture, $"{n} others are worked out first"),
         };
 
-        // What is in front may be done sooner than it may take, so the time is a rough one: to five seconds, from two minutes on in minutes.
+        // What is in front may be done sooner than it may take, so the time is rough: to five seconds, from two minutes on in minutes.
         var seconds = Math.Max(1, Math.Ceiling(place.Seconds));
         var rough = seconds switch
         {

@@ -191,7 +191,9 @@ public sealed class IndexModel(CompositionReader compositions, PieShelf shelf, B
         var from = said("frozen") == "1" ? Stock.FrozenShells.Id : said("from");
         Shells = new(crust, Enum.GetValues<Stock>().FirstOrDefault(s => s.Id == from && s.Suits(crust)), many);
         var wish = new Wish(C.Pan, C.Occasion);
-        var board = Shells.For(wish) is var ready && ready == wish ? Board : boards.Of(ready, Board.Crusts, Board.Fillings, Book.Own, Kitchen);
+        var board = Shells.For(wish) is var ready && ready == wish
+            ? Board
+            : boards.Of(ready, Board.Crusts, Board.Fillings, Book.Own, Kitchen);
         Filled = Shells.Filled(board, C.Occasion.NoOven, Kitchen);
         OpenedShells = Filled.FirstOrDefault(f => IsOpen(f.Cell));
     }

@@ -1,0 +1,122 @@
+using Microsoft.Extensions.DependencyInjection;
+using Microsoft.Extensions.Hosting;
+using Microsoft.Extensions.Logging;
+
+namespace RoundCrumb.Application.Learning;
+
+/// <summary>How far a log that is brought in has come.</summary>
+public enum LogImportStage
+{
+    /// <summary>Its rows are read, and each is held against what is here; nothing is kept yet.</summary>
+    Reading,
+
+    /// <summary>All of it is kept at once, or nothing: this cannot be stopped.</summary>
+    Keeping,
+
+    /// <summary>What the bakes say is learned; they are in the notebook already.</summary>
+    Learning,
+}
+
+/// <summary>How far a log that is brought in has come, and of how much.</summary>
+/// <param name="Stage">What is done.</param>
+/// <param name="Done">Rows or bakes that are done.</param>
+/// <param name="Of">How many there are; 0 while that is not known.</param>
+public sealed record LogImportStep(LogImportStage Stage, int Done, int Of);
+
+/// <summary>A log that is being brought in, or was last.</summary>
+public sealed class LogImportJob : IDisposable
+{
+    private readonly CancellationTokenSource _stop;
+    private volatile LogImportStep _step = new(LogImportStage.Reading, 0, 0);
+
+    internal LogImportJob(string text, CancellationToken ends) =>
+        (Text, _stop) = (text, CancellationTokenSource.CreateLinkedTokenSource(ends));
+
+    /// <summary>What was sent.</summary>
+    public string Text { get; }
+
+    /// <summary>How far it is.</summary>
+    public LogImportStep Step
+    {
+        get => _step;
+        internal set => _step = value;
+    }
+
+    /// <summary>What came of it; null while it is under way, and where it was stopped or failed before anything was kept.</summary>
+    public TakenLogs? Taken { get; internal set; }
+
+    /// <summary>True if it was stopped.</summary>
+    public bool Stopped { get; internal set; }
+
+    /// <summary>What went wrong; null if nothing did.</summary>
+    public Exception? Failed { get; internal set; }
+
+    /// <summary>Done once nothing more will come.</summary>
+    public Task Over { get; internal set; } = Task.CompletedTask;
+
+    internal CancellationToken Ends => _stop.Token;
+
+    /// <summary>
+    /// Ends it. Before it is kept nothing of it is; afterwards the bakes stay, and what is left to learn of them is learned when the
+    /// application starts again.
+    /// </summary>
+    public void Stop() => _stop.Cancel();
+
+    /// <inheritdoc/>
+    public void Dispose() => _stop.Dispose();
+}
+
+/// <summary>Brings logs in beside everything else, one at a time.</summary>
+public sealed partial class LogImports(IServiceScopeFactory scopes, IHostApplicationLifetime life, ILogger<LogImports> log)
+{
+    private readonly Lock _lock = new();
+
+    /// <summary>The one that is under way, or was last; null if there was none.</summary>
+    public LogImportJob? Last { get; private set; }
+
+    /// <summary>Begins to bring a log in; null while another is under way.</summary>
+    public LogImportJob? TryBegin(string text)
+    {
+        lock (_lock)
+        {
+            if (Last is { Over.IsCompleted: false })
+                return null;
+            Last?.Dispose();
+            var job = new LogImportJob(text, life.ApplicationStopping);
+            job.Over = Task.Run(() => RunAsync(job), CancellationToken.None);
+            return Last = job;
+        }
+    }
+
+    /// <summary>Forgets the last one, once it was shown.</summary>
+    public void Forget(LogImportJob job)
+    {
+        lock (_lock)
+        {
+            if (Last == job && job.Over.IsCompleted)
+                Last = null;
+        }
+    }
+
+    private async Task RunAsync(LogImportJob job)
+    {
+        try
+        {
+            await using var scope = scopes.CreateAsyncScope();
+            job.Taken = await scope.ServiceProvider.GetRequiredService<LogTransfer>().TakeInAsync(
+                job.Text, step => job.Step = step, taken => job.Taken = taken, job.Ends);
+        }
+        catch (OperationCanceledException)
+        {
+            job.Stopped = true;
+        }
+        catch (Exception e)
+        {
+            job.Failed = e;
+            Broke(log, e);
+        }
+    }
+
+    [LoggerMessage(Level = LogLevel.Error, Message = "A log could not be brought in.")]
+    private static partial void Broke(ILogger logger, Exception exception);
+}

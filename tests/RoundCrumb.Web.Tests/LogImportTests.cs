@@ -1,0 +1,118 @@
+using System.Globalization;
+using System.Text;
+using Microsoft.EntityFrameworkCore;
+using Microsoft.Extensions.DependencyInjection;
+using RoundCrumb.Application.Learning;
+using RoundCrumb.Data;
+using RoundCrumb.Data.Pies;
+
+namespace RoundCrumb.Web.Tests;
+
+/// <summary>A long log is brought in beside everything else: all of it or nothing, with its progress, and it can be stopped.</summary>
+public sealed class LogImportTests : IAsyncDisposable
+{
+    private readonly Kitchen _kitchen = new(demo: false);
+    private readonly HttpClient _baker;
+
+    public LogImportTests() => _baker = _kitchen.Baker();
+
+    private static CancellationToken Cancel => TestContext.Current.CancellationToken;
+
+    private const string Pie = "pan=plate-23&crust=butter-flaky&fill=malt-custard";
+
+    private LogImports Imports => _kitchen.Services.GetRequiredService<LogImports>();
+
+    public async ValueTask DisposeAsync()
+    {
+        Imports.Last?.Stop();
+        await (Imports.Last?.Over ?? Task.CompletedTask);
+        await _kitchen.DisposeAsync();
+    }
+
+    /// <summary>A log of so many bakes, an hour apart, each with its oven.</summary>
+    private static string Long(int rows)
+    {
+        var text = new StringBuilder("Made,Pie,Composition,OvenSet,OvenRead\n");
+        var at = new DateTime(2020, 1, 1, 6, 0, 0, DateTimeKind.Utc);
+        for (var i = 0; i < rows; i++)
+            text.Append(CultureInfo.InvariantCulture, $"{at.AddHours(i):yyyy-MM-ddTHH:mm:ssZ},Lock pie,{Pie},200,{205 + (i % 7)}\n");
+        return text.ToString();
+    }
+
+    private async Task<int> BakesAsync()
+    {
+        await using var scope = _kitchen.Services.CreateAsyncScope();
+        return await scope.ServiceProvider.GetRequiredService<RoundCrumbContext>().Bakes.CountAsync(Cancel);
+    }
+
+    [Fact]
+    public async Task Stopped_while_it_is_read_nothing_of_it_is_kept_and_what_was_sent_stands_there()
+    {
+        var log = Long(1500);
+        var job = Imports.TryBegin(log)!;
+        job.Stop();
+        await job.Over.WaitAsync(Cancel);
+        (job.Stopped, job.Taken, await BakesAsync()).ShouldBe((true, null, 0));
+        var page = await _baker.PageAsync("/notebook/import");
+        page.ShouldContain("It was stopped, and nothing of it was taken in.");
+        page.ShouldContain("2020-01-01T06:00:00Z");
+
+        // It was said once.
+        (await _baker.PageAsync("/notebook/import")).ShouldNotContain("It was stopped");
+    }
+
+    [Fact]
+    public async Task While_it_is_learned_from_others_save_a_second_one_waits_and_stopped_then_the_bakes_stay()
+    {
+        var job = Imports.TryBegin(Long(1500))!;
+        while (job.Step.Stage is not LogImportStage.Learning && !job.Over.IsCompleted)
+            await Task.Delay(5, Cancel);
+        job.Failed.ShouldBeNull();
+        (await _baker.PageAsync("/notebook/import")).ShouldContain("The bakes are in the notebook. Learning from them:");
+        var refused = await (await _baker.SendAsync("/notebook/import", "/notebook/import", ("text", "Made,Composition\n"))).TextAsync();
+        refused.ShouldContain("Another log is being imported just now");
+        await using (var scope = _kitchen.Services.CreateAsyncScope())
+        {
+            var shelf = scope.ServiceProvider.GetRequiredService<PieShelf>();
+            (await shelf.AddAsync("Saved meanwhile", Pie, Cancel)).Pie.ShouldNotBeNull();
+        }
+
+        await _baker.SendAsync("/notebook/import", "/notebook/import?handler=Stop");
+        await job.Over.WaitAsync(Cancel);
+        (await BakesAsync()).ShouldBe(1500);
+        if (job.Stopped)
+            (await _baker.PageAsync("/notebook/import")).ShouldContain("The bakes are in the notebook; the rest is learned");
+
+        // What is left is learned when it is asked for next, and each bake once.
+        await using var later = _kitchen.Services.CreateAsyncScope();
+        var learner = later.ServiceProvider.GetRequiredService<KitchenLearner>();
+        await learner.CatchUpAsync(cancel: Cancel);
+        (await learner.CatchUpAsync(cancel: Cancel)).ShouldBe(0);
+        var context = later.ServiceProvider.GetRequiredService<RoundCrumbContext>();
+        (await context.Observations.Select(o => o.BakeId).Distinct().CountAsync(Cancel)).ShouldBe(1500);
+    }
+
+    [Fact]
+    public async Task Of_a_short_one_what_came_is_shown_at_once()
+    {
+        var page = await (await _baker.SendAsync("/notebook/import", "/notebook/import", ("text", Long(2)))).TextAsync();
+        if (!page.Contains("2 bakes are in the notebook now", StringComparison.Ordinal))
+        {
+            // On a busy machine it is still under way; then the page that comes next says it.
+            await Imports.Last!.Over.WaitAsync(Cancel);
+            page = await _baker.PageAsync("/notebook/import");
+        }
+
+        page.ShouldContain("2 bakes are in the notebook now");
+        (await _baker.GetAsync(new Uri("/notebook/import?handler=Progress", UriKind.Relative), Cancel)).Headers.GetValues("HX-Redirect")
+            .ShouldBe(["/notebook/import"]);
+    }
+
+    [Fact]
+    public async Task More_than_five_megabytes_are_refused_pasted_too()
+    {
+        using var form = Forms.Of(await _baker.PageAsync("/notebook/import"), ("text", new string('x', (5 * 1024 * 1024) + 1)));
+        using var answer = await _baker.PostAsync(new Uri("/notebook/import", UriKind.Relative), form, Cancel);
+        (await answer.TextAsync()).ShouldContain("That is more than 5 MB");
+    }
+}
