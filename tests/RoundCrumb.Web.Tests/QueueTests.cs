@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Net;
 using Microsoft.Extensions.DependencyInjection;
 using RoundCrumb.Application.Days;
@@ -122,30 +121,6 @@ public sealed class QueueTests : IAsyncDisposable
         (await asked).ShouldBe("answer");
         held.Over.IsCompleted.ShouldBeTrue();
         (await baker.GetAsync(new Uri("/queue/late-1", UriKind.Relative), Cancel)).StatusCode.ShouldBe(HttpStatusCode.NoContent);
-    }
-
-    [Fact]
-    public async Task What_is_asked_of_a_day_is_taken_back_where_the_queue_is_full()
-    {
-        var baker = _kitchen.Baker();
-        await baker.PlannedAsync("/days/1", "Solve");
-        await using var scope = _kitchen.Services.CreateAsyncScope();
-        var open = (await scope.ServiceProvider.GetRequiredService<DayOpener>().OpenAsync(1, Cancel))!;
-        var (day, step) = (open.Kept, open.Built.Day.Works.First(w => w.IsHands).Key);
-        await HeldAsync(Urgency.AtThePage);
-        for (var i = 0; i < SolvingQueue.MostWaiting; i++)
-            Joins("more", Urgency.AtThePage);
-        _queue.TryJoin(Urgency.AtThePage, 1, static _ => Task.CompletedTask).ShouldBeNull();
-        var asked = await baker.SendAsync(
-            "/days/1", "/days/1?handler=Pin", ("step", step), ("time", "23:50"),
-            ("date", day.From.AddDays(day.Days - 1).ToString("yyyy-MM-dd", CultureInfo.InvariantCulture)));
-        asked.StatusCode.ShouldBe(HttpStatusCode.Redirect);
-        var after = await baker.PageAsync("/days/1");
-        after.ShouldContain("Too many days are being planned at once. Try again in a minute; the day is as it was.");
-        after.ShouldNotContain(" · pinned");
-
-        // The bench has a lane of its own, and is still let in.
-        await _queue.TryJoin(Urgency.AtTheBench, 1, static _ => Task.CompletedTask)!.Over.WaitAsync(Cancel);
     }
 
     [Theory]
