@@ -89,12 +89,14 @@ public sealed class RoundCrumbContext(DbContextOptions<RoundCrumbContext> option
 
     public DbSet<DataMark> Marks => Set<DataMark>();
 
-    /// <summary>Forgets something that is remembered now, and again when the transaction that is open is over.</summary>
-    internal void Forget(Action forget)
+    /// <summary>Forgets something that is remembered now, and when the transaction that is open is over.</summary>
+    /// <param name="now">Forgets what was changed.</param>
+    /// <param name="afterwards">Forgets all that may have been read of it meanwhile, kept or not.</param>
+    internal void Forget(Action now, Action afterwards)
     {
-        forget();
+        now();
         if (Database.CurrentTransaction is not null)
-            _afterwards.Add(forget);
+            _afterwards.Add(afterwards);
     }
 
     /// <summary>A transaction is over.</summary>

@@ -218,7 +218,8 @@ app.UseSerilogRequestLogging(
         options.GetLevel = static (context, _, thrown) =>
             thrown is not null || context.Response.StatusCode >= 500 ? LogEventLevel.Error
             : context.Response.StatusCode < 400 && (context.Request.Path.StartsWithSegments(Routes.Api + "/readings")
-                || context.Request.Path.StartsWithSegments("/queue") || context.Request.Path.StartsWithSegments("/healthz"))
+                || context.Request.Path.StartsWithSegments(Routes.Queue.TrimEnd('/'))
+                || context.Request.Path.StartsWithSegments("/healthz"))
                 ? LogEventLevel.Verbose
             : LogEventLevel.Information);
 app.UseResponseCompression();

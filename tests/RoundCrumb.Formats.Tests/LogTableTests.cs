@@ -27,7 +27,7 @@ public sealed class LogTableTests
         var read = LogTable.Read(table ? LogTable.Csv(all) : LogTable.Document(all), out var trouble);
         trouble.ShouldBeEmpty();
         read.Count(r => r.Trouble.Length == 0).ShouldBe(LogTable.Most);
-        read[^1].Trouble.ShouldBe("From this line on nothing was read: 20000 bakes are taken at once. Import the rest by itself.");
+        read[^1].Trouble.ShouldBe("From here on nothing was read: 20000 rows are taken at once. Import the rest by itself.");
 
         // A table has a line of headings first.
         read[^1].Line.ShouldBe(LogTable.Most + (table ? 2 : 1));
@@ -35,6 +35,8 @@ public sealed class LogTableTests
 
     [Theory]
     [InlineData(",")]
+    [InlineData(";")]
+    [InlineData("\t")]
     [InlineData("a,")]
     public void Three_megabytes_of_commas_are_no_table(string of)
     {

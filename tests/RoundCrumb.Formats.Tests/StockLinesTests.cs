@@ -63,10 +63,10 @@ public sealed class StockLinesTests
     [InlineData("\uFEFFIngredient\tPackGrams\tPrice\nbutter\t250\t2.20\nmilk\t1000\t1.10")]
     public void A_table_is_read_by_its_headings(string text)
     {
-        var rows = TradeTables.Read(text);
+        var rows = TradeTables.Read(text).Rows;
         rows.Select(r => (r.Fields["ingredient"], r.Fields["packgrams"], r.Fields["price"]))
             .ShouldBe([("butter", "250", "2.20"), ("milk", "1000", "1.10")]);
-        TradeTables.Read("").ShouldBeEmpty();
+        TradeTables.Read("").Rows.ShouldBeEmpty();
     }
 
     /// <summary>What a spreadsheet would take for a formula is not one.</summary>

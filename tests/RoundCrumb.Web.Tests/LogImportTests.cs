@@ -57,7 +57,9 @@ public sealed class LogImportTests : IAsyncDisposable
         page.ShouldContain("It was stopped, and nothing of it was taken in.");
         page.ShouldContain("2020-01-01T06:00:00Z");
 
-        // It was said once.
+        // In every window, and no longer than till the next one.
+        (await _kitchen.Baker().PageAsync("/notebook/import")).ShouldContain("It was stopped");
+        await Imports.TryBegin(Long(1))!.Over.WaitAsync(Cancel);
         (await _baker.PageAsync("/notebook/import")).ShouldNotContain("It was stopped");
     }
 

@@ -192,7 +192,7 @@ public sealed class DaySureness(DayBook book, DayOpener days, Planner planner)
         }
 
         var solved = await planner.AskAsync(
-            new(Urgency.Nobody, Seconds, ""),
+            new(Urgency.AtThePage, Seconds, ""),
             stop => DaySolver.Solve(earlier.Day, new() { Seconds = Seconds, Known = known, StayNear = true }, null, stop), cancel);
 
         // The same work, though the orders may stand in another order among themselves.

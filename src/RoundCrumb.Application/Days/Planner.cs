@@ -105,8 +105,11 @@ public sealed partial class Planner(
     /// <summary>How many jobs that are over are remembered for what they had to say.</summary>
     private const int MostRemembered = 50;
 
-    /// <summary>Seconds that it may take to look for what would make a day possible.</summary>
-    private const double SecondsForRemedies = 15;
+    /// <summary>Seconds that it may take to look for what would make a day possible; what was found by then is kept.</summary>
+    private const double SecondsForRemedies = 60;
+
+    /// <summary>Seconds that each remedy is tried for.</summary>
+    private const double SecondsForOne = 1.5;
 
     private readonly Dictionary<int, PlanningJob> _jobs = [];
     private readonly Dictionary<string, SolvingTurn> _asked = new(StringComparer.Ordinal);
@@ -286,10 +289,7 @@ public sealed partial class Planner(
             if (plan.Lateness(built.Day) > 0 && !job.Stop.IsCancellationRequested)
             {
                 // Nobody waits for that as for a plan: it has a turn of its own, after everybody's.
-                job.LooksForRemedies = true;
-                job.Turn = queue.TryJoin(
-                    Urgency.Nobody, SecondsForRemedies, ending => FindRemediesAsync(open, built, plan, kept, job, ending));
-                goesOn = job.Turn is not null;
+                goesOn = LookForRemedies(job, ending => FindRemediesAsync(open, built, plan, kept, job, ending));
             }
         }
         catch (Exception e)
@@ -302,14 +302,29 @@ public sealed partial class Planner(
         }
     }
 
+    /// <summary>Asks for a turn to look for remedies, unless the job was stopped meanwhile.</summary>
+    /// <returns>True where the job goes on.</returns>
+    private bool LookForRemedies(PlanningJob job, Func<CancellationToken, Task> find)
+    {
+        lock (_lock)
+        {
+            if (job.Stop.IsCancellationRequested || queue.TryJoin(Urgency.Nobody, SecondsForRemedies, find) is not { } turn)
+                return false;
+            (job.LooksForRemedies, job.Turn) = (true, turn);
+            return true;
+        }
+    }
+
     private async Task FindRemediesAsync(
         OpenDay open, BuiltDay built, Plan plan, KeptPlan kept, PlanningJob job, CancellationToken stopping)
     {
         using var ends = stopping.Register(job.Stop.Cancel);
+        using var enough = CancellationTokenSource.CreateLinkedTokenSource(job.Stop.Token);
+        enough.CancelAfter(TimeSpan.FromSeconds(SecondsForRemedies));
         try
         {
             var remedies = Remedies.Find(
-                open.Orders, built.Setting, plan, new SolveOptions { Seconds = 1.5 }, job.Found, null, job.Stop.Token);
+                open.Orders, built.Setting, plan, new SolveOptions { Seconds = SecondsForOne }, job.Found, null, enough.Token);
             await KeepAsync(open.Kept.Id, kept with { Remedies = [.. remedies.Select(r => new KeptRemedy(r.Change.Code, r.IsLeast))] });
         }
         catch (Exception e)

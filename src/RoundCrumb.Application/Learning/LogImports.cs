@@ -10,7 +10,7 @@ public enum LogImportStage
     /// <summary>Its rows are read, and each is held against what is here; nothing is kept yet.</summary>
     Reading,
 
-    /// <summary>All of it is kept at once, or nothing: this cannot be stopped.</summary>
+    /// <summary>All of it is kept at once, or nothing.</summary>
     Keeping,
 
     /// <summary>What the bakes say is learned; they are in the notebook already.</summary>
@@ -51,6 +51,9 @@ public sealed class LogImportJob : IDisposable
     /// <summary>What went wrong; null if nothing did.</summary>
     public Exception? Failed { get; internal set; }
 
+    /// <summary>When it was over; null while it is under way.</summary>
+    public DateTimeOffset? EndedAt { get; internal set; }
+
     /// <summary>Done once nothing more will come.</summary>
     public Task Over { get; internal set; } = Task.CompletedTask;
 
@@ -67,34 +70,36 @@ public sealed class LogImportJob : IDisposable
 }
 
 /// <summary>Brings logs in beside everything else, one at a time.</summary>
-public sealed partial class LogImports(IServiceScopeFactory scopes, IHostApplicationLifetime life, ILogger<LogImports> log)
+public sealed partial class LogImports(
+    IServiceScopeFactory scopes, IHostApplicationLifetime life, TimeProvider clock, ILogger<LogImports> log)
 {
-    private readonly Lock _lock = new();
+    /// <summary>What came of one is shown for so long, in every window: whoever sent it may look later than somebody else.</summary>
+    private static readonly TimeSpan ShownFor = TimeSpan.FromHours(1);
 
-    /// <summary>The one that is under way, or was last; null if there was none.</summary>
-    public LogImportJob? Last { get; private set; }
+    private readonly Lock _lock = new();
+    private LogImportJob? _last;
+
+    /// <summary>The one that is under way, or was over within the last hour; null if there is none.</summary>
+    public LogImportJob? Last
+    {
+        get
+        {
+            lock (_lock)
+                return _last is { EndedAt: { } ended } && clock.GetUtcNow() - ended > ShownFor ? null : _last;
+        }
+    }
 
     /// <summary>Begins to bring a log in; null while another is under way.</summary>
     public LogImportJob? TryBegin(string text)
     {
         lock (_lock)
         {
-            if (Last is { Over.IsCompleted: false })
+            if (_last is { Over.IsCompleted: false })
                 return null;
-            Last?.Dispose();
+            _last?.Dispose();
             var job = new LogImportJob(text, life.ApplicationStopping);
             job.Over = Task.Run(() => RunAsync(job), CancellationToken.None);
-            return Last = job;
-        }
-    }
-
-    /// <summary>Forgets the last one, once it was shown.</summary>
-    public void Forget(LogImportJob job)
-    {
-        lock (_lock)
-        {
-            if (Last == job && job.Over.IsCompleted)
-                Last = null;
+            return _last = job;
         }
     }
 
@@ -114,6 +119,10 @@ public sealed partial class LogImports(IServiceScopeFactory scopes, IHostApplica
         {
             job.Failed = e;
             Broke(log, e);
+        }
+        finally
+        {
+            job.EndedAt = clock.GetUtcNow();
         }
     }
 

@@ -121,10 +121,10 @@ internal static class HobFillings
         [
             new(
                 "Whisk yolks, egg, sugar, juice and zest in a bowl over barely simmering water.", 6, 0.5, Place.Hob,
-                "even, no streaks of egg"),
+                "even, no streaks of egg") { Caution = Cautions.SteamUnderBowl },
             new(
                 new("Stir until it coats the spoon, {0}; never let it boil.", new Quantity(80, Dimension.Warmth, 78, 82)), 12, 1.5,
-                Place.Hob, "a finger leaves a line on the spoon") { Caution = Cautions.SteamUnderBowl },
+                Place.Hob, "a finger leaves a line on the spoon"),
             new("Off the heat, the cold butter in by pieces; through a sieve.", 4, 0.5, Place.Bench, "glossy, no grains"),
         ],
         new("Let it cool to blood heat, fill each shell {0} deep, film on the surface.", 1, 2, Place.Bench, "level; no air under the film"))

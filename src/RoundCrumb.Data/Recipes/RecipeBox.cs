@@ -297,7 +297,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         }
 
         // A cached version carries the part's name.
-        cache.Drop(context, [.. part.Versions.Select(v => IdOf(id, v.Number))]);
+        cache.Changed(context, [.. part.Versions.Select(v => IdOf(id, v.Number))]);
         return new(KeepOutcome.Kept, part, isNew);
     }
 

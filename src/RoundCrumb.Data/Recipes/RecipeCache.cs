@@ -36,38 +36,25 @@ public sealed class RecipeCache
         }
     }
 
-    /// <summary>Says that some versions were changed.</summary>
-    internal void Drop(RoundCrumbContext context, IReadOnlyList<string> ids) => context.Forget(
-        () =>
-        {
-            lock (_lock)
-            {
-                foreach (var id in ids)
-                    _recipes.TryRemove(id, out _);
-                Changed();
-            }
-        });
+    /// <summary>Says that some versions were changed, or none and only which are offered.</summary>
+    internal void Changed(RoundCrumbContext context, params IReadOnlyList<string> ids) => context.Forget(() => Forget(ids), Clear);
 
     /// <summary>Says that anything may have been changed.</summary>
-    internal void Clear(RoundCrumbContext context) => context.Forget(
-        () =>
-        {
-            lock (_lock)
-            {
-                _recipes.Clear();
-                Changed();
-            }
-        });
+    internal void Clear(RoundCrumbContext context) => context.Forget(Clear, Clear);
 
-    /// <summary>Says that which versions are offered was changed.</summary>
-    internal void Changed(RoundCrumbContext context) => context.Forget(Changed);
-
-    private void Changed()
+    private void Forget(IEnumerable<string> ids)
     {
         lock (_lock)
         {
+            foreach (var id in ids)
+                _recipes.TryRemove(id, out _);
             Stamp++;
             Recent = null;
         }
     }
+
+    /// <summary>
+    /// All of it: of what was not kept after all nothing may stay, for the next part that is kept has its number.
+    /// </summary>
+    private void Clear() => Forget([.. _recipes.Keys]);
 }

@@ -27,12 +27,12 @@ public sealed class AllOrNothing(RoundCrumbContext context)
         }
         finally
         {
+            AtWork.AddOrUpdate(path, 0, static (_, n) => n - 1);
             context.ChangeTracker.Clear();
 
             // A transaction that is thrown away tells nobody.
             await transaction.DisposeAsync();
             context.Over();
-            AtWork.AddOrUpdate(path, 0, static (_, n) => n - 1);
         }
     }
 }

@@ -33,7 +33,7 @@ public sealed class Remembered<T>
     }
 
     /// <summary>Says that something was changed; where that is kept later, or not at all, it is forgotten again then.</summary>
-    internal void Forget(RoundCrumbContext context) => context.Forget(Forget);
+    internal void Forget(RoundCrumbContext context) => context.Forget(Forget, Forget);
 
     private void Forget()
     {

@@ -105,9 +105,11 @@ public static class LogTable
             try
             {
                 if (JsonSerializer.Deserialize<LogDocument>(clean, Json) is { Format: FormatName, Bakes: { } bakes })
-                    return UpToMost(
-                        [.. bakes.Take(Most + 1).Index()], b => b.Index + 1,
-                        b => b.Item is null ? Nothing(b.Index + 1) : Row(b.Index + 1, b.Item));
+                    return
+                    [
+                        .. bakes.Take(Most).Select((b, i) => b is null ? Nothing(i + 1) : Row(i + 1, b)),
+                        .. Cut(bakes.Count > Most ? Most + 1 : null),
+                    ];
                 trouble = $"That is a document, but not a log: its format is not {FormatName}.";
             }
             catch (JsonException e)
@@ -118,27 +120,18 @@ public static class LogTable
             return [];
         }
 
-        var rows = TradeTables.Read(text, Most + 1);
-        if (rows.Count == 0 || !rows[0].Fields.ContainsKey("made") || !rows[0].Fields.ContainsKey("composition"))
+        var table = TradeTables.Read(text, Most);
+        if (!table.Has("made", "composition"))
         {
             trouble = "That table has no columns called Made and Composition.";
             return [];
         }
 
-        return UpToMost(rows, r => r.Line, r => OfRow(r.Line, r.Fields));
+        return [.. table.Rows.Select(r => OfRow(r.Line, r.Fields)), .. Cut(table.CutAt)];
     }
 
-    /// <summary>As many as are read at once; where there are more, the line from which on they are left out is told.</summary>
-    private static IReadOnlyList<ReadLog> UpToMost<T>(IReadOnlyList<T> rows, Func<T, int> line, Func<T, ReadLog> read) =>
-    [
-        .. rows.Take(Most).Select(read),
-        .. rows.Skip(Most).Take(1).Select(
-            r => Nothing(line(r)) with
-            {
-                Trouble = FormattableString.Invariant(
-                    $"From this line on nothing was read: {Most} bakes are taken at once. Import the rest by itself."),
-            }),
-    ];
+    /// <summary>Where there are more than are read at once, the line from which on they are left out.</summary>
+    private static IEnumerable<ReadLog> Cut(int? at) => at is { } line ? [Nothing(line) with { Trouble = TradeTables.TooMany(Most) }] : [];
 
     private static ReadLog OfRow(int line, IReadOnlyDictionary<string, string> fields)
     {

@@ -42,6 +42,20 @@ public sealed record LabelRecord(
     double Price, double Kilojoules, double Kilocalories, double Fat, double Saturates, double Carbohydrate, double Sugars, double Protein,
     double Salt);
 
+/// <summary>A row of a table that was read.</summary>
+/// <param name="Line">Its line.</param>
+/// <param name="Fields">What stands in it, by the names of the columns in small letters without blanks.</param>
+public sealed record TableRow(int Line, IReadOnlyDictionary<string, string> Fields);
+
+/// <summary>A table that was read.</summary>
+/// <param name="Rows">Its rows; none where there is no line of headings.</param>
+/// <param name="CutAt">The line from which on nothing was read, as there were too many; null if all were.</param>
+public sealed record ReadTable(IReadOnlyList<TableRow> Rows, int? CutAt)
+{
+    /// <summary>True where it has rows, and these columns.</summary>
+    public bool Has(params IEnumerable<string> columns) => Rows is [var first, ..] && columns.All(first.Fields.ContainsKey);
+}
+
 /// <summary>Tables of the pantry as CSV, both ways.</summary>
 public static class TradeTables
 {
@@ -53,6 +67,8 @@ public static class TradeTables
 
     /// <summary>The most rows that are read.</summary>
     public const int MostRows = 5000;
+
+    private static readonly char[] Delimiters = [',', ';', '\t'];
 
     /// <summary>The most columns that a table has; a line with more is none of headings.</summary>
     private const int MostColumns = 200;
@@ -66,20 +82,20 @@ public static class TradeTables
         return text.ToString();
     }
 
-    /// <summary>
-    /// The rows of a table by the names of its columns, small letters without blanks, with commas, semicolons or tabs between; each with
-    /// its
-    /// line.
-    /// </summary>
+    /// <summary>What is said at the line from which on nothing is read.</summary>
+    /// <param name="most">How many are read at once.</param>
+    public static string TooMany(int most) =>
+        FormattableString.Invariant($"From here on nothing was read: {most} rows are taken at once. Import the rest by itself.");
+
+    /// <summary>Reads a table with commas, semicolons or tabs between its columns.</summary>
     /// <param name="text">The table.</param>
     /// <param name="most">The most rows that are read.</param>
-    /// <returns>Nothing where there is no line of headings.</returns>
-    public static IReadOnlyList<(int Line, IReadOnlyDictionary<string, string> Fields)> Read(string text, int most = MostRows)
+    public static ReadTable Read(string text, int most = MostRows)
     {
         var table = text.TrimStart('\uFEFF');
         var first = table.AsSpan().TrimStart("\r\n");
-        if (first[..(first.IndexOfAny('\r', '\n') is >= 0 and var end ? end : first.Length)].Count(',') > MostColumns)
-            return [];
+        if (first[..(first.IndexOfAny('\r', '\n') is >= 0 and var end ? end : first.Length)].CountAny(Delimiters) > MostColumns)
+            return new([], null);
         using var reader = new StringReader(table);
         using var csv = new CsvReader(
             reader,
@@ -89,21 +105,24 @@ public static class TradeTables
                 BadDataFound = null,
                 HeaderValidated = null,
                 DetectDelimiter = true,
-                DetectDelimiterValues = [",", ";", "\t"],
+                DetectDelimiterValues = [.. Delimiters.Select(d => d.ToString())],
             });
         if (!csv.Read() || !csv.ReadHeader() || csv.HeaderRecord is not { } heads)
-            return [];
+            return new([], null);
         var names = heads.Select(h => new string([.. h.Where(char.IsLetter)]).ToLowerInvariant()).ToList();
-        var rows = new List<(int, IReadOnlyDictionary<string, string>)>();
-        while (rows.Count < most && csv.Read())
+        var rows = new List<TableRow>();
+        while (csv.Read())
         {
             var fields = new Dictionary<string, string>(StringComparer.Ordinal);
             for (var i = 0; i < names.Count; i++)
                 fields.TryAdd(names[i], (csv.GetField(i) ?? "").Trim());
-            if (fields.Values.Any(f => f.Length > 0))
-                rows.Add((csv.Parser.Row, fields));
+            if (fields.Values.All(f => f.Length == 0))
+                continue;
+            if (rows.Count == most)
+                return new(rows, csv.Parser.Row);
+            rows.Add(new(csv.Parser.Row, fields));
         }
 
-        return rows;
+        return new(rows, null);
     }
 }

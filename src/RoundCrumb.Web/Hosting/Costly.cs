@@ -18,9 +18,12 @@ public sealed class CostlyAttribute(params string[] handlers) : Attribute
     /// <summary>True where what it does waits in a queue of its own, so that only how often it is asked for is limited here.</summary>
     public bool HasOwnQueue { get; init; }
 
+    /// <summary>True where only what is sent costs, and looking does not.</summary>
+    public bool Sending { get; init; }
+
     /// <summary>True where it is true of a request.</summary>
-    public bool Is(HttpRequest request) =>
-        Handlers.Count == 0 || Handlers.Contains(request.Query["handler"].ToString(), StringComparer.OrdinalIgnoreCase);
+    public bool Is(HttpRequest request) => (!Sending || HttpMethods.IsPost(request.Method)) &&
+        (Handlers.Count == 0 || Handlers.Contains(request.Query["handler"].ToString(), StringComparer.OrdinalIgnoreCase));
 }
 
 /// <summary>The limits on what costs much.</summary>

@@ -22,7 +22,7 @@ public sealed record TroubleOf(int Status, string Heading, string Words)
                 409, "Changed elsewhere at the same moment",
                 "Somebody else changed the same thing while this was on its way, so this was not kept. Go back, look at what is "
                     + "there now, and try again."),
-        413 => new(413, "That is too large", "Files of up to 5 MB can be imported. Go back, and import one recipe at a time."),
+        413 => new(413, "That is too large", "Files of up to 5 MB can be taken. Go back, and send it in pieces; nothing is lost."),
         429 =>
             new(
                 429, "Too many at once",

@@ -26,7 +26,7 @@ public class HazardTests
         ("a torch", new(@"\btorch"), ["meringue"]),
         ("a grill", new(@"\bgrill"), ["meringue"]),
         ("syrup at 120 °C", new("11[4-9] °c|12[01] °c"), ["Italian meringue", "caramel"]),
-        ("a bowl over water", new("coats the spoon|over barely simmering water to"), ["curd, meringue over water"]),
+        ("a bowl over water", new("over barely simmering water"), ["curd, meringue over water"]),
         ("melted gelatine", new("melt.*gelatine|gelatine.*melt"), ["gelatine", "jelly layers"]),
         ("raw flour in dough", new(@"\brub\b.*flour|shaggy"), ["dough, crumble", "dough, batter"]),
         ("weights out of a hot shell", new("paper and weights"), ["blind baking"]),

@@ -93,7 +93,7 @@ public sealed class LimitsTests
         trouble.Words.ShouldContain("larger than 15 MB");
         trouble.Words.ShouldNotContain("recipe");
         context.Features.Set<IExceptionHandlerPathFeature>(null);
-        TroubleOf.Thrown(thrown, context).Words.ShouldContain("5 MB can be imported");
+        TroubleOf.Thrown(thrown, context).Words.ShouldContain("5 MB can be taken");
     }
 
     [Fact]

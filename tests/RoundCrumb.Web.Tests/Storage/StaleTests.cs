@@ -106,6 +106,23 @@ public sealed class StaleTests : IAsyncDisposable
         (await KnownAsync()).Remembered.ShouldNotContainKey("lock flour");
     }
 
+    [Fact]
+    public async Task A_part_that_was_not_kept_leaves_nothing_to_the_next_one_that_has_its_number()
+    {
+        await Should.ThrowAsync<InvalidOperationException>(() => InAsync(s => s.GetRequiredService<AllOrNothing>().RunAsync<bool>(
+            async () =>
+            {
+                var box = s.GetRequiredService<RecipeBox>();
+                var part = (await box.AddAsync(Custard("Not kept", 12), Cancel)).Part!;
+                (await box.RecipeAsync(RecipeBox.IdOf(part.Id, 1), Cancel))!.Name.ShouldBe("Not kept");
+                throw new InvalidOperationException("not kept");
+            },
+            Cancel)));
+        var next = await AddAsync(Custard("Kept", 45));
+        var read = await InAsync(s => s.GetRequiredService<RecipeBox>().RecipeAsync(RecipeBox.IdOf(next.Id, 1), Cancel));
+        (next.Id, read!.Name).ShouldBe((1, "Kept"));
+    }
+
     private Task<KnownIngredients> KnownAsync() => InAsync(s => s.GetRequiredService<Larder>().KnownAsync(Cancel));
 
     [Fact]

@@ -8,6 +8,7 @@ using RoundCrumb.Web.Hosting;
 namespace RoundCrumb.Web.Features.Days;
 
 /// <summary>What a day costs, order by order, and what its slices are sold for.</summary>
+[OfBakeDay]
 public sealed class CostModel(DayCosting costing, Preferences baker) : PageModel
 {
     /// <summary>The day.</summary>

@@ -20,6 +20,7 @@ namespace RoundCrumb.Web.Features.Days;
 
 /// <summary>One bake day: its orders, its hours, and its plan.</summary>
 [Costly("Solve", "More", "Pin", "Unpin", "Apply", "Import", HasOwnQueue = true)]
+[OfBakeDay]
 public sealed partial class DayModel(
     DayBook book, DayOpener days, PieShelf shelf, Planner planner, Preferences baker, KitchenClock clock) : PageModel
 {

@@ -8,6 +8,7 @@ using RoundCrumb.Web.Hosting;
 namespace RoundCrumb.Web.Features.Days;
 
 /// <summary>How one figure of a day was made, as a page of its own or inside another.</summary>
+[OfBakeDay]
 public sealed class FigureModel(DayOpener days, Preferences baker) : PageModel
 {
     /// <summary>What is shown.</summary>

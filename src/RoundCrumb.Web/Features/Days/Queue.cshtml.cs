@@ -31,6 +31,6 @@ public sealed class QueueModel(Planner planner) : PageModel
             < 120 => $"{Math.Ceiling(seconds / 5) * 5:0} s",
             _ => $"{Math.Ceiling(seconds / 60):0} min",
         };
-        return $"{first}: {rough} at the most.";
+        return $"{first}: up to about {rough}.";
     }
 }

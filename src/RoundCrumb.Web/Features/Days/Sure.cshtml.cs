@@ -15,6 +15,7 @@ namespace RoundCrumb.Web.Features.Days;
 
 /// <summary>How sure a planned day is: for every order how often it is ready in time, what makes it late, and what would help.</summary>
 [Costly(HasOwnQueue = true)]
+[OfBakeDay]
 public sealed class SureModel(DayOpener days, DaySureness sureness, Rehearsals rehearsals, Preferences baker) : PageModel
 {
     /// <summary>The day.</summary>

@@ -9,6 +9,7 @@ using RoundCrumb.Web.Hosting;
 namespace RoundCrumb.Web.Features.Days;
 
 /// <summary>What a day leaves over, and what would use it up.</summary>
+[OfBakeDay]
 public sealed class UseUpModel(UseUpDesk desk, Preferences baker) : PageModel
 {
     /// <summary>What is left, and what would use it.</summary>

@@ -3,10 +3,12 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Application.Labelling;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Labelling;
+using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Features.Labels;
 
 /// <summary>The allergens of a day's pies as a table for the wall.</summary>
+[OfBakeDay]
 public sealed class AllergensModel(DayLabels labels) : PageModel
 {
     /// <summary>The day's labels.</summary>

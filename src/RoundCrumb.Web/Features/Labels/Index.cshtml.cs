@@ -23,6 +23,7 @@ public enum LabelKind
 }
 
 /// <summary>The labels of a day, at true size.</summary>
+[OfBakeDay]
 public sealed class IndexModel(DayLabels labels, Preferences baker) : PageModel
 {
     private const int MostOfOne = 200;

@@ -44,15 +44,6 @@ public sealed class IndexModel(LearnedDesk desk, KitchenClock clock, Preferences
         };
     }
 
-    /// <summary>Answers what was asked about a figure that lies beyond the book: it is used, or it is not.</summary>
-    public async Task<IActionResult> OnPostUseAsync(string? of, CorrectionMode mode, CancellationToken cancel)
-    {
-        if (!CorrectionKey.TryRead(of, out var key) || mode is not (CorrectionMode.Accepted or CorrectionMode.Off))
-            return BadRequest();
-        await desk.ChooseAsync(new(key, mode), null, cancel);
-        return Redirect(Routes.LearnedOf(key));
-    }
-
     /// <summary>Answers what was asked about a bake.</summary>
     public async Task<IActionResult> OnPostSayAsync(string? of, int bake, BakeSaid said, CancellationToken cancel)
     {

@@ -6,7 +6,7 @@ using RoundCrumb.Web.Hosting;
 namespace RoundCrumb.Web.Features.LogBook;
 
 /// <summary>A log brought in from a table or a document: a long one goes on beside everything else, and can be stopped.</summary>
-[Costly("", HasOwnQueue = true)]
+[Costly(Sending = true, HasOwnQueue = true)]
 public sealed class ImportModel(LogImports imports) : PageModel
 {
     /// <summary>The largest that is taken, bytes of a file or characters of what is pasted.</summary>
@@ -27,7 +27,7 @@ public sealed class ImportModel(LogImports imports) : PageModel
     /// <summary>Something to say of one that was stopped.</summary>
     public string Said { get; private set; } = "";
 
-    /// <summary>Shows the form, how far the import is that is under way, and once what came of the last.</summary>
+    /// <summary>Shows the form, how far the import is that is under way, and what came of the last.</summary>
     public void OnGet() => Show();
 
     /// <summary>How far it is, asked again and again.</summary>
@@ -94,7 +94,6 @@ public sealed class ImportModel(LogImports imports) : PageModel
             return;
         }
 
-        imports.Forget(job);
         (Taken, Text) = (job.Taken, job.Text);
         if (job.Failed is { } failed)
             Taken = new(job.Taken?.Taken ?? 0, 0, [], TroubleOf.Thrown(failed, HttpContext).Words);

@@ -189,8 +189,8 @@ public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionRe
         }
 
         using var text = new StreamReader(file.OpenReadStream());
-        var rows = TradeTables.Read(await text.ReadToEndAsync(cancel));
-        if (rows.Count == 0 || !rows[0].Fields.ContainsKey("packgrams") || !rows[0].Fields.ContainsKey("price"))
+        var table = TradeTables.Read(await text.ReadToEndAsync(cancel));
+        if (!table.Has("packgrams", "price"))
         {
             Troubles["file"] = "That table has no columns called Ingredient, PackGrams and Price.";
             return Page();
@@ -200,7 +200,7 @@ public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionRe
         var finder = await compositions.FinderAsync(cancel);
         var taken = new List<PackPrice>();
         var wrong = new List<string>();
-        foreach (var (line, fields) in rows)
+        foreach (var (line, fields) in table.Rows)
         {
             string F(string name) => fields.GetValueOrDefault(name, "");
             var ingredient = known.Find(F("id")) ?? finder.Find(F("ingredient")).Ingredient;
@@ -233,6 +233,8 @@ public sealed class IndexModel(PriceBook prices, PriceMoves moves, CompositionRe
                 });
         }
 
+        if (table.CutAt is { } cut)
+            wrong.Add($"Line {cut}: {TradeTables.TooMany(TradeTables.MostRows)}");
         await prices.AddAsync(taken, cancel);
         await ShowAsync(null, cancel);
         NotTaken = wrong;

@@ -179,8 +179,8 @@ public sealed class IndexModel(
         }
 
         using var text = new StreamReader(file.OpenReadStream());
-        var rows = TradeTables.Read(await text.ReadToEndAsync(cancel));
-        if (rows.Count == 0 || !rows[0].Fields.ContainsKey("ingredient") || !rows[0].Fields.ContainsKey("inbasket"))
+        var table = TradeTables.Read(await text.ReadToEndAsync(cancel));
+        if (!table.Has("ingredient", "inbasket"))
         {
             FileTrouble = "That table has no columns called Ingredient and InBasket.";
             return Page();
@@ -190,7 +190,7 @@ public sealed class IndexModel(
         var named = Open.List.Lines.ToDictionary(l => l.Ingredient.Name, l => l.Ingredient.Id, StringComparer.OrdinalIgnoreCase);
         var ticks = new List<ShoppingTick>();
         var wrong = new List<string>();
-        foreach (var (line, fields) in rows)
+        foreach (var (line, fields) in table.Rows)
         {
             var said = fields["ingredient"];
             if ((named.GetValueOrDefault(said) ?? finder.Find(said).Ingredient?.Id) is not { } id
@@ -206,6 +206,8 @@ public sealed class IndexModel(
                 });
         }
 
+        if (table.CutAt is { } cut)
+            wrong.Add($"Line {cut}: {TradeTables.TooMany(TradeTables.MostRows)}");
         await prices.TickAsync(Open.Span.Key, ticks, cancel);
         await ShowAsync(from, to, cancel);
         FileTrouble = string.Join(" ", wrong);

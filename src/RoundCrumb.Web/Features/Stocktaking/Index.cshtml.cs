@@ -272,10 +272,12 @@ public sealed class IndexModel(StockBook stock, StockKeeper keeper, CompositionR
     {
         var known = await compositions.KnownAsync(cancel);
         var lines = new List<StockLine>();
-        foreach (var (_, fields) in TradeTables.Read(text))
+        var table = TradeTables.Read(text);
+        if (!table.Has("ingredient", "amount"))
+            return [];
+        foreach (var (_, fields) in table.Rows)
         {
-            if (!fields.TryGetValue("ingredient", out var name) || !fields.TryGetValue("amount", out var amount))
-                return [];
+            var (name, amount) = (fields["ingredient"], fields["amount"]);
             var unit = fields.GetValueOrDefault("unit", "g");
             var said = $"{amount} {unit} {name}" + (fields.GetValueOrDefault("useby", "") is { Length: > 0 } by ? $", use by {by}" : "")
                 + (fields.GetValueOrDefault("open", "") is "yes" ? ", open" : "");
@@ -287,6 +289,8 @@ public sealed class IndexModel(StockBook stock, StockKeeper keeper, CompositionR
             lines.Add(line);
         }
 
+        if (table.CutAt is { } cut)
+            lines.Add(new($"line {cut}", null, 0, null, false, TradeTables.TooMany(TradeTables.MostRows)));
         return lines;
     }
 

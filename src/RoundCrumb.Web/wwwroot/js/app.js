@@ -184,6 +184,7 @@ document.addEventListener('submit', (event) => {
   field.value = key;
   clearInterval(waits.get(form));
   const ask = async () => {
+    if (!form.isConnected) return solved(form);
     const answer = await fetch(form.dataset.solves + key).catch(() => null);
     if (answer?.status !== 200) return;
     const words = await answer.text();
@@ -191,12 +192,15 @@ document.addEventListener('submit', (event) => {
   };
   waits.set(form, setInterval(ask, 1000));
 }, true);
-document.addEventListener('htmx:afterRequest', (event) => {
-  if (!waits.has(event.target)) return;
-  clearInterval(waits.get(event.target));
-  waits.delete(event.target);
+
+// The form may have gone with what was put in its place.
+function solved(form) {
+  if (!waits.has(form)) return;
+  clearInterval(waits.get(form));
+  waits.delete(form);
   say('');
-});
+}
+document.addEventListener('htmx:afterRequest', (event) => solved(event.detail.elt));
 
 // What is folded is sent when it is opened: also when it was opened before this page was ready, and again when no answer came.
 function want(folds) {
