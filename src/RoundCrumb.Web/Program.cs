@@ -118,6 +118,7 @@ builder.Services.AddScoped<TrialBook>();
 builder.Services.AddScoped<MarketDesk>();
 builder.Services.AddScoped<LogTransfer>();
 builder.Services.AddSingleton<LogImports>();
+builder.Services.AddHostedService(static services => services.GetRequiredService<LogImports>());
 builder.Services.AddSingleton(typeof(Remembered<>));
 builder.Services.AddSingleton<RecipeCache>();
 builder.Services.AddSingleton(typeof(MadeFrom<,>));

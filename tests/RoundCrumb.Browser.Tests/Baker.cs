@@ -15,6 +15,7 @@ using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
 using RoundCrumb.Data.Stocktaking;
 using RoundCrumb.Web.Features.Kitchens;
+using RoundCrumb.Web.Tests.Storage;
 
 namespace RoundCrumb.Browser.Tests;
 
@@ -85,7 +86,7 @@ public sealed class TeaRoom : WebApplicationFactory<Program>
     {
         await base.DisposeAsync();
         SqliteConnection.ClearAllPools();
-        _folder.Delete(recursive: true);
+        await Litter.DeleteAsync(_folder.FullName);
     }
 }
 

@@ -496,7 +496,7 @@ public sealed partial class DayPageTests
 
         // Asked for the plan alone, it comes with how far it is and a way to stop; then with a first plan.
         var part = await baker.PageAsync("/days/1?handler=Plan");
-        part.ShouldContain("Stop, keep this");
+        part.ShouldContain(">Stop");
         part.ShouldNotContain("<html");
         while (!part.Contains("day-svg", StringComparison.Ordinal))
         {
@@ -504,6 +504,9 @@ public sealed partial class DayPageTests
             part = await baker.PageAsync("/days/1?handler=Plan");
         }
 
+        // With a plan to keep, the way to stop says so; on a quick machine it may be over by then.
+        if (part.Contains(">Stop", StringComparison.Ordinal))
+            part.ShouldContain("Stop, keep this");
         await baker.SendAsync("/days/1", "/days/1?handler=Stop");
         var page = await baker.OverAsync("/days/1");
         page.ShouldContain("class=\"day-list\"");

@@ -4,6 +4,7 @@ using Microsoft.AspNetCore.Hosting;
 using Microsoft.AspNetCore.Mvc.Testing;
 using Microsoft.Data.Sqlite;
 using Microsoft.Extensions.DependencyInjection;
+using RoundCrumb.Web.Tests.Storage;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -47,29 +48,12 @@ public class Kitchen : WebApplicationFactory<Program>
     /// <summary>A browser of its own, with cookies, that does not follow redirects.</summary>
     public HttpClient Baker() => CreateClient(new WebApplicationFactoryClientOptions { AllowAutoRedirect = false });
 
-    /// <summary>Deletes a folder; where the host is still putting its last file away in it, once more a moment later.</summary>
-    internal static async Task DeleteAsync(string folder)
-    {
-        for (var attempt = 1; ; attempt++)
-        {
-            try
-            {
-                Directory.Delete(folder, recursive: true);
-                return;
-            }
-            catch (IOException) when (attempt < 50)
-            {
-                await Task.Delay(50);
-            }
-        }
-    }
-
     public override async ValueTask DisposeAsync()
     {
         await base.DisposeAsync();
         SqliteConnection.ClearAllPools();
         if (!_keepFolder)
-            await DeleteAsync(Folder);
+            await Litter.DeleteAsync(Folder);
         GC.SuppressFinalize(this);
     }
 }

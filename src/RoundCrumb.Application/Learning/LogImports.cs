@@ -69,9 +69,9 @@ public sealed class LogImportJob : IDisposable
     public void Dispose() => _stop.Dispose();
 }
 
-/// <summary>Brings logs in beside everything else, one at a time.</summary>
+/// <summary>Brings logs in beside everything else, one at a time. Where the application ends, it waits for what is under way to stop.</summary>
 public sealed partial class LogImports(
-    IServiceScopeFactory scopes, IHostApplicationLifetime life, TimeProvider clock, ILogger<LogImports> log)
+    IServiceScopeFactory scopes, IHostApplicationLifetime life, TimeProvider clock, ILogger<LogImports> log) : IHostedService
 {
     /// <summary>What came of one is shown for so long, in every window: whoever sent it may look later than somebody else.</summary>
     private static readonly TimeSpan ShownFor = TimeSpan.FromHours(1);
@@ -102,6 +102,13 @@ public sealed partial class LogImports(
             return _last = job;
         }
     }
+
+    /// <inheritdoc/>
+    public Task StartAsync(CancellationToken cancellationToken) => Task.CompletedTask;
+
+    /// <inheritdoc/>
+    public Task StopAsync(CancellationToken cancellationToken) =>
+        Last is { } last ? last.Over.WaitAsync(cancellationToken) : Task.CompletedTask;
 
     private async Task RunAsync(LogImportJob job)
     {

@@ -54,7 +54,7 @@ public sealed class EarlierFileTests
         }
 
         Directory.GetFiles(folder, "*.before-update-from-*").ShouldHaveSingleItem();
-        await Kitchen.DeleteAsync(folder);
+        await Litter.DeleteAsync(folder);
     }
 
     /// <summary>
@@ -124,7 +124,7 @@ public sealed class EarlierFileTests
                 .ShouldAllBe(v => !System.Text.RegularExpressions.Regex.IsMatch(v, "\"(Allergens|Origin)\":\\d"));
         }
 
-        await Kitchen.DeleteAsync(folder);
+        await Litter.DeleteAsync(folder);
     }
 
     private static CancellationToken Cancel => TestContext.Current.CancellationToken;

@@ -90,7 +90,7 @@ public sealed class KilledTests : IDisposable
             kept.Except(there).ShouldBeEmpty($"turn {turn.Turn}");
             there.Count(n => !n.StartsWith(Mine, StringComparison.Ordinal)).ShouldBe(turn.Turn % 3 == 2 ? 1 : 24, $"turn {turn.Turn}");
             Interlocked.Add(ref all, kept.Count);
-            folder.Delete(recursive: true);
+            await Litter.DeleteAsync(folder.FullName);
         });
         all.ShouldBeGreaterThan(60);
     }
