@@ -174,7 +174,7 @@ public sealed class DataTests : IAsyncLifetime
     {
         var cancel = TestContext.Current.CancellationToken;
         await using var context = Open();
-        var book = new BakeBook(context, new LearningBook(context, new(), new(), TimeProvider.System), TimeProvider.System);
+        var book = new BakeBook(context, new(context), new LearningBook(context, new(), new(), TimeProvider.System), TimeProvider.System);
         var bake = await book.StartAsync("Malt pie", "pan=plate-23", 2, cancel);
         var entry = new BakeEntry
         {
@@ -198,7 +198,7 @@ public sealed class DataTests : IAsyncLifetime
     {
         var cancel = TestContext.Current.CancellationToken;
         await using var context = Open();
-        var book = new BakeBook(context, new LearningBook(context, new(), new(), TimeProvider.System), TimeProvider.System);
+        var book = new BakeBook(context, new(context), new LearningBook(context, new(), new(), TimeProvider.System), TimeProvider.System);
         var bake = await book.StartAsync("Malt pie", "pan=plate-23", 1, cancel);
         await book.TickAsync(bake.Id, "crust.butter", true, cancel);
         await book.TickAsync(bake.Id, "crust.butter", true, cancel);

@@ -3,8 +3,11 @@ using System.Text;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using RoundCrumb.Application.Learning;
+using RoundCrumb.Core.Records;
 using RoundCrumb.Data;
+using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Recipes;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -92,6 +95,69 @@ public sealed class LogImportTests : IAsyncDisposable
         (await learner.CatchUpAsync(cancel: Cancel)).ShouldBe(0);
         var context = later.ServiceProvider.GetRequiredService<RoundCrumbContext>();
         (await context.Observations.Select(o => o.BakeId).Distinct().CountAsync(Cancel)).ShouldBe(1500);
+    }
+
+    /// <summary>
+    /// Bakes come in beside those that are here: each with its own log and the parts that it names, with numbers that none ever had, and
+    /// nothing stays beside the file.
+    /// </summary>
+    [Fact]
+    public async Task Each_comes_with_its_own_log_and_parts_and_a_number_that_none_had()
+    {
+        await using var scope = _kitchen.Services.CreateAsyncScope();
+        var book = scope.ServiceProvider.GetRequiredService<BakeBook>();
+        var context = scope.ServiceProvider.GetRequiredService<RoundCrumbContext>();
+        await book.StartAsync("Here before", Pie, 1, Cancel);
+        var gone = await book.StartAsync("Taken away", Pie, 1, Cancel);
+        await context.Bakes.Where(b => b.Id == gone.Id).ExecuteDeleteAsync(Cancel);
+        context.ChangeTracker.Clear();
+        var made = new DateTimeOffset(2024, 5, 1, 6, 0, 0, TimeSpan.Zero);
+        List<Bake> arriving =
+        [
+            .. Enumerable.Range(0, 1203).Select(i => BakeBook.Brought(
+                $"Came {i}", $"{Pie}&top={RecipeBox.IdOf(7 + (i % 2), 1 + (i % 3))}", 1, made.AddHours(i),
+                new BakeEntry { OvenSet = new(150 + (i % 50)), Notes = $"Note {i}" })),
+        ];
+        await book.TakeInAsync(arriving, static _ => { }, Cancel);
+
+        var all = await context.Bakes.AsNoTracking().Include(b => b.Log).Include(b => b.Uses).Where(b => b.PieName.StartsWith("Came"))
+            .OrderBy(b => b.Id).ToListAsync(Cancel);
+        all.Count.ShouldBe(1203);
+        all[0].Id.ShouldBeGreaterThan(gone.Id);
+        foreach (var (i, bake) in all.Index())
+        {
+            (bake.PieName, bake.Log!.Notes, bake.Log.OvenSet, bake.MadeAt)
+                .ShouldBe(($"Came {i}", $"Note {i}", 150.0 + (i % 50), made.AddHours(i)));
+            bake.Uses.Select(u => (u.PartId, u.Version)).ShouldBe([(7 + (i % 2), 1 + (i % 3))]);
+        }
+
+        (await context.Bakes.CountAsync(b => b.PieName == "Here before", Cancel)).ShouldBe(1);
+        Directory.GetFiles(_kitchen.Folder).ShouldNotContain(f => f.EndsWith(".half", StringComparison.Ordinal));
+
+        // The connection that it used goes back as it came: once more, on whichever is taken next.
+        await book.TakeInAsync([BakeBook.Brought("Came later", Pie, 1, made, new())], static _ => { }, Cancel);
+        await book.TakeInAsync([], static _ => { }, Cancel);
+        (await context.Bakes.CountAsync(Cancel)).ShouldBe(1205);
+    }
+
+    [Fact]
+    public async Task Stopped_between_two_portions_nothing_is_kept_and_nothing_left_beside_the_file()
+    {
+        await using var scope = _kitchen.Services.CreateAsyncScope();
+        var book = scope.ServiceProvider.GetRequiredService<BakeBook>();
+        using var stop = new CancellationTokenSource();
+        List<Bake> arriving =
+            [.. Enumerable.Range(0, 1500).Select(i => BakeBook.Brought("Came", Pie, 1, DateTimeOffset.UnixEpoch.AddHours(i), new()))];
+        await Should.ThrowAsync<OperationCanceledException>(() => book.TakeInAsync(
+            arriving,
+            written =>
+            {
+                if (written >= 1000)
+                    stop.Cancel();
+            },
+            stop.Token));
+        (await BakesAsync()).ShouldBe(0);
+        Directory.GetFiles(_kitchen.Folder).ShouldNotContain(f => f.EndsWith(".half", StringComparison.Ordinal));
     }
 
     [Fact]

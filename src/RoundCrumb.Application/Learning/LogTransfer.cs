@@ -73,8 +73,7 @@ public sealed class LogTransfer(BakeBook bakes, KitchenLearner learner, Composit
                 row.Record.Pies, row.Made, row.Entry));
         }
 
-        step(new(LogImportStage.Keeping, 0, taken.Count));
-        await bakes.TakeInAsync(taken, cancel);
+        await bakes.TakeInAsync(taken, written => step(new(LogImportStage.Keeping, written, taken.Count)), cancel);
         var came = new TakenLogs(taken.Count, known, [.. wrong.OrderBy(w => w.Line)], "");
         kept(came);
         if (taken.Count > 0)

@@ -6,6 +6,7 @@ using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Records;
 using RoundCrumb.Data.Learning;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Bakes;
 
@@ -19,7 +20,7 @@ namespace RoundCrumb.Data.Bakes;
 public sealed record SoldBake(string Pie, DateTimeOffset MadeAt, int Pies, double Sold, double Left, double Thrown);
 
 /// <summary>The bakes: sheets, ticks and what was written down.</summary>
-public sealed class BakeBook(RoundCrumbContext context, LearningBook learning, TimeProvider clock)
+public sealed class BakeBook(RoundCrumbContext context, AllOrNothing together, LearningBook learning, TimeProvider clock)
 {
     /// <summary>The last so many, newest first.</summary>
     public Task<List<Bake>> LastAsync(int most, CancellationToken cancel = default) =>
@@ -142,12 +143,17 @@ public sealed class BakeBook(RoundCrumbContext context, LearningBook learning, T
         Log = LogOf(entry, new BakeLog(), made),
     };
 
-    /// <summary>Takes in bakes with their logs, all or none.</summary>
-    public async Task TakeInAsync(IReadOnlyList<Bake> all, CancellationToken cancel = default)
+    /// <summary>Takes in bakes with their logs, all or none; others go on writing meanwhile.</summary>
+    /// <param name="all">The bakes.</param>
+    /// <param name="written">Told how many are written; they are kept once all are.</param>
+    /// <param name="cancel">Stops it; nothing is kept then.</param>
+    public async Task TakeInAsync(IReadOnlyList<Bake> all, Action<int> written, CancellationToken cancel = default)
     {
-        context.Bakes.AddRange(all);
-        await context.SaveChangesAsync(cancel);
-        context.ChangeTracker.Clear();
+        if (all.Count == 0)
+            return;
+        await using var arriving = await ArrivingBakes.WriteAsync(
+            context.Database.GetDbConnection().DataSource, all, written, cancel);
+        await arriving.MoveAsync(context, together, cancel);
     }
 
     /// <summary>An entry as it is kept.</summary>

@@ -132,9 +132,15 @@ public static class RoundCrumbFile
         if (!Directory.Exists(folder))
             return;
         foreach (var left in Directory.EnumerateFiles(folder, Path.GetFileName(path) + ".*")
-            .Where(f => f.Contains(".backup-", StringComparison.Ordinal) || f.EndsWith(".half", StringComparison.Ordinal)))
+            .Where(f => f.Contains(".backup-", StringComparison.Ordinal) || f.EndsWith(Half, StringComparison.Ordinal)))
             File.Delete(left);
     }
+
+    /// <summary>What ends so is not whole, or is of no use any more: it is swept up at the next start.</summary>
+    private const string Half = ".half";
+
+    /// <summary>A name beside a file for what is needed a short while; what is left of it is swept up at the next start.</summary>
+    internal static string BesideForAWhile(string path) => $"{path}.{Guid.NewGuid():N}{Half}";
 
     /// <summary>The name of the write-ahead log of a file.</summary>
     public static string LogOf(string path) => path + "-wal";
@@ -150,7 +156,7 @@ public static class RoundCrumbFile
             throw new FileTroubleException(new(FileTroubleKind.NoAccess, path));
         if (Directory.Exists(copy))
             throw new FileTroubleException(new(FileTroubleKind.Folder, copy));
-        var half = copy + ".half";
+        var half = copy + Half;
         try
         {
             if (Path.GetDirectoryName(Path.GetFullPath(copy)) is { Length: > 0 } folder)
@@ -280,11 +286,12 @@ public static class RoundCrumbFile
         await command.ExecuteNonQueryAsync(cancel);
     }
 
-    internal static string ConnectionTo(string path, bool pooled = true, SqliteOpenMode mode = SqliteOpenMode.ReadWriteCreate) =>
+    internal static string ConnectionTo(
+        string path, bool pooled = true, SqliteOpenMode mode = SqliteOpenMode.ReadWriteCreate, bool foreignKeys = true) =>
         new SqliteConnectionStringBuilder
         {
             DataSource = path,
-            ForeignKeys = true,
+            ForeignKeys = foreignKeys,
             DefaultTimeout = 10,
             Pooling = pooled,
             Mode = mode,
