@@ -311,9 +311,9 @@ try
                     static text =>
                 CompositionReader.Understood(new LineReader(IngredientFinder.Shipped, new(CupSize.Metric)).ReadAll(text))))
             Log.Information("Marrowby Lock, the demo tea room, is loaded.");
-        await scope.ServiceProvider.GetRequiredService<KitchenLearner>().CatchUpAsync();
     }
 
+    await app.Services.GetRequiredService<LogImports>().CatchUpAsync();
     await RoundCrumbFile.TidyAsync(file);
 }
 catch (Exception e) when (TroubleOf.File(e, file) is { } trouble)

@@ -27,8 +27,12 @@ public sealed class LogImportTests : IAsyncDisposable
 
     public async ValueTask DisposeAsync()
     {
-        Imports.Last?.Stop();
-        await (Imports.Last?.Over ?? Task.CompletedTask);
+        if (Imports.Last is { } last)
+        {
+            last.Stop();
+            await last.Over;
+        }
+
         await _kitchen.DisposeAsync();
     }
 
@@ -138,6 +142,29 @@ public sealed class LogImportTests : IAsyncDisposable
         await book.TakeInAsync([BakeBook.Brought("Came later", Pie, 1, made, new())], static _ => { }, Cancel);
         await book.TakeInAsync([], static _ => { }, Cancel);
         (await context.Bakes.CountAsync(Cancel)).ShouldBe(1205);
+    }
+
+    /// <summary>What a long log left to learn, cut off, holds nobody up at the next start.</summary>
+    [Fact]
+    public async Task Much_that_is_left_to_learn_is_learned_beside_everything_else()
+    {
+        await using (var scope = _kitchen.Services.CreateAsyncScope())
+            await scope.ServiceProvider.GetRequiredService<BakeBook>().TakeInAsync(
+                [
+                    .. Enumerable.Range(0, 400).Select(i => BakeBook.Brought(
+                        "Came", Pie, 1, DateTimeOffset.UnixEpoch.AddHours(i), new() { OvenSet = new(200), OvenRead = new(205) })),
+                ],
+                static _ => { }, Cancel);
+        await Imports.CatchUpAsync(Cancel);
+        var job = Imports.Last.ShouldNotBeNull();
+        (await _baker.PageAsync("/notebook/import")).ShouldContain("Learning from them");
+        await job.Over.WaitAsync(Cancel);
+        job.Failed.ShouldBeNull();
+        await using var later = _kitchen.Services.CreateAsyncScope();
+        (await later.ServiceProvider.GetRequiredService<KitchenLearner>().LeftAsync(Cancel)).ShouldBe(0);
+
+        // It was nobody's import: nothing is said of it once it is over.
+        Imports.Last.ShouldBeNull();
     }
 
     [Fact]

@@ -38,6 +38,9 @@ public sealed class KitchenLearner(BakeBook bakes, LearningBook book, Compositio
         await PutOnAsync(null, cancel);
     }
 
+    /// <summary>How many logs were not learned from yet.</summary>
+    public async Task<int> LeftAsync(CancellationToken cancel = default) => (await book.UnreadAsync(cancel)).Count;
+
     /// <summary>Learns from every log that was not read yet.</summary>
     /// <param name="step">Told how many are read, and of how many.</param>
     /// <param name="cancel">Stops it; what was read by then stays.</param>

@@ -29,11 +29,11 @@ public sealed class LogImportJob : IDisposable
     private readonly CancellationTokenSource _stop;
     private volatile LogImportStep _step = new(LogImportStage.Reading, 0, 0);
 
-    internal LogImportJob(string text, CancellationToken ends) =>
+    internal LogImportJob(string? text, CancellationToken ends) =>
         (Text, _stop) = (text, CancellationTokenSource.CreateLinkedTokenSource(ends));
 
-    /// <summary>What was sent.</summary>
-    public string Text { get; }
+    /// <summary>What was sent; null where only what was left to learn of an earlier one is learned.</summary>
+    public string? Text { get; }
 
     /// <summary>How far it is.</summary>
     public LogImportStep Step
@@ -76,6 +76,9 @@ public sealed partial class LogImports(
     /// <summary>What came of one is shown for so long, in every window: whoever sent it may look later than somebody else.</summary>
     private static readonly TimeSpan ShownFor = TimeSpan.FromHours(1);
 
+    /// <summary>So few are learned before anybody is let in.</summary>
+    private const int LearnedAtOnce = 200;
+
     private readonly Lock _lock = new();
     private LogImportJob? _last;
 
@@ -85,12 +88,26 @@ public sealed partial class LogImports(
         get
         {
             lock (_lock)
-                return _last is { EndedAt: { } ended } && clock.GetUtcNow() - ended > ShownFor ? null : _last;
+                return _last is { EndedAt: { } ended } last && (last.Text is null || clock.GetUtcNow() - ended > ShownFor) ? null : _last;
         }
     }
 
+    /// <summary>
+    /// Learns what is left to learn, at the start: a few at once; many, as a long log leaves them that was cut off, beside everything else.
+    /// </summary>
+    public async Task CatchUpAsync(CancellationToken cancel = default)
+    {
+        await using var scope = scopes.CreateAsyncScope();
+        var learner = scope.ServiceProvider.GetRequiredService<KitchenLearner>();
+        if (await learner.LeftAsync(cancel) <= LearnedAtOnce)
+            await learner.CatchUpAsync(cancel: cancel);
+        else
+            TryBegin(null);
+    }
+
     /// <summary>Begins to bring a log in; null while another is under way.</summary>
-    public LogImportJob? TryBegin(string text)
+    /// <param name="text">The log; null to learn only what is left to learn.</param>
+    public LogImportJob? TryBegin(string? text)
     {
         lock (_lock)
         {
@@ -115,8 +132,12 @@ public sealed partial class LogImports(
         try
         {
             await using var scope = scopes.CreateAsyncScope();
-            job.Taken = await scope.ServiceProvider.GetRequiredService<LogTransfer>().TakeInAsync(
-                job.Text, step => job.Step = step, taken => job.Taken = taken, job.Ends);
+            if (job.Text is { } text)
+                job.Taken = await scope.ServiceProvider.GetRequiredService<LogTransfer>().TakeInAsync(
+                    text, step => job.Step = step, taken => job.Taken = taken, job.Ends);
+            else
+                await scope.ServiceProvider.GetRequiredService<KitchenLearner>().CatchUpAsync(
+                    (done, of) => job.Step = new(LogImportStage.Learning, done, of), job.Ends);
         }
         catch (OperationCanceledException)
         {

@@ -33,7 +33,7 @@ public sealed class KilledTests : IDisposable
         _folder.Delete(recursive: true);
     }
 
-    private static RoundCrumbContext Open(string file) =>
+    internal static RoundCrumbContext Open(string file) =>
         new(
             (DbContextOptions<RoundCrumbContext>)new DbContextOptionsBuilder<RoundCrumbContext>()
                 .UseSqlite($"Data Source={file};Pooling=false").Options);

@@ -94,7 +94,7 @@ public sealed class ImportModel(LogImports imports) : PageModel
             return;
         }
 
-        (Taken, Text) = (job.Taken, job.Text);
+        (Taken, Text) = (job.Taken, job.Text ?? "");
         if (job.Failed is { } failed)
             Taken = new(job.Taken?.Taken ?? 0, 0, [], TroubleOf.Thrown(failed, HttpContext).Words);
         else if (job.Stopped)
