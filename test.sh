@@ -85,6 +85,9 @@ else
   echo "not worked out"
 fi
 
+# What was thrown at every page and form.
+grep -hoE '[0-9]+ (GET|POST), .*pairs covered' "$results"/*.trx | sort -u || true
+
 # Said once more at the end, so that nobody has to look for it in what everything printed.
 if grep -qs 'outcome="Failed"' "$results"/*.trx; then
   step "what failed"

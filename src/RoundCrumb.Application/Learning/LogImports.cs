@@ -69,7 +69,9 @@ public sealed class LogImportJob : IDisposable
     public void Dispose() => _stop.Dispose();
 }
 
-/// <summary>Brings logs in beside everything else, one at a time. Where the application ends, it waits for what is under way to stop.</summary>
+/// <summary>
+/// Brings logs in beside everything else, one at a time. Where the application ends, it waits for what is under way to stop.
+/// </summary>
 public sealed partial class LogImports(
     IServiceScopeFactory scopes, IHostApplicationLifetime life, TimeProvider clock, ILogger<LogImports> log) : IHostedService
 {

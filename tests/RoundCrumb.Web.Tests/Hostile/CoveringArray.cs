@@ -48,6 +48,9 @@ internal static class CoveringArray
     /// <summary>How many pairs of so many parameters there are to cover.</summary>
     public static int Number(int parameters, int choices) => parameters * (parameters - 1) / 2 * choices * choices;
 
+    /// <summary>How many pairs some rows cover.</summary>
+    public static int Covered(IEnumerable<int[]> rows) => rows.SelectMany(Pairs).ToHashSet().Count;
+
     private static IEnumerable<(int, int, int, int)> Pairs(int[] row)
     {
         for (var a = 0; a < row.Length; a++)

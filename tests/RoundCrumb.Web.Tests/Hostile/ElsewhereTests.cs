@@ -8,11 +8,13 @@ using Microsoft.AspNetCore.Routing;
 using Microsoft.AspNetCore.Routing.Patterns;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
+using RoundCrumb.Application.Bench;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Toppings;
+using RoundCrumb.Core.Units;
 using RoundCrumb.Data;
 
 namespace RoundCrumb.Web.Tests.Hostile;
@@ -27,8 +29,8 @@ public sealed partial class ElsewhereTests : IAsyncLifetime
 {
     private const int Own = 0, Nonsense = 1, Elsewhere = 2, AnotherField = 3, Sorts = 4;
 
-    /// <summary>So many parameters of one page at most: a row of more would be the same as several.</summary>
-    private const int MostParameters = 24;
+    /// <summary>So many names are taken of a page whose form for a handler is not shown just now.</summary>
+    private const int MostOfOtherForms = 12;
 
     private static readonly int Seed = int.TryParse(Environment.GetEnvironmentVariable("ROUNDCRUMB_FUZZ_SEED"), out var seed) ? seed : 30;
 
@@ -79,7 +81,7 @@ public sealed partial class ElsewhereTests : IAsyncLifetime
         foreach (var (route, page) in Pages())
         {
             var html = await HtmlAsync(baker, Path(route, _ => "1"));
-            var names = RouteNames(route).Concat(Parameters(page, "Get")).Concat(NamesOn(html)).Distinct().Take(MostParameters).ToList();
+            var names = RouteNames(route).Concat(Parameters(page, "Get")).Concat(NamesOn(html)).Distinct().ToList();
             if (names.Count == 0)
                 continue;
             pairs += CoveringArray.Number(names.Count, Sorts);
@@ -98,7 +100,7 @@ public sealed partial class ElsewhereTests : IAsyncLifetime
             }
         }
 
-        TestContext.Current.SendDiagnosticMessage($"{sent} GET, {got} let in, {pairs} pairs covered");
+        TestContext.Current.TestOutputHelper!.WriteLine($"{sent} GET, {got} let in, all {pairs} pairs covered");
         faults.ShouldBeEmpty();
         ((double)got / sent).ShouldBeGreaterThan(0.3);
     }
@@ -110,7 +112,7 @@ public sealed partial class ElsewhereTests : IAsyncLifetime
         await EndSomethingAsync();
         var random = new Random(Seed + 1);
         var faults = new List<string>();
-        var (pairs, sent) = (0, 0);
+        var (pairs, covered, sent) = (0, 0, 0);
         var loader = _kitchen.Services.GetRequiredService<PageLoader>();
         foreach (var (route, page) in Pages())
         {
@@ -120,11 +122,13 @@ public sealed partial class ElsewhereTests : IAsyncLifetime
                 var html = await HtmlAsync(baker, Path(route, _ => "1"));
                 var token = Token().Match(html) is { Success: true } own ? own : Token().Match(await HtmlAsync(baker, "/kitchen"));
                 var names = RouteNames(route).Concat(handler.Parameters.Select(p => p.Name).Where(n => n != "cancel"))
-                    .Concat(NamesOn(html)).Distinct().Take(MostParameters).ToList();
+                    .Concat(FieldsFor(html, handler.Name)).Distinct().ToList();
                 if (names.Count == 0)
                     continue;
                 pairs += CoveringArray.Number(names.Count, Sorts);
-                foreach (var row in CoveringArray.Of(names.Count, Sorts, random).Take(MostRows))
+                var rows = CoveringArray.Of(names.Count, Sorts, random).Take(MostRows).ToList();
+                covered += CoveringArray.Covered(rows);
+                foreach (var row in rows)
                 {
                     var values = names.Select((n, i) => (Name: n, Value: Value(n, row[i], html, random)))
                         .ToDictionary(v => v.Name, v => v.Value);
@@ -140,13 +144,14 @@ public sealed partial class ElsewhereTests : IAsyncLifetime
             }
         }
 
-        TestContext.Current.SendDiagnosticMessage($"{sent} POST, {pairs} pairs");
+        TestContext.Current.TestOutputHelper!.WriteLine($"{sent} POST, {covered} of {pairs} pairs covered");
         faults.ShouldBeEmpty();
     }
 
     /// <summary>So many rows of one handler: what is typed is worked out, and that takes its time.</summary>
-    private static readonly int MostRows = int.TryParse(Environment.GetEnvironmentVariable("ROUNDCRUMB_FUZZ_ROWS"), out var rows) ? rows
-        : 14;
+    private static readonly int MostRows = int.TryParse(Environment.GetEnvironmentVariable("ROUNDCRUMB_FUZZ_ROWS"), out var rows)
+        ? rows
+        : 20;
 
     /// <summary>Some of what there is was deleted, put away or is over.</summary>
     private async Task EndSomethingAsync()
@@ -158,6 +163,9 @@ public sealed partial class ElsewhereTests : IAsyncLifetime
         await context.Parts.OrderBy(p => p.Id).Take(1).ExecuteUpdateAsync(s => s.SetProperty(p => p.DeletedAt, now), Cancel);
         await context.BakeDays.OrderBy(d => d.Id).Skip(1).Take(1).ExecuteUpdateAsync(s => s.SetProperty(d => d.DeletedAt, now), Cancel);
         await context.KitchenPans.OrderBy(p => p.Id).Take(2).ExecuteUpdateAsync(s => s.SetProperty(p => p.DeletedAt, now), Cancel);
+        foreach (var day in await context.BakeDays.Where(d => d.DeletedAt == null).OrderBy(d => d.Id).Take(2).ToListAsync(Cancel))
+            await scope.ServiceProvider.GetRequiredService<BenchDesk>().BeginAsync(day.Id, "phone", new QuantityFormatter(default), Cancel);
+        await context.Runs.OrderBy(r => r.Id).Take(1).ExecuteUpdateAsync(s => s.SetProperty(r => r.EndedAt, now), Cancel);
     }
 
     private IEnumerable<(RoutePattern Route, PageActionDescriptor Page)> Pages() =>
@@ -195,6 +203,19 @@ public sealed partial class ElsewhereTests : IAsyncLifetime
     private static IEnumerable<string> NamesOn(string html) => Named().Matches(html).Select(m => m.Groups[1].Value)
         .Where(n => !n.StartsWith("__", StringComparison.Ordinal) && !n.Contains('[', StringComparison.Ordinal));
 
+    /// <summary>
+    /// The fields of the form that goes to a handler; of a page that does not show it just now, some of those that it has.
+    /// </summary>
+    private static IEnumerable<string> FieldsFor(string html, string? handler)
+    {
+        var forms = Form().Matches(html).Select(f => f.Value).Where(f =>
+            f[..f.IndexOf('>', StringComparison.Ordinal)].Contains("method=\"post\"", StringComparison.Ordinal)
+            && (handler is null
+                ? !f[..f.IndexOf('>', StringComparison.Ordinal)].Contains("handler=", StringComparison.Ordinal)
+                : f.Contains("handler=" + handler, StringComparison.Ordinal))).ToList();
+        return forms.Count > 0 ? forms.SelectMany(NamesOn) : NamesOn(html).Take(MostOfOtherForms);
+    }
+
     private static string Value(string name, int sort, string html, Random random)
     {
         var own = Named().Matches(html).Where(m => m.Groups[1].Value == name).Select(m => WebUtility.HtmlDecode(m.Groups[2].Value))
@@ -219,6 +240,9 @@ public sealed partial class ElsewhereTests : IAsyncLifetime
 
     [GeneratedRegex("name=\"__RequestVerificationToken\" type=\"hidden\" value=\"([^\"]+)\"")]
     private static partial Regex Token();
+
+    [GeneratedRegex("<form.*?</form>", RegexOptions.Singleline)]
+    private static partial Regex Form();
 
     [GeneratedRegex("<(?:input|select|textarea|button)[^>]*? name=\"([^\"]+)\"(?:[^>]*? value=\"([^\"]*)\")?")]
     private static partial Regex Named();

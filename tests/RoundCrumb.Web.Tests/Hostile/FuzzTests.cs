@@ -1,4 +1,3 @@
-using System.Diagnostics;
 using System.Globalization;
 using System.Net;
 using System.Text;
@@ -15,12 +14,13 @@ using RoundCrumb.TestKit;
 namespace RoundCrumb.Web.Tests.Hostile;
 
 /// <summary>
-/// Every route and every form, found by reflection, with hostile values: no answer is a fault of ours, none is slow, and
+/// Every route and every form, found by reflection, with hostile values: no answer is a fault of ours, none hangs, and
 /// none holds a stack trace. How many are sent is a setting: ROUNDCRUMB_FUZZ multiplies the numbers, ROUNDCRUMB_FUZZ_SEED begins elsewhere.
 /// </summary>
 public sealed partial class FuzzTests : IAsyncLifetime
 {
-    private const double SlowestSeconds = 2;
+    /// <summary>What takes longer than this hangs, on however busy a machine; how fast a page is is measured in bench.</summary>
+    private static readonly TimeSpan Hangs = TimeSpan.FromSeconds(60);
 
     private static readonly double Times = double.TryParse(
         Environment.GetEnvironmentVariable("ROUNDCRUMB_FUZZ"), CultureInfo.InvariantCulture, out var times)
@@ -43,7 +43,7 @@ public sealed partial class FuzzTests : IAsyncLifetime
     private static int Number(int usual) => (int)(usual * Times);
 
     [Fact]
-    public async Task No_address_is_a_fault_of_ours_or_slow()
+    public async Task No_address_is_a_fault_of_ours_or_hangs()
     {
         var baker = _kitchen.Baker();
         var nasty = new Nasty(Seed);
@@ -73,7 +73,7 @@ public sealed partial class FuzzTests : IAsyncLifetime
     }
 
     [Fact]
-    public async Task No_form_is_a_fault_of_ours_or_slow()
+    public async Task No_form_is_a_fault_of_ours_or_hangs()
     {
         var baker = _kitchen.Baker();
         var nasty = new Nasty(Seed + 1);
@@ -117,7 +117,8 @@ public sealed partial class FuzzTests : IAsyncLifetime
     {
         var all = _answers.Values.Sum();
         var lets = _answers.Where(a => a.Key < 400).Sum(a => a.Value);
-        TestContext.Current.SendDiagnosticMessage(string.Join(", ", _answers.OrderBy(a => a.Key).Select(a => $"{a.Key}: {a.Value}")));
+        TestContext.Current.TestOutputHelper!.WriteLine(
+            $"{all} sent; by answer {string.Join(", ", _answers.OrderBy(a => a.Key).Select(a => $"{a.Key}: {a.Value}"))}");
         ((double)lets / all).ShouldBeGreaterThan(least, string.Join(", ", _answers.OrderBy(a => a.Key)));
     }
 
@@ -207,29 +208,17 @@ public sealed partial class FuzzTests : IAsyncLifetime
         }
     }
 
-    /// <summary>
-    /// Sends it and notes what is wrong with the answer. What was slow is sent again: only what is slow every time is slow.
-    /// </summary>
+    /// <summary>Sends it and notes what is wrong with the answer.</summary>
     private async Task TryAsync(HttpClient baker, string what, List<string> faults, Func<HttpRequestMessage> make)
     {
-        var slow = 0.0;
-        for (var attempt = 0; attempt < 3; attempt++)
-        {
-            using var request = make();
-            var watch = Stopwatch.StartNew();
-            using var answer = await baker.SendAsync(request, Cancel);
-            var words = await answer.Content.ReadAsStringAsync(Cancel);
-            slow = watch.Elapsed.TotalSeconds;
-            _answers[(int)answer.StatusCode] = _answers.GetValueOrDefault((int)answer.StatusCode) + 1;
-            if ((int)answer.StatusCode >= 500)
-                faults.Add($"{(int)answer.StatusCode} {what[..Math.Min(400, what.Length)]}");
-            else if (words.Contains("   at RoundCrumb.", StringComparison.Ordinal))
-                faults.Add($"trace {what}");
-            if (slow <= SlowestSeconds)
-                return;
-        }
-
-        faults.Add(string.Create(CultureInfo.InvariantCulture, $"{slow:0.0} s {what}"));
+        using var request = make();
+        using var answer = await baker.SendAsync(request, Cancel).WaitAsync(Hangs, Cancel);
+        var words = await answer.Content.ReadAsStringAsync(Cancel);
+        _answers[(int)answer.StatusCode] = _answers.GetValueOrDefault((int)answer.StatusCode) + 1;
+        if ((int)answer.StatusCode >= 500)
+            faults.Add($"{(int)answer.StatusCode} {what[..Math.Min(400, what.Length)]}");
+        else if (words.Contains("   at RoundCrumb.", StringComparison.Ordinal))
+            faults.Add($"trace {what}");
     }
 
     private sealed record Route(RoutePattern Pattern, IReadOnlyList<string> Methods, PageActionDescriptor? Page);

@@ -77,7 +77,9 @@ public sealed partial class KilledAtWorkTests : IAsyncLifetime
             NothingLiesAbout();
             var log = new StringBuilder("Made,Pie,Composition,OvenSet,OvenRead\n");
             for (var i = 0; i < Rows; i++)
-                log.Append(CultureInfo.InvariantCulture, $"20{10 + turn}-01-01T06:00:{i % 60:00}Z,Turn {turn} {i},{Pie},200,{203 + (i % 7)}\n");
+                log.Append(
+                    CultureInfo.InvariantCulture,
+                    $"20{10 + turn}-01-01T06:00:{i % 60:00}Z,Turn {turn} {i},{Pie},200,{203 + (i % 7)}\n");
             using var form = Forms.Of(await baker.PageAsync("/notebook/import"), ("text", log.ToString()));
             var sent = baker.PostAsync(new Uri("/notebook/import", UriKind.Relative), form, Cancel);
             await KillAsync(running, 60, 2200);
