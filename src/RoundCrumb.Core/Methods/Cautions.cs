@@ -167,13 +167,18 @@ public static class Cautions
     internal static readonly Caution PastStiff = new(
         Hazard.LostWork, "A few seconds past stiff is butter: the last strokes by hand.", "cream cheese fillings");
 
-    internal static readonly Caution ColdChain = new(
+    /// <summary>So long what must be kept cold may be out of the fridge, all in all, minutes.</summary>
+    public const double OutOfTheFridge = 120;
+
+    /// <summary>What must be kept cold.</summary>
+    public static readonly Caution ColdChain = new(
         Hazard.Cold,
-        new("Keep at or below {0}, and no longer than 2 h out of the fridge; or as your local rules say.",
-            new Quantity(5, Dimension.Warmth)),
+        new("Keep at or below {0}, and no longer than {1} out of the fridge; or as your local rules say.",
+            new Quantity(5, Dimension.Warmth), new Quantity(OutOfTheFridge, Dimension.Time)),
         "cold fillings");
 
-    internal static readonly Caution EggRich = new(
+    /// <summary>What is rich in egg and was hot.</summary>
+    public static readonly Caution EggRich = new(
         Hazard.Cold,
         new(
             "Rich in egg: from {0} to {1} within 2 h, to {2} within 4 h more, then kept there; or as your local rules say.",

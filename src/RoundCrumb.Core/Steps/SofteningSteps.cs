@@ -31,6 +31,8 @@ internal static class SofteningSteps
         if (time is not { InOnePiece: { } whole, CutSmall: { } cut })
             return step with
             {
+                // Waiting gains nothing; it may stand out all the same, as long as it may.
+                Wait = new(0, 0, what is Softens.CreamCheese ? Softening.CheeseStandsOut.Usual : Softening.StandsOut.Usual),
                 Do = Phrase.Join(
                     step.Do,
                     new(
@@ -39,6 +41,8 @@ internal static class SofteningSteps
             };
 
         // Cheese may not stand out as long as butter: where one piece is not soft by then, it is cut small.
+        if (what is Softens.CreamCheese && whole > Softening.CheeseStandsOut.Usual)
+            return CutSmall(step, whole, cut);
         var most = what is Softens.CreamCheese ? Softening.CheeseStandsOut.Usual : Math.Max(whole, Softening.StandsOut.Usual);
         return step with
         {
@@ -50,6 +54,26 @@ internal static class SofteningSteps
                         "{0} in one piece in this room, {1} cut small.", new Quantity(whole, Dimension.Time),
                         new Quantity(cut, Dimension.Time)))
                 : step.Do,
+        };
+    }
+
+    /// <summary>What would not be soft in one piece while it may stand out: it is cut small, and worked warm where that takes too long.</summary>
+    private static Step CutSmall(Step step, double whole, double cut)
+    {
+        var most = Softening.CheeseStandsOut.Usual;
+        var stands = Math.Min(cut, most);
+        return step with
+        {
+            Wait = new(stands, stands, most),
+            Do = Phrase.Join(
+                step.Do,
+                cut <= most
+                    ? new(
+                        "Cut it small: {0} in this room. In one piece it would take {1}, longer than it may stand out.",
+                        new Quantity(cut, Dimension.Time), new Quantity(whole, Dimension.Time))
+                    : new(
+                        "Cut it small, and after {0} work it over warm water: in this room it would take {1}, longer than it may stand out.",
+                        new Quantity(most, Dimension.Time), new Quantity(cut, Dimension.Time))),
         };
     }
 }

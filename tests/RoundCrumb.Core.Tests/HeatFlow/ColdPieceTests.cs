@@ -61,12 +61,13 @@ public class ColdPieceTests
         Step Softening(double room) => Assessment.Of(
                 Pies.Read("pan=tart-23&crust=short&edge=trimmed&fill=blackcurrant-cheese&top=none"), 1, In(room))
             .Chain.Steps.First(s => Say(s).Contains("cream cheese out to soften", StringComparison.OrdinalIgnoreCase));
-        Say(Softening(21)).ShouldContain("in one piece in this room");
-        Softening(18).Wait.Best.ShouldBeGreaterThan(Softening(26).Wait.Best);
+        Say(Softening(24)).ShouldContain("in one piece in this room");
+        Softening(24).Wait.Best.ShouldBeGreaterThan(Softening(28).Wait.Best);
+        Say(Softening(18)).ShouldContain("longer than it may stand out");
         Say(Softening(14)).ShouldContain("In a room of 14 °C it does not get soft by itself");
 
         // Nobody has to wait so long: cut small it is soft sooner.
-        Softening(21).Wait.Least.ShouldBeLessThan(Softening(21).Wait.Best);
+        Softening(24).Wait.Least.ShouldBeLessThan(Softening(24).Wait.Best);
     }
 
     [Fact]
