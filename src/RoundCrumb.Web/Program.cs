@@ -180,7 +180,7 @@ builder.Services.AddRazorPages(options =>
 {
     options.RootDirectory = "/Features";
     options.Conventions.ConfigureFilter(new StaleFormFilter()).ConfigureFilter(new NoHandlerFilter())
-        .ConfigureFilter(new PlainLocationFilter());
+        .ConfigureFilter(new PlainLocationFilter()).ConfigureFilter(new BlankAddressFilter());
 });
 builder.Services.AddCostlyLimits(builder.Configuration);
 

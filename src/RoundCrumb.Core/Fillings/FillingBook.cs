@@ -1,5 +1,4 @@
 using RoundCrumb.Core.Ingredients;
-using RoundCrumb.Core.Methods;
 
 namespace RoundCrumb.Core.Fillings;
 
@@ -52,7 +51,7 @@ public static class FillingBook
     public static readonly FillingFormula ButterscotchCustard = new(
         "butterscotch-custard", "Butterscotch custard", FillingFamilies.StarchCustard,
         [
-            new(Pantry.BrownSugar, 150, Note: "melted with the butter till it smells of toffee; it spits"),
+            new(Pantry.BrownSugar, 150, GoesIn.Caramelised, "melted with the butter till it smells of toffee; it spits"),
             new(Pantry.Butter, 45),
             new(Pantry.Milk, 480, Note: "warmed, in a thin stream"),
             new(Pantry.DoubleCream, 100),
@@ -60,18 +59,7 @@ public static class FillingBook
             new(Pantry.Cornflour, 34, Note: "smooth with the yolks first"),
             new(Pantry.Salt, 3),
         ],
-        Pantry.Yolk, "#c99a55")
-    {
-        First =
-        [
-            new(
-                "Melt the butter and the sugar together and let them bubble till they smell of toffee; off the heat the warm cream and "
-                    + "milk in "
-                    + "a thin stream.",
-                8, 1.5, Place.Hob, "smooth, deep gold, no grain of sugar")
-            { Caution = Cautions.Toffee },
-        ],
-    };
+        Pantry.Yolk, "#c99a55");
 
     public static readonly FillingFormula SharpLemon = new(
         "sharp-lemon", "Sharp lemon, on the hob", FillingFamilies.StarchCustard,
@@ -280,7 +268,7 @@ public static class FillingBook
     public static readonly FillingFormula SaltCaramel = new(
         "salt-caramel", "Salt caramel under fruit", FillingFamilies.CaramelLayer,
         [
-            new(Pantry.CasterSugar, 200, Note: "melted dry to amber"),
+            new(Pantry.CasterSugar, 200, GoesIn.Caramelised, "melted dry to amber"),
             new(Pantry.DoubleCream, 150, Note: "warmed, in a thin stream"),
             new(Pantry.Butter, 75),
             new(Pantry.Salt, 3),

@@ -1,6 +1,5 @@
 using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Ingredients;
-using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
 
@@ -47,6 +46,9 @@ public enum GoesIn
 
     /// <summary>Toasted or browned before it goes in: it loses what it usually loses.</summary>
     Toasted,
+
+    /// <summary>Sugar that is melted before it goes in: dry to caramel, or with the butter to toffee.</summary>
+    Caramelised,
 }
 
 /// <summary>One line of a filling.</summary>
@@ -89,9 +91,6 @@ public sealed record FillingFormula(
     /// What is in it besides and has no weight: what is put in to taste, and what its recipe names that could not be read.
     /// </summary>
     public IReadOnlyList<Ingredient> Unweighed { get; init; } = [];
-
-    /// <summary>What is done before its family's own method: sugar and butter melted to toffee; nothing for most.</summary>
-    public IReadOnlyList<MethodStep> First { get; init; } = [];
 
     /// <summary>Everything that is in it.</summary>
     public IEnumerable<Ingredient> Everything => Lines.Select(l => l.Ingredient).Concat(Unweighed);

@@ -17,6 +17,9 @@ public sealed record MethodStep(Phrase Do, double SetUp, double PerPie, Place Wh
     /// <summary>What stands out until it is soft; then the room and the size of the piece say how long.</summary>
     public Softens Softens { get; init; }
 
+    /// <summary>How it is done in a pan that cracks from heat above it; none where it is done the same way.</summary>
+    public MethodStep? WhereItCracks { get; init; }
+
     /// <summary>What may hurt, said once.</summary>
     public Phrase Caution { get; init; } = Phrase.None;
 

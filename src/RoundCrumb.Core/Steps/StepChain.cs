@@ -268,7 +268,14 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
                 { Subject = butter.Ingredient.Id });
         }
 
-        foreach (var step in formula.First.Concat(formula.Family.Method))
+        if (MeltedSugar.Of(formula) is { } melted)
+            steps.Add(
+                new(
+                    StepKind.MakeFilling, StepPart.Filling, Named(melted.Do), new(melted.SetUp, melted.PerPie, pies), melted.Wait,
+                    melted.Where, melted.Cue, melted.Caution)
+                { Subject = formula.Id, Named = formula.Name });
+
+        foreach (var step in formula.Family.Method)
             steps.Add(
                 SofteningSteps.In(
                     pie,
@@ -400,8 +407,10 @@ public sealed record StepChain(IReadOnlyList<Step> Steps, Worked<MinuteRange> Se
             return;
         }
 
-        foreach (var step in topping.Steps)
+        foreach (var usual in topping.Steps)
         {
+            var step = pie.Composition.Pan.MayBurst ? usual.WhereItCracks ?? usual : usual;
+
             // A jelly cools in its bowl until it is poured: so much of it as long as it takes.
             var jelly = step.Where is Place.Hob ? pie.JellyPour(sums) : null;
             Phrase words = new(step.Do.Template, [choice.Height.AsQuantity(), .. step.Do.Amounts ?? []]);

@@ -70,6 +70,11 @@ public static class ToppingBook
             new("Brown it with a torch, or under the grill where the pan is metal.", 1, 2, Place.Oven, "tips the colour of toast")
             {
                 Caution = Cautions.TorchAndGrill,
+                WhereItCracks = new(
+                    "Brown it with a torch; no grill: it would crack this plate.", 1, 3, Place.Bench, "tips the colour of toast")
+                {
+                    Caution = Cautions.Torch,
+                },
             },
         ]) with
     { EggTakenTo = WhitesWarmed };

@@ -35,6 +35,7 @@ public static class LineWriter
                 : "boiled down to half",
             GoesIn.Boiled when !Says(note, "boiled", "stewed", "poached", "simmered", "cooked") => "boiled first",
             GoesIn.Toasted when !Says(note, "toast", "brown") => ingredient.IsFat ? "browned" : "toasted",
+            GoesIn.Caramelised when !Says(note, "caramel", "toffee", "amber", "melted dry") => "caramelised",
             GoesIn.Soured when !Says(note, "soured and drained") => "soured and drained",
             GoesIn.Drained when !Says(note, "whey") => "goes with the whey",
             GoesIn.Bloom when !Says(note, "gelatin", "bloom") => "for the gelatine",

@@ -18,6 +18,8 @@ internal static partial class WaysIn
             return GoesIn.Boiled;
         if (what.UsualLoss > 0 && ToastedAfter().IsMatch(note))
             return GoesIn.Toasted;
+        if (what.IsSugar && Melted().IsMatch(note))
+            return GoesIn.Caramelised;
         if (said.Contains("soured and drained", StringComparison.Ordinal))
             return GoesIn.Soured;
         if (said.Contains("whey", StringComparison.Ordinal) && what.Juice > 0)
@@ -63,6 +65,10 @@ internal static partial class WaysIn
 
     [GeneratedRegex(@"(?<!un)\b(?:boiled|stewed|poached|simmered|blanched|cooked)\b")]
     private static partial Regex CookedFirst();
+
+    [GeneratedRegex(
+        @"\b(?:carameli[sz]ed?|(?:to|a dry) caramel|to amber|melted dry|(?:melted|boiled|cooked|bubbled)\b.*\b(?:toffee|butterscotch))\b")]
+    private static partial Regex Melted();
 
     [GeneratedRegex(@"\b(?:toasted|roasted|browned)\b")]
     private static partial Regex ToastedAfter();

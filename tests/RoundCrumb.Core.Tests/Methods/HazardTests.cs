@@ -2,6 +2,7 @@ using System.Text.RegularExpressions;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Pans;
@@ -76,6 +77,34 @@ public class HazardTests
         Acts.Select(a => a.What).Except(seen).ShouldBeEmpty("an act that no step does is tested by nothing");
     }
 
+    /// <summary>Whoever wrote the filling: sugar that is melted first has its step, and the step its caution.</summary>
+    [Theory]
+    [InlineData("butter", "together and let them bubble", "melted sugar and butter are far over 120 °C")]
+    [InlineData("", "dry to amber", "caramel is far over 120 °C")]
+    public void Sugar_that_is_melted_first_has_its_caution(string with, string says, string caution)
+    {
+        List<FormulaLine> lines =
+        [
+            new(Pantry.CasterSugar, 120, GoesIn.Caramelised), new(Pantry.Milk, 500), new(Pantry.Yolk, 72), new(Pantry.Cornflour, 34),
+        ];
+        if (with.Length > 0)
+            lines.Add(new(Pantry.Butter, 40));
+        var own = new FillingFormula("mine", "Mine", FillingFamilies.StarchCustard, lines, Pantry.Yolk, "#c99a55");
+        var steps = Assessment.Of(Composition.For(PanCupboard.Plate23, CrustBook.ButterFlaky, own, Topping.Plain), 1, Kitchen.Usual)
+            .Chain.Steps;
+        var melts = steps.Single(s => Plain.Say(s.Do).Contains(says, StringComparison.Ordinal));
+        Plain.Say(melts.Caution).ShouldStartWith(caution, Case.Insensitive);
+        var first = steps.First(s => s.Part is StepPart.Filling && s.Kind is StepKind.MakeFilling);
+        first.ShouldBe(melts);
+    }
+
+    /// <summary>The one that is made of nothing else has it in its own method, and not twice.</summary>
+    [Fact]
+    public void Salt_caramel_melts_its_sugar_once() =>
+        Assessment.Of(
+                Composition.For(PanCupboard.Plate23, CrustBook.ButterFlaky, FillingBook.SaltCaramel, Topping.Plain), 1, Kitchen.Usual)
+            .Chain.Steps.Count(s => Plain.Say(s.Do).Contains("amber", StringComparison.Ordinal)).ShouldBe(1);
+
     /// <summary>What cracks from cold to hot says so wherever it goes into an oven, and never has a hot tray or a grill.</summary>
     [Fact]
     public void Glass_is_cautioned_wherever_it_goes_into_an_oven()
@@ -90,6 +119,7 @@ public class HazardTests
                 s => Plain.Say(s.Caution) == Plain.Say(Cautions.All.Single(c => c.At == "glass and ceramic plates").Says),
                 $"{pie.Crust.Family.Id} {pie.Filling.Formula.Id}");
             steps.ShouldAllBe(s => !Plain.Say(s.Do).Contains("hot tray", StringComparison.OrdinalIgnoreCase));
+            steps.ShouldAllBe(s => !Plain.Say(s.Do).Contains("under the grill", StringComparison.OrdinalIgnoreCase));
         }
     }
 }

@@ -1,4 +1,5 @@
 using FsCheck.Xunit;
+using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
@@ -51,6 +52,24 @@ public class LineReaderTests
         // Within 8 % nothing is said.
         Reader.Read("6 oz (170 g) butter").Trouble.ShouldBeEmpty();
         Reader.Read("1 cup (120 g) plain flour").Trouble.ShouldBeEmpty();
+    }
+
+    /// <summary>Sugar that is melted first is so, whichever way a baker says it, and comes back when it is written.</summary>
+    [Theory]
+    [InlineData("150 g brown sugar, melted with the butter till it smells of toffee", GoesIn.Caramelised)]
+    [InlineData("150 g caster sugar, caramelised", GoesIn.Caramelised)]
+    [InlineData("150 g caster sugar, caramelized dry", GoesIn.Caramelised)]
+    [InlineData("150 g sugar, cooked to amber", GoesIn.Caramelised)]
+    [InlineData("150 g sugar, melted dry", GoesIn.Caramelised)]
+    [InlineData("150 g caster sugar, to caramel", GoesIn.Caramelised)]
+    [InlineData("150 g sugar, melted in the milk", GoesIn.Mixed)]
+    [InlineData("150 g brown sugar, whisked with the yolks", GoesIn.Mixed)]
+    [InlineData("150 g caramelised white chocolate", GoesIn.Mixed)]
+    public void Sugar_that_is_melted_first_is_known(string line, GoesIn how)
+    {
+        var item = Reader.Read(line).Items[0];
+        item.GoesIn.ShouldBe(how);
+        Reader.Read(LineWriter.Write(item.Ingredient!, item.Grams, item.GoesIn)).Items[0].GoesIn.ShouldBe(how);
     }
 
     [Fact]

@@ -154,6 +154,25 @@ public sealed partial class FuzzTests : IAsyncLifetime
         }
     }
 
+    /// <summary>What is called nothing at all: no part of an address is blank, whichever page it is.</summary>
+    [Fact]
+    public async Task A_blank_in_an_address_names_nothing()
+    {
+        var baker = _kitchen.Baker();
+        var words = Routes().Where(r => r.Page is not null && r.Pattern.Parameters.Any(p => p.ParameterPolicies.Count == 0)).ToList();
+        words.Count.ShouldBeGreaterThan(4);
+        foreach (var route in words)
+        {
+            foreach (var blank in (string[])["%20", "%0A", "%C2%A0", "%09%20"])
+            {
+                var address = string.Concat(route.Pattern.PathSegments.Select(
+                    s => "/" + string.Concat(s.Parts.Select(p => p is RoutePatternLiteralPart literal ? literal.Content : blank))));
+                using var answer = await baker.GetAsync(new Uri(address, UriKind.Relative), Cancel);
+                answer.StatusCode.ShouldBe(HttpStatusCode.NotFound, address);
+            }
+        }
+    }
+
     [Theory]
     [InlineData("/pantry/%20")]
     [InlineData("/pour?pour=1&p=kitchen-999&many=3")]

@@ -98,6 +98,7 @@ public sealed class ReadingView
                     string.Create(
                         CultureInfo.InvariantCulture,
                         $" · {(what.IsFat ? "browned" : "toasted")} first, {what.UsualLoss * 100:0} % less"),
+                Core.Fillings.GoesIn.Caramelised => " · melted to caramel or toffee first",
                 Core.Fillings.GoesIn.Soured => " · only its curd goes in",
                 Core.Fillings.GoesIn.Drained => " · drains away with the whey",
                 Core.Fillings.GoesIn.Beaten => " · beaten",
