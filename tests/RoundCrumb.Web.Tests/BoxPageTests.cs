@@ -311,6 +311,29 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
             .ShouldContain(field);
     }
 
+    /// <summary>A pie that cannot be worked out holds what it holds: what a guest must not have is said with the refusal.</summary>
+    [Theory]
+    [InlineData("filling", "100 g hazelnuts", "no-nuts", "1", "allergen-filling", "hazelnut")]
+    [InlineData("filling", "3 tbsp rum", "no-alcohol", "1", "alcohol", "rum")]
+    [InlineData("filling", "100 g marshmallows", "veg", "1", "not-vegetarian", "marshmallow")]
+    [InlineData("crust", "100 g lard", "veg", "1", "not-vegetarian", "lard")]
+    [InlineData("topping", "8 g powdered gelatine", "veg", "1", "not-vegetarian", "gelatine")]
+    public async Task What_a_guest_must_not_have_is_said_with_a_refusal(
+        string part, string line, string field, string value, string rule, string names)
+    {
+        var asked = new Dictionary<string, object>
+        {
+            [part] = new { lines = new[] { line, "200 g flibber" } },
+            ["fields"] = new Dictionary<string, string> { [field] = value },
+        };
+        using var answer = await kitchen.Baker().PostAsJsonAsync("/api/v1/compose", asked, Cancel);
+        answer.StatusCode.ShouldBe(HttpStatusCode.BadRequest);
+        var guests = (await answer.Content.ReadFromJsonAsync<JsonElement>(Cancel)).GetProperty("guests").EnumerateArray().ToList();
+        var said = guests.Single(g => g.GetProperty("rule").GetString() == rule);
+        said.GetProperty("severity").GetString().ShouldBe("Stops");
+        (said.GetProperty("says").GetString() + said.GetProperty("because").GetString()).ShouldContain(names, Case.Insensitive);
+    }
+
     [Theory]
     [InlineData("{")]
     [InlineData("[]")]

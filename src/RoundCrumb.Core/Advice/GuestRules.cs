@@ -111,10 +111,12 @@ internal static class GuestRules
             : null;
     });
 
+    /// <summary>Those about what is in it: they need no figures.</summary>
+    public static IReadOnlyList<Rule> OfWhatIsInIt { get; } =
+        [AllergenInCrust, AllergenInSeal, AllergenBeneath, AllergenInFilling, AllergenInTopping, Alcohol, RawEggIn];
+
     /// <summary>All of them.</summary>
-    public static IReadOnlyList<Rule> All { get; } = [
-        AllergenInCrust, AllergenInSeal, AllergenBeneath, AllergenInFilling, AllergenInTopping, Alcohol, RawEggIn, OnTheTable, .. Missing
-    ];
+    public static IReadOnlyList<Rule> All { get; } = [.. OfWhatIsInIt, OnTheTable, .. Missing];
 
     /// <summary>That something in a part is not for these guests, or may not be: nobody has said.</summary>
     private static Rule Allergen(string id, Layer layer, HeldIn part) => new(id, layer, DecidedBy.FoodSafety, (rule, pie) =>

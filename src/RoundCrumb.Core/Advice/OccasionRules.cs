@@ -37,11 +37,15 @@ internal static class OccasionRules
             : null;
     });
 
-    private static readonly Rule SlaughterIn = new("not-vegetarian", Layer.Occasion, DecidedBy.Custom, static (rule, pie) =>
+    internal static readonly Rule SlaughterIn = new("not-vegetarian", Layer.Occasion, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
+
+        // Of a topping that is here there is more to say; of one that cannot be used this is all.
+        var said = c.Toppings.Any(t => t.Topping.FromSlaughter);
         if (!c.Occasion.Vegetarian
-                || Held.Of(c).FirstOrDefault(h => h.What.FromSlaughter && h.In is not HeldIn.Topping) is not { What: { } from } found)
+                || Held.Of(c).FirstOrDefault(h => h.What.FromSlaughter && !(said && h.In is HeldIn.Topping)) is not
+                { What: { } from } found)
             return null;
         return new(
             rule, Severity.Stops,
@@ -52,7 +56,7 @@ internal static class OccasionRules
                 : GuestRules.Without(c, found));
     });
 
-    private static readonly Rule GelatineInCream = new("gelatine-cream", Layer.Topping, DecidedBy.Custom, static (rule, pie) =>
+    internal static readonly Rule GelatineInCream = new("gelatine-cream", Layer.Topping, DecidedBy.Custom, static (rule, pie) =>
     {
         var c = pie.Composition;
         if (!c.Occasion.Vegetarian || c.Toppings.FirstOrDefault(t => t.Topping.FromSlaughter) is not { } top)

@@ -11,6 +11,13 @@ public static class RuleBook
         .. GuestRules.All, .. SchoolRules.All
     ];
 
+    /// <summary>
+    /// Those that say what a guest must not have. They ask what is in a pie, and nothing else: they hold whether or not it can be worked
+    /// out.
+    /// </summary>
+    public static IReadOnlyList<Rule> AboutGuests { get; } =
+        [.. GuestRules.OfWhatIsInIt, OccasionRules.SlaughterIn, OccasionRules.GelatineInCream];
+
     private static readonly Dictionary<string, Rule> ById = All.ToDictionary(r => r.Id, StringComparer.Ordinal);
 
     /// <summary>The rule with this id, or none.</summary>

@@ -28,6 +28,9 @@ public enum HeldIn
 /// <param name="What">What it is.</param>
 public sealed record Held(HeldIn In, int At, Ingredient What)
 {
+    /// <summary>True where its part is not here, or cannot be used: what is done to it is not known.</summary>
+    public bool IsOfMissing { get; private init; }
+
     /// <summary>What its part is called within a sentence.</summary>
     public string Where => In switch
     {
@@ -52,7 +55,7 @@ public sealed record Held(HeldIn In, int At, Ingredient What)
                 && m.Part.Field != CompositionAddress.OvenField).ToList();
             var kept = OfWhole(pie).Where(h => !instead.Exists(m => m.In == h.In && m.Part.StandIn.Length > 0
                 && m.In is HeldIn.Crust or HeldIn.Filling));
-            return kept.Concat(instead.SelectMany(m => m.Part.Brings.Select(i => new Held(m.In!.Value, 0, i))));
+            return kept.Concat(instead.SelectMany(m => m.Part.Brings.Select(i => new Held(m.In!.Value, 0, i) { IsOfMissing = true })));
         }
 
         return OfWhole(pie);

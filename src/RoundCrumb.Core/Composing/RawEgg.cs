@@ -46,6 +46,9 @@ public static class RawEgg
     {
         // Dough and film are thin: what is baked at all is baked through.
         HeldIn.Crust or HeldIn.Seal => pie.Crust.IsBaked,
+
+        // Of a part that cannot be used no step is known: nothing says that it is cooked, whatever is drawn in its place.
+        _ when held.IsOfMissing => false,
         HeldIn.Beneath => pie.Under[held.At] is FillingLayer beneath && Reaches(beneath.Formula, held.What, baked: false),
         HeldIn.Filling => Reaches(pie.Filling.Formula, held.What, pie.BakesItsFilling),
         HeldIn.Topping => Reaches(pie.Toppings.ElementAt(held.At).Topping.EggTakenTo),

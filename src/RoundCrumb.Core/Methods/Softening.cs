@@ -36,7 +36,9 @@ public static class Softening
     /// <summary>How small it is cut where it has to be soft soon, mm.</summary>
     public static readonly Constant CutTo = new("cut into cubes of", 20, 15, 25, Dimension.Length, "Smaller, it sticks to the knife.");
 
-    /// <summary>Cheese may stand out no longer than this to soften, minutes: of what its caution allows, half an hour is for the work.</summary>
+    /// <summary>
+    /// Cheese may stand out no longer than this to soften, minutes: of what its caution allows, half an hour is for the work.
+    /// </summary>
     public static readonly Constant CheeseStandsOut = new(
         "cheese may stand out", Cautions.OutOfTheFridge - 30, 60, Cautions.OutOfTheFridge - 30, Dimension.Time,
         "As all that is rich in milk, or as local rules say; half an hour of it is left for mixing and filling.");

@@ -57,7 +57,9 @@ internal static class SofteningSteps
         };
     }
 
-    /// <summary>What would not be soft in one piece while it may stand out: it is cut small, and worked warm where that takes too long.</summary>
+    /// <summary>
+    /// What would not be soft in one piece while it may stand out: it is cut small, and worked warm where that takes too long.
+    /// </summary>
     private static Step CutSmall(Step step, double whole, double cut)
     {
         var most = Softening.CheeseStandsOut.Usual;
@@ -72,7 +74,8 @@ internal static class SofteningSteps
                         "Cut it small: {0} in this room. In one piece it would take {1}, longer than it may stand out.",
                         new Quantity(cut, Dimension.Time), new Quantity(whole, Dimension.Time))
                     : new(
-                        "Cut it small, and after {0} work it over warm water: in this room it would take {1}, longer than it may stand out.",
+                        "Cut it small, and after {0} work it over warm water: in this room it would take {1}, longer than it may stand "
+                            + "out.",
                         new Quantity(most, Dimension.Time), new Quantity(cut, Dimension.Time))),
         };
     }

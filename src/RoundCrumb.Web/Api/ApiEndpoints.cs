@@ -97,7 +97,10 @@ public static class ApiEndpoints
         app.MapOpenApi("/openapi/{documentName}.json");
         var api = app.MapGroup(Routes.Api).WithTags("Round Crumb");
         api.MapPost("/compose", ComposeAsync)
-            .WithSummary("Works out a pie from crust, filling, topping, pan and count, without keeping it.").ProducesValidationProblem();
+            .WithSummary("Works out a pie from crust, filling, topping, pan and count, without keeping it.").WithDescription(
+                "Where something of it cannot be used, errors says what, and guests says all the same what in it these guests must not "
+                    + "have, in the form of advice: fields such as veg, no-raw and no-alcohol say what that is.")
+            .ProducesValidationProblem();
         api.MapGet("/lines", LineAsync)
             .WithSummary("Reads one recipe line: its ingredients in grams, and the oven heats, sizes and times that it names.")
             .ProducesValidationProblem();
@@ -153,12 +156,22 @@ public static class ApiEndpoints
             fields[field] = recipe.Id;
         }
 
-        if (troubles.Count > 0)
-            return Problem(troubles);
         var named = await box.NamedInAsync([string.Join('&', fields.Select(f => $"{f.Key}={Uri.EscapeDataString(f.Value)}"))], cancel);
-        return Answer(
-            CompositionAddress.Read(name => fields.GetValueOrDefault(name), book: PartBook.Shipped.With([.. named, .. own])), count,
-            await compositions.KitchenAsync(cancel), questions);
+        var read = CompositionAddress.Read(name => fields.GetValueOrDefault(name), book: PartBook.Shipped.With([.. named, .. own]));
+        var kitchen = await compositions.KitchenAsync(cancel);
+        var shown = new QuantityFormatter(UnitChoice.Usual);
+        foreach (var trouble in read.Troubles)
+            troubles.TryAdd(trouble.Field, [shown.Say(trouble.Message)]);
+        return troubles.Count > 0
+            ? Problem(troubles, Guests(read.Composition, kitchen))
+            : TypedResults.Ok(Worked(read.Composition, count, kitchen) with { Questions = questions });
+    }
+
+    /// <summary>What in it these guests must not have, of whatever is known to be in it.</summary>
+    private static List<AdviceAnswer> Guests(Composition composition, Kitchen kitchen)
+    {
+        var pie = Assessment.Of(composition, 1, kitchen);
+        return [.. RuleBook.AboutGuests.Select(r => r.Check(r, pie)).OfType<Finding>().Select(Say)];
     }
 
     private static async Task<Results<Ok<LineAnswer>, ValidationProblem>> LineAsync(
@@ -259,15 +272,6 @@ public static class ApiEndpoints
             Worked((await compositions.ReadAsync(pie.Address, cancel)).Composition, count ?? 1, await compositions.KitchenAsync(cancel)));
     }
 
-    private static Results<Ok<ComposeAnswer>, ValidationProblem> Answer(
-        ReadComposition read, int count, Kitchen kitchen, IReadOnlyList<string>? questions = null)
-    {
-        if (read.Troubles.Count == 0)
-            return TypedResults.Ok(Worked(read.Composition, count, kitchen) with { Questions = questions ?? [] });
-        var shown = new QuantityFormatter(UnitChoice.Usual);
-        return Problem(read.Troubles.ToDictionary(t => t.Field, t => new[] { shown.Say(t.Message) }));
-    }
-
     private static ComposeAnswer Worked(Composition composition, int count, Kitchen kitchen)
     {
         var pie = Assessment.Of(composition, count, kitchen);
@@ -293,13 +297,16 @@ public static class ApiEndpoints
                             s.Part.ToString(), shown.Say(s.Do), Math.Round(s.HandsOn, 1), Math.Round(s.Wait.Least),
                             Math.Round(s.Wait.Best), Math.Round(s.Wait.Most), s.Where.Name, s.Cue, shown.Say(s.Caution)))
             ],
-            [
-                .. pie.Advice.Select(
-                    f =>
-                        new AdviceAnswer(
-                            f.Rule.Id, f.Rule.Layer.ToString(), f.Severity.ToString(), shown.Say(f.Says), shown.Say(f.Because),
-                            [.. f.Remedies.Select(r => shown.Say(r.Do))]))
-            ]);
+            [.. pie.Advice.Select(Say)]);
+    }
+
+    private static AdviceAnswer Say(Finding finding)
+    {
+        var shown = new QuantityFormatter(UnitChoice.Usual);
+        return new(
+            finding.Rule.Id, finding.Rule.Layer.ToString(), finding.Severity.ToString(), shown.Say(finding.Says),
+            shown.Say(finding.Because),
+            [.. finding.Remedies.Select(r => shown.Say(r.Do))]);
     }
 
     /// <summary>Reads a part that is asked about; none where it is too long to be read.</summary>
@@ -370,6 +377,8 @@ public static class ApiEndpoints
         return usual;
     }
 
-    private static ValidationProblem Problem(Dictionary<string, string[]> troubles) =>
-        TypedResults.ValidationProblem(troubles, title: "Some of this can’t be used as it is.");
+    private static ValidationProblem Problem(Dictionary<string, string[]> troubles, IReadOnlyList<AdviceAnswer>? guests = null) =>
+        TypedResults.ValidationProblem(
+            troubles, title: "Some of this can’t be used as it is.",
+            extensions: guests is { Count: > 0 } ? [new("guests", guests)] : []);
 }

@@ -5,7 +5,6 @@ using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Pans;
-using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Units;
@@ -99,7 +98,8 @@ public class ColdTimeTests
     {
         var filling = FillingBook.All.First(f => f.Lines.Any(l => l.Ingredient.Is(Traits.CreamCheese)));
         var step = Assessment.Of(
-                Composition.For(PanCupboard.Plate23, CrustBook.ButterFlaky, filling, Topping.Plain), 1, Kitchen.Usual with { Room = new(room) })
+                Composition.For(PanCupboard.Plate23, CrustBook.ButterFlaky, filling, Topping.Plain), 1,
+                Kitchen.Usual with { Room = new(room) })
             .Chain.Steps.First(s => Plain.Say(s.Do).Contains("cream cheese out", StringComparison.Ordinal));
         Plain.Say(step.Do).ShouldContain(says);
         step.Wait.Most.ShouldBeLessThanOrEqualTo(90);

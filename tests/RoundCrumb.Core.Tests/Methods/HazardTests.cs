@@ -4,6 +4,7 @@ using RoundCrumb.Core.Crusts;
 using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
+using RoundCrumb.Core.Layering;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Steps;
@@ -104,6 +105,23 @@ public class HazardTests
         Assessment.Of(
                 Composition.For(PanCupboard.Plate23, CrustBook.ButterFlaky, FillingBook.SaltCaramel, Topping.Plain), 1, Kitchen.Usual)
             .Chain.Steps.Count(s => Plain.Say(s.Do).Contains("amber", StringComparison.Ordinal)).ShouldBe(1);
+
+    /// <summary>
+    /// The malt custard that is drawn in the place of a filling that cannot be used is cooked on the hob; the yolks of that filling are
+    /// not, for all that is known.
+    /// </summary>
+    [Fact]
+    public void Egg_of_a_filling_that_cannot_be_used_is_not_taken_for_cooked()
+    {
+        var pie = Composition.For(PanCupboard.Plate23, CrustBook.ButterFlaky, FillingBook.MaltCustard, Topping.Plain);
+        RawEgg.In(pie).ShouldBeEmpty();
+        var missing = new MissingPart(CompositionAddress.FillingField, "box-9-1", "filling", FillingBook.MaltCustard.Id)
+        {
+            Holds = Pile.Of(Pantry.Yolk),
+        };
+        RawEgg.In(pie with { Missing = Pile.Of(missing) }).ShouldHaveSingleItem().What.ShouldBe(Pantry.Yolk);
+        RawEgg.In(pie with { Missing = Pile.Of(missing with { Field = CompositionAddress.ToppingField }) }).Count().ShouldBe(1);
+    }
 
     /// <summary>What cracks from cold to hot says so wherever it goes into an oven, and never has a hot tray or a grill.</summary>
     [Fact]

@@ -4,8 +4,6 @@ using System.Text;
 using System.Text.RegularExpressions;
 using Microsoft.Data.Sqlite;
 using Microsoft.EntityFrameworkCore;
-using RoundCrumb.Data;
-using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Storage;
 using SkiaSharp;
 
