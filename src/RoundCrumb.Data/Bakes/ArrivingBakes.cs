@@ -92,7 +92,8 @@ internal sealed class ArrivingBakes : IAsyncDisposable
         var from = string.Join(", ", moved.Select(c => c == bake ? $"{Quoted(c)} + {{0}}" : Quoted(c)));
 #pragma warning disable EF1002 // The names are those of the tables themselves.
         return await context.Database.ExecuteSqlRawAsync(
-            $"INSERT INTO main.{Quoted(table)} ({into}) SELECT {from} FROM arriving.{Quoted(table)} ORDER BY {Quoted(bake)};", [last], cancel);
+            $"INSERT INTO main.{Quoted(table)} ({into}) SELECT {from} FROM arriving.{Quoted(table)} ORDER BY {Quoted(bake)};", [last],
+            cancel);
 #pragma warning restore EF1002
     }
 
