@@ -22,24 +22,30 @@ public sealed record LineSwap(int At, Substitute Substitute)
             ? new(at, substitute)
             : null;
 
-    /// <summary>The part's text with the swapped line written anew; every other stays as it was typed.</summary>
-    public string Apply(IReadOnlyList<ReadLine> typed, PartRecipe recipe)
+    /// <summary>
+    /// The part's text with the swapped line written anew; every other stays as it was typed, also what is over a limit and was not read.
+    /// </summary>
+    /// <param name="text">As it was typed.</param>
+    /// <param name="read">The same, line by line, as far as it was read.</param>
+    /// <param name="recipe">What was understood of it.</param>
+    public string Apply(string text, IReadOnlyList<ReadLine> read, PartRecipe recipe)
     {
-        var text = new List<string>();
+        var typed = text.ReplaceLineEndings("\n").Split('\n');
+        var written = new List<string>(typed.Length + 4);
         var seen = 0;
-        foreach (var line in typed)
+        foreach (var (line, asRead) in typed.Zip(read))
         {
-            var items = line.Items.Count(i => i.Ingredient is not null);
+            var items = asRead.Items.Count(i => i.Ingredient is not null);
             if (At < seen || At >= seen + items)
             {
-                text.Add(line.Text);
+                written.Add(line);
             }
             else
             {
                 for (var i = seen; i < seen + items; i++)
                 {
                     var whole = recipe.Lines[i];
-                    text.AddRange(
+                    written.AddRange(
                         (i == At ? Substitute.Lines(whole) : [whole]).Select(
                             LineWriter.Write));
                 }
@@ -48,6 +54,6 @@ public sealed record LineSwap(int At, Substitute Substitute)
             seen += items;
         }
 
-        return string.Join('\n', text);
+        return string.Join('\n', written.Concat(typed.Skip(read.Count)));
     }
 }

@@ -158,6 +158,14 @@ public sealed record RecipeImport(
         };
     }
 
+    /// <summary>The same with other lines in one section.</summary>
+    /// <param name="section">Which section, from 0.</param>
+    /// <param name="lines">Its lines.</param>
+    public RecipeImport WithLines(int section, string lines) => this with
+    {
+        Sections = [.. Sections.Select((s, i) => i == section ? s with { Form = s.Form with { Lines = lines } } : s)],
+    };
+
     /// <summary>
     /// The recipes as they come back from the page; none where they do not belong together. A family of another kind gives way to one that
     /// the lines look like.

@@ -78,7 +78,7 @@ internal static class ToppingRules
         var c = pie.Composition;
         var family = c.Filling.Formula.Family;
         if (c.Toppings.FirstOrDefault(t => t.Topping.Kind is ToppingKind.Meringue && t.Topping.Id != ToppingBook.Italian.Id) is not { } top
-                || (family.GoesInHot && family.Scale != SetScale.Chocolate) || family.Bake is not null)
+                || (family.GoesInHot && !c.Filling.Cooled && family.Scale != SetScale.Chocolate) || family.Bake is not null)
             return null;
         return new(
             rule, Severity.Disappoints,
@@ -88,6 +88,14 @@ internal static class ToppingRules
                 new Quantity(family.PourHeat.At.Usual, Dimension.Warmth), new Quantity(60, Dimension.Warmth)),
             [
                 new("Make it Italian", "a thermometer, and boiling sugar", p => p.Top(top, ToppingBook.Italian)),
+                .. c.Filling.Cooled && family.GoesInHot
+                    ?
+                    [
+                        new(
+                            "Pour it straight from the pan", "the whites ready before it",
+                            p => p with { Filling = p.Filling with { Cooled = false } }),
+                    ]
+                    : Array.Empty<Remedy>(),
                 new("Take whipped cream", "no meringue", p => p.Top(top, Topping.Icing))
             ]);
     });

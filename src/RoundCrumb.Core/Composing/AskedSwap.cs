@@ -29,13 +29,13 @@ public sealed record AskedSwap(string Field, string Name, Func<Ingredient, Ingre
             _ => null,
         });
 
-    /// <summary>A teaspoon of extract does what the seeds of a pod do. Usual practice; pods differ by half.</summary>
+    /// <summary>A teaspoon of extract or paste does what the seeds of a pod do. Usual practice; pods differ by half.</summary>
     private const double SeedsForExtract = 0.08;
 
-    /// <summary>The seeds of a pod, in which there is no spirit, for vanilla extract.</summary>
+    /// <summary>The seeds of a pod, in which there is no spirit, for vanilla extract and paste.</summary>
     public static readonly AskedSwap VanillaPod = new(
         "pod", "vanilla pod for extract",
-        static i => i.Id == Pantry.Vanilla.Id || i.MadeFrom?.Id == Pantry.Vanilla.Id ? Pantry.Get("vanilla-seeds") : null)
+        static i => i.Is(Traits.VanillaInSpirit) || i.MadeFrom?.Is(Traits.VanillaInSpirit) is true ? Pantry.Get("vanilla-seeds") : null)
     {
         Share = SeedsForExtract,
     };

@@ -64,8 +64,8 @@ public static class AllergenLexicon
         (Allergens.Celery, "celery celeriac sellerie celeri sedano apio selderij"),
         (Allergens.Lupin, "lupin lupini lupine"),
         (Allergens.Fish, "fish anchovy cod salmon tuna worcestershire isinglass fisch poisson pesce pescado"),
-        (Allergens.Crustaceans, "prawn shrimp crab lobster crayfish langoustine"),
-        (Allergens.Molluscs, "oyster mussel clam squid octopus scallop snail"),
+        (Allergens.Crustaceans, "crustacean prawn shrimp crab lobster crayfish langoustine"),
+        (Allergens.Molluscs, "mollusc mollusk oyster mussel clam squid octopus scallop snail"),
     ];
 
     /// <summary>What several words name together, where that is not what each of them names.</summary>
@@ -141,9 +141,13 @@ public static class AllergenLexicon
     /// <summary>The most words of a phrase.</summary>
     private const int Longest = 4;
 
-    /// <summary>What the words of a text say is in it; what it says is not in it, left out.</summary>
+    /// <summary>
+    /// What the words of a text say is in it; what it says is not in it, left out, but for what it says outright that it contains.
+    /// </summary>
     /// <param name="text">A name, a line, an aside.</param>
-    public static Allergens Of(string text)
+    public static Allergens Of(string text) => Named(text) | Contained(text);
+
+    private static Allergens Named(string text)
     {
         var words = NameWords.Of(text).ToArray();
         var (has, not) = (Allergens.None, Allergens.None);
@@ -158,11 +162,7 @@ public static class AllergenLexicon
                 continue;
             }
 
-            // "nut-free", "free of nuts", "no nuts", "without nuts".
-            var denied = (at + length < words.Length && words[at + length] is "free")
-                || (at > 0 && words[at - 1] is "no" or "without" or "not" or "ohne" or "sans" or "senza" or "sin")
-                || (at > 1 && words[at - 2] is "free" && words[at - 1] is "of" or "from");
-            if (denied)
+            if (IsDenied(words, at, length))
                 not |= named;
             else
                 has |= named;
@@ -179,10 +179,21 @@ public static class AllergenLexicon
         foreach (var piece in text.Split([',', ';', '(', ')', '.']))
         {
             if (piece.IndexOf("contains ", StringComparison.OrdinalIgnoreCase) is >= 0 and var at)
-                has |= Of(piece[at..]);
+                has |= Named(piece[at..]);
         }
 
         return has;
+    }
+
+    /// <summary>"Nut-free", "free of nuts", "no nuts", "without nuts", "no other nuts".</summary>
+    private static bool IsDenied(string[] words, int at, int length)
+    {
+        if (at + length < words.Length && words[at + length] is "free")
+            return true;
+        if (at > 1 && words[at - 2] is "free" && words[at - 1] is "of" or "from")
+            return true;
+        var before = at > 0 && words[at - 1] is "other" ? at - 2 : at - 1;
+        return before >= 0 && words[before] is "no" or "without" or "not" or "ohne" or "sans" or "senza" or "sin";
     }
 
     private static (Allergens Has, int Length) At(string[] words, int at)

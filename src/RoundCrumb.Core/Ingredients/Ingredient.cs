@@ -223,7 +223,7 @@ public sealed record Ingredient(string Id, string Name, double BulkDensity, doub
     /// something is not.
     /// </summary>
     /// <param name="words">As written.</param>
-    public static Ingredient NotRead(string words) => new(NotReadId, $"“{words}”", 1, 1, new(1, 0, 0, 0, 0, 0))
+    public static Ingredient NotRead(string words) => new(NotReadId, $"“{Shown(words)}”", 1, 1, new(1, 0, 0, 0, 0, 0))
     {
         WordsOnly = words,
         AllergensStated = false,
@@ -243,6 +243,9 @@ public sealed record Ingredient(string Id, string Name, double BulkDensity, doub
         Allergens = AllergenLexicon.Contained(words),
         Unanswered = AllergenLexicon.Of(words) & ~AllergenLexicon.Contained(words),
     };
+
+    /// <summary>So much of somebody's words as a sentence bears.</summary>
+    private static string Shown(string words) => words.Length > 120 ? words[..120] + "…" : words;
 
     /// <summary>Words of one of these ids as they were kept; none for another id.</summary>
     public static Ingredient? Words(string id, string words) => id switch

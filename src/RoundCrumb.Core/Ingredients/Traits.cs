@@ -96,6 +96,9 @@ public enum Traits
 
     /// <summary>Dough as it is bought, in sheets or a block: it is rolled or only unrolled.</summary>
     BoughtDough = 1 << 28,
+
+    /// <summary>Vanilla drawn out with spirit: the seeds of a pod do as much.</summary>
+    VanillaInSpirit = 1 << 29,
 }
 
 /// <summary>How traits are told to a baker.</summary>
@@ -139,6 +142,7 @@ public static class TraitWords
             Traits.InLiquid => "weighed in its juice or syrup",
             Traits.BoughtShell => "a bought shell",
             Traits.BoughtDough => "bought dough",
+            Traits.VanillaInSpirit => "vanilla in spirit",
             Traits.None or _ => throw new ArgumentOutOfRangeException(nameof(trait), trait, "Not one trait."),
         };
     }

@@ -19,22 +19,21 @@ internal static partial class BesideWords
         {
             // Nothing of it is known. Words without an amount that name no food are an aside, not something to eat.
             return AllergenLexicon.Of(text) is not Allergens.None || StartsWithAmount().IsMatch(text)
-                ? read with { WordsOnly = [Ingredient.NotRead(Short(text))] }
+                ? read with { WordsOnly = [Ingredient.NotRead(text)] }
                 : read;
         }
 
         var words = new List<Ingredient>(1);
         foreach (var unknown in read.Items.Where(i => i.Ingredient is null))
-            words.Add(Ingredient.NotRead(Short(unknown.Name)));
+            words.Add(Ingredient.NotRead(unknown.Name));
         var said = Purpose().Replace(text, "");
         var has = read.Items.Aggregate(
             Allergens.None, (all, i) => all | (i.Ingredient?.Allergens ?? Allergens.None) | (i.Ingredient?.Unanswered ?? Allergens.None));
-        if ((AllergenLexicon.Of(said) & ~has) is not Allergens.None)
-            words.Add(Ingredient.NamedBeside(Short(said)));
+        var surely = read.Items.Aggregate(Allergens.None, (all, i) => all | (i.Ingredient?.Allergens ?? Allergens.None));
+        if (((AllergenLexicon.Of(said) & ~has) | (AllergenLexicon.Contained(said) & ~surely)) is not Allergens.None)
+            words.Add(Ingredient.NamedBeside(said));
         return words.Count == 0 ? read : read with { WordsOnly = words };
     }
-
-    private static string Short(string words) => words.Length > 120 ? words[..120] : words;
 
     /// <summary>What an ingredient is for or goes to, not what is in it: "for the meringue", "folded into the cream".</summary>
     [GeneratedRegex(

@@ -42,21 +42,15 @@ public sealed record ReadLine(
     /// </summary>
     public IReadOnlyList<Ingredient> WordsOnly { get; init; } = [];
 
+    /// <summary>Which allergens its words name and nobody has said of whether they are in it.</summary>
+    public Allergens Asked => WordsOnly.Where(w => w.Id == Ingredient.BesideId).Aggregate(Allergens.None, (all, w) => all | w.Unanswered)
+        & ~Items.Aggregate(Allergens.None, (all, i) => all | (i.Ingredient?.Allergens ?? 0) | (i.Ingredient?.Unanswered ?? 0));
+
     /// <summary>What is asked about allergens that its words name and nobody has answered; empty for nothing.</summary>
-    public string AllergenQuestion
-    {
-        get
-        {
-            var asked = WordsOnly.Where(w => w.Id == Ingredient.BesideId).Aggregate(Allergens.None, (all, w) => all | w.Unanswered)
-                & ~Items.Aggregate(Allergens.None, (all, i) => all | (i.Ingredient?.Allergens ?? 0) | (i.Ingredient?.Unanswered ?? 0));
-            var names = AllergenLaw.Named(asked).Select(n => n.Split(" (")[0]).Distinct().ToList();
-            if (names.Count == 0)
-                return "";
-            var (one, which) = names.Count > 4 ? ("it", "any of the nuts or other allergens that it names") : (names[0],
-                string.Join(" or ", names));
-            return $"Is there {which} in it? Write “contains {one}” or “no {one}” behind it; until then labels say that there may be.";
-        }
-    }
+    public string AllergenQuestion => AllergenAnswer.To(Asked) is { Count: > 0 } answers
+        ? $"Its words name {AllergenAnswer.Named(Asked)}. Write “{answers[0].Adds}” or “{answers[^1].Adds}” behind it; until then "
+            + "labels say that there may be."
+        : "";
 
     /// <summary>True for a line without anything on it.</summary>
     public bool IsBlank => string.IsNullOrWhiteSpace(Text);

@@ -99,7 +99,7 @@ public static class ApiEndpoints
         api.MapPost("/compose", ComposeAsync)
             .WithSummary("Works out a pie from crust, filling, topping, pan and count, without keeping it.").WithDescription(
                 "Where something of it cannot be used, errors says what, and guests says all the same what in it these guests must not "
-                    + "have, in the form of advice: fields such as veg, no-raw and no-alcohol say what that is.")
+                    + "have, in the form of advice. Fields that say who eats it, each “1” where it is so: " + GuestFields() + ".")
             .ProducesValidationProblem();
         api.MapGet("/lines", LineAsync)
             .WithSummary("Reads one recipe line: its ingredients in grams, and the oven heats, sizes and times that it names.")
@@ -112,6 +112,13 @@ public static class ApiEndpoints
             .ProducesValidationProblem();
         api.MapGet("/pies/{id:int}", PieAsync).WithSummary("Works out a saved pie.").ProducesProblem(404).ProducesValidationProblem();
     }
+
+    /// <summary>What can be said of the guests, each field with its words.</summary>
+    private static string GuestFields() => string.Join("; ", new[]
+    {
+        $"{CompositionAddress.Vegetarian} (vegetarians)", $"{CompositionAddress.NoAlcohol} (no alcohol)",
+        $"{CompositionAddress.NoRawEgg} (no raw or lightly cooked egg)",
+    }.Concat(Needs.Groups.Select(g => $"{g.Field} (no {g.Name})")).Concat(AskedSwap.All.Select(s => $"{s.Field} (made with {s.Name})")));
 
     private static async Task<Results<Ok<ComposeAnswer>, ValidationProblem>> ComposeAsync(
         ComposeQuestion question, CompositionReader compositions, RecipeBox box, CancellationToken cancel)

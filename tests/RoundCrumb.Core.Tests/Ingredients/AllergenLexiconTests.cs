@@ -43,6 +43,8 @@ public sealed class AllergenLexiconTests
     [InlineData("gluten-free oat biscuits", None)]
     [InlineData("dairy-free milk chocolate", None)]
     [InlineData("chocolate, no nuts", None)]
+    [InlineData("chocolate with nuts, contains hazelnut, no other nuts", Hazelnut)]
+    [InlineData("chocolate without other nuts", None)]
     [InlineData("chocolate, free of hazelnuts", None)]
     [InlineData("vegan custard", None)]
     [InlineData("sponge fingers", Wheat | Egg)]

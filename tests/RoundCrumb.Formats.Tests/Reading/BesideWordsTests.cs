@@ -45,6 +45,57 @@ public sealed class BesideWordsTests
         (yes.WordsOnly.Aggregate(Allergens.None, (all, w) => all | w.Allergens) | Has(yes)).HasFlag(perhaps).ShouldBeTrue(text);
     }
 
+    /// <summary>
+    /// Every answer that is offered is understood: what it says is in it is there, what it denies is asked no more, and the line weighs
+    /// what it weighed. Pressed one after another they come to an end, also where "nuts" may be any of eight.
+    /// </summary>
+    [Theory]
+    [InlineData("200 g white chocolate with hazelnuts")]
+    [InlineData("300 ml double cream with nuts")]
+    [InlineData("300 ml double cream, walnut and sesame flavour")]
+    [InlineData("2 tbsp honey with almond, cashew, macadamia and soya flavour")]
+    [InlineData("2 tbsp honey, with fish, oyster, crab, celery, mustard, lupin and sulphite")]
+    public void Every_answer_that_is_offered_is_understood(string text)
+    {
+        var asked = Reader.Read(text).Asked;
+        var answers = AllergenAnswer.To(asked);
+        answers.Count.ShouldBeGreaterThan(1, text);
+        var grams = Reader.Read(text).Items.Sum(i => i.Grams ?? 0);
+        foreach (var answer in answers)
+        {
+            var line = answer.Behind(text);
+            var read = Reader.Read(line);
+            read.Items.Sum(i => i.Grams ?? 0).ShouldBe(grams, line);
+            if (answer == answers[^1])
+            {
+                read.Asked.ShouldBe(Allergens.None, line);
+                (All(read) & asked).ShouldBe(Allergens.None, line);
+                continue;
+            }
+
+            var (left, now) = (read.Asked, All(read) & asked);
+            now.ShouldNotBe(Allergens.None, line);
+            (left | now).ShouldBe(asked, line);
+            if (AllergenAnswer.To(left) is [.., var none])
+            {
+                var last = Reader.Read(none.Behind(line));
+                last.Asked.ShouldBe(Allergens.None, none.Behind(line));
+                (All(last) & asked).ShouldBe(now, none.Behind(line));
+            }
+        }
+    }
+
+    /// <summary>What the packet may hold is there where the line says so.</summary>
+    [Fact]
+    public void What_is_said_to_be_contained_counts_also_where_the_packet_only_may_have_it()
+    {
+        Reader.Read("1 tsp butter flavouring").Items.Single().Ingredient!.Unanswered.ShouldBe(Allergens.Milk);
+        All(Reader.Read("1 tsp butter flavouring")).ShouldBe(Allergens.None);
+        All(Reader.Read("1 tsp butter flavouring, contains milk")).ShouldBe(Allergens.Milk);
+    }
+
+    private static Allergens All(ReadLine line) => line.WordsOnly.Aggregate(Has(line), (all, w) => all | w.Allergens);
+
     [Theory]
     [InlineData("80 g zorbled pistachio dust")]
     [InlineData("3 handfuls of unobtainable berries")]

@@ -19,10 +19,10 @@ internal static class FlavourShelf
             M(0.5, 0, 0, 0, 0, 99.5), Flavours, from: Origin.Mineral, pack: 250, price: 2.00, traits: Traits.Salty),
         R(
             "vanilla", "vanilla extract", "vanilla|vanilla essence|pure vanilla extract|vanilla flavouring", 0.95, Wet,
-            M(52, 0, 10, 0, 0, 38), Flavours, alcohol: 30, pack: 60, price: 3.50),
+            M(52, 0, 10, 0, 0, 38), Flavours, alcohol: 30, pack: 60, price: 3.50, traits: Traits.VanillaInSpirit),
         R(
             "vanilla-paste", "vanilla bean paste", "vanilla paste|vanilla bean paste", 1.20, 0.75, M(35, 0, 55, 0.3, 0, 9.7), Flavours,
-            alcohol: 4, pack: 100, price: 6.00),
+            alcohol: 4, pack: 100, price: 6.00, traits: Traits.VanillaInSpirit),
         R(
             "vanilla-pod", "vanilla pod (bean)", "vanilla bean|vanilla pods|vanilla beans|vanilla pod, split", 0.40, Spice,
             M(25, 6, 12, 4, 3, 50), Flavours, each: 3, piece: "pod|pods", pack: 6, price: 6.00),

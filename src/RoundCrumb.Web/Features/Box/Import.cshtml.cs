@@ -1,3 +1,4 @@
+using System.Globalization;
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Application.Box;
@@ -54,10 +55,18 @@ public sealed class ImportModel(BoxTransfer transfer, CompositionReader composit
 
     /// <summary>Reads the sections again after they were changed.</summary>
     public async Task<IActionResult> OnPostAgainAsync(
-        List<RecipeToImport>? r, List<SectionToImport>? s, string? apart, CancellationToken cancel)
+        List<RecipeToImport>? r, List<SectionToImport>? s, string? apart, string? answer, CancellationToken cancel)
     {
         if (!await SentAsync(r, s, cancel))
             return BadRequest();
+        if ((answer ?? "").Split(':') is [var section, var code]
+            && int.TryParse(section, NumberStyles.None, CultureInfo.InvariantCulture, out var at) && at < Readings.Count
+            && AnsweredLine.Read(code, Readings[at].Lines) is { } one)
+        {
+            ModelState.Clear();
+            await ShowAsync(Found.WithLines(at, one.Apply(Found.Sections[at].Form.Lines)), cancel);
+        }
+
         if (!string.IsNullOrEmpty(apart))
         {
             ModelState.Clear();

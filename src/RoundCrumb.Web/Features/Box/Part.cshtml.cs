@@ -159,10 +159,25 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
         if (LineSwap.Read(swap, Reading.Recipe) is { } one)
         {
             var before = Reading;
-            Form = form with { Lines = one.Apply(Reading.Lines, Reading.Recipe) };
+            Form = form with { Lines = one.Apply(form.Lines, Reading.Lines, Reading.Recipe) };
             await ReadAsync(cancel);
             IEnumerable<string> alters = [one.Substitute.Alters, .. before.Alters(Reading.Facts)];
             Said = $"{one.Name}: {string.Join("; ", alters)}. Save to keep it.";
+        }
+
+        return await AgainAsync(id, stamp, cancel);
+    }
+
+    /// <summary>Writes an answer behind the line that it was asked about. Nothing is kept until it is saved.</summary>
+    public async Task<IActionResult> OnPostAnswerAsync(int? id, int stamp, PartForm form, string? answer, CancellationToken cancel)
+    {
+        Form = form;
+        await ReadAsync(cancel);
+        if (AnsweredLine.Read(answer, Reading.Lines) is { } one)
+        {
+            Form = form with { Lines = one.Apply(form.Lines) };
+            Said = $"Written behind line {one.Line + 1}: “{one.Answer.Adds}”. Save to keep it.";
+            await ReadAsync(cancel);
         }
 
         return await AgainAsync(id, stamp, cancel);
