@@ -140,6 +140,48 @@ public sealed class RecipeBoxTests(TeaRoom room)
         baker.ConsoleErrors().ShouldBeEmpty();
     }
 
+    /// <summary>Two lines that were taken for one, what is in no part, and a flavour that names a nut: each is shown, and mended by a
+    /// press.</summary>
+    [Fact]
+    public void What_was_joined_is_parted_what_is_not_used_is_shown_and_an_allergen_is_answered()
+    {
+        using var baker = new Baker(room);
+        baker.Open("/box/import");
+        baker.Driver.ExecuteScript("document.getElementById('text').value = arguments[0]", """
+            Plum dusk tart
+
+            For the crust:
+            200 g plain flour, sifted twice and left to
+            rest a little
+            100 g butter
+
+            For the filling:
+            300 g white chocolate, hazelnut flavour
+            250 ml double cream
+
+            Method
+            Melt and pour. Strew with 40 g pistachios before it sets.
+            """);
+        baker.Click(".paste .go");
+        baker.Text(".not-used").ShouldContain("40 g pistachios");
+        baker.Text(".joins").ShouldContain("rest a little");
+        baker.AxeViolations().ShouldBeEmpty();
+        baker.Click("[name='apart']");
+        baker.Until(_ => baker.Driver.FindElements(OpenQA.Selenium.By.CssSelector(".joins")).Count == 0);
+        baker.Find("[name='s[0].Form.Lines']").GetDomProperty("value").ShouldBe(
+            "200 g plain flour, sifted twice and left to\nrest a little\n100 g butter");
+
+        baker.Find("[name='answer']").Text.ShouldBe("It contains hazelnut");
+        baker.Click("[name='answer']");
+        baker.Until(_ => baker.Find("[name='s[1].Form.Lines']").GetDomProperty("value")!.Contains("contains hazelnut", StringComparison.Ordinal));
+        baker.Driver.FindElements(OpenQA.Selenium.By.CssSelector("[name='answer']")).ShouldBeEmpty();
+
+        // What was parted stays so, and the words that are in no part are still there.
+        baker.Find("[name='s[0].Form.Lines']").GetDomProperty("value")!.ShouldContain("\nrest a little\n");
+        baker.Text(".not-used").ShouldContain("40 g pistachios");
+        baker.ConsoleErrors().ShouldBeEmpty();
+    }
+
     [Fact]
     public void A_part_is_written_and_kept_with_the_keyboard_alone()
     {

@@ -3,6 +3,7 @@ using System.Net.Http.Json;
 using System.Text;
 using System.Text.Json;
 using System.Text.RegularExpressions;
+using RoundCrumb.Core.Recipes;
 using RoundCrumb.Formats.Import;
 
 namespace RoundCrumb.Web.Tests;
@@ -68,6 +69,32 @@ public sealed partial class BoxPageTests(DemoKitchen kitchen) : IClassFixture<De
             await (
                 await kitchen.Baker().SendAsync("/box/part", "/box/part?handler=Swap", [.. Form("x", lines), ("swap", "77|nonsense")]))
                 .TextAsync()).ShouldContain("500 ml whole milk");
+    }
+
+    /// <summary>
+    /// An allergen that only words name is answered by a button, behind its line; what is odd changes nothing, and of a text that is over
+    /// the limit no line goes by it.
+    /// </summary>
+    [Fact]
+    public async Task Whether_an_allergen_is_in_it_is_answered_by_a_press()
+    {
+        var lines = "500 ml whole milk\n200 g white chocolate, hazelnut flavour\n"
+            + string.Join('\n', Enumerable.Range(1, PartLimits.Lines + 3).Select(i => $"{i} g caster sugar"));
+        var asked = await (await kitchen.Baker().SendAsync("/box/part", "/box/part?handler=Read", [.. Form("x", lines)])).TextAsync();
+        asked.ShouldContain("Its words name hazelnut. Until you answer");
+        var answer = Regex.Match(asked, "name=\"answer\" value=\"([^\"]+)\">It contains hazelnut").Groups[1].Value;
+        var page = await (await kitchen.Baker().SendAsync("/box/part", "/box/part?handler=Answer", [.. Form("x", lines), ("answer", answer)]))
+            .TextAsync();
+        page.ShouldContain("200 g white chocolate, hazelnut flavour, contains hazelnut");
+        page.ShouldContain($"{PartLimits.Lines + 3} g caster sugar");
+        page.ShouldNotContain("Until you answer");
+        foreach (var odd in (string[])["", "1", "1|", "999|0", "1|9", "-1|0", "1|0|0", "x|y"])
+        {
+            var same = await (await kitchen.Baker().SendAsync("/box/part", "/box/part?handler=Answer", [.. Form("x", lines), ("answer", odd)]))
+                .TextAsync();
+            same.ShouldContain("Its words name hazelnut");
+            same.ShouldNotContain("contains hazelnut\n");
+        }
     }
 
     [Fact]
