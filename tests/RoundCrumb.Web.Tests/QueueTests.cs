@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Net;
 using Microsoft.Extensions.DependencyInjection;
 using RoundCrumb.Application.Days;
+using RoundCrumb.Data.Days;
 using RoundCrumb.Web.Features.Days;
 
 namespace RoundCrumb.Web.Tests;
@@ -148,6 +149,32 @@ public sealed class QueueTests : IAsyncDisposable
 
         // The bench has a lane of its own, and is still let in.
         await _queue.TryJoin(Urgency.AtTheBench, 1, static _ => Task.CompletedTask)!.Over.WaitAsync(Cancel);
+    }
+
+    /// <summary>
+    /// A day whose plan cannot be worked with: what was asked is taken back before it is said that the day is as it was, and nothing of the
+    /// kind is said where nothing is taken back.
+    /// </summary>
+    [Theory]
+    [InlineData(true, "Something went wrong while planning; the day is as it was.")]
+    [InlineData(false, "Something went wrong while planning.")]
+    public async Task Where_planning_itself_fails_the_day_is_as_it_is_said_to_be(bool takenBack, string says)
+    {
+        await _kitchen.Baker().PlannedAsync("/days/1", "Solve");
+        await using var scope = _kitchen.Services.CreateAsyncScope();
+        var book = scope.ServiceProvider.GetRequiredService<DayBook>();
+        var planner = _kitchen.Services.GetRequiredService<Planner>();
+        await book.ChangeAsync(1, d => d.Name = "Asked", Cancel);
+        var open = (await scope.ServiceProvider.GetRequiredService<DayOpener>().OpenAsync(1, Cancel))!;
+        Func<DayBook, Task>? undo = takenBack ? b => b.ChangeAsync(1, d => d.Name = "As it was", Cancel) : null;
+        var job = await planner.BeginAsync(open with { KeptPlan = open.KeptPlan! with { Starts = null! } }, 1, near: true, undo);
+        while (!job.Over)
+            await Task.Delay(20, Cancel);
+        job.Trouble.ShouldBe(says);
+        await using var later = _kitchen.Services.CreateAsyncScope();
+        var day = (await later.ServiceProvider.GetRequiredService<DayBook>().FindAsync(1, Cancel))!;
+        day.Name.ShouldBe(takenBack ? "As it was" : "Asked");
+        job.Version.ShouldBe(day.Version);
     }
 
     [Theory]

@@ -28,6 +28,9 @@ public sealed class PlanningJob
     /// <summary>How what was asked is taken back where it cannot be; none where nothing was, or another job has it.</summary>
     internal Func<DayBook, Task>? Undo { get; set; }
 
+    /// <summary>True where what was asked is taken back if it cannot be.</summary>
+    internal bool IsTakenBack { get; init; }
+
     /// <summary>The day as it was when it was asked for.</summary>
     public required OpenDay Opened { get; set; }
 
@@ -157,7 +160,7 @@ public sealed partial class Planner(
         if (job.Turn is not null)
             return job;
         job.Version = await TakeBackAsync(open.Kept.Id, job);
-        job.Trouble = "Too many days are being planned at once. Try again in a minute; the day is as it was.";
+        job.Trouble = "Too many days are being planned at once. Try again in a minute" + AsItIs(job);
         job.Over = true;
         return job;
     }
@@ -168,7 +171,15 @@ public sealed partial class Planner(
         lock (_lock)
         {
             var before = Standing(open.Kept.Id).Job;
-            var job = new PlanningJob { Seconds = seconds, Since = clock.GetUtcNow(), Opened = open, Built = built, Undo = undo };
+            var job = new PlanningJob
+            {
+                Seconds = seconds,
+                Since = clock.GetUtcNow(),
+                Opened = open,
+                Built = built,
+                Undo = undo,
+                IsTakenBack = undo is not null,
+            };
 
             // What was asked a moment ago is not taken back because something more is asked: both are planned now, and taken back together.
             if (before is { Over: false, Undo: { } earlier } && undo is not null)
@@ -257,8 +268,12 @@ public sealed partial class Planner(
             var solution = DaySolver.Solve(built.Day, options, job.Better, job.Stop.Token);
             if (solution.Plan is null && job.Undo is null && !job.Stop.IsCancellationRequested && built.Joined.Any(j => !j.Apart))
             {
-                // What is done in one go ties orders together; where that leaves no day at all, each is done by itself.
+                // What is done in one go ties orders together; where that leaves no day at all, each is done by itself: unless that is none
+                // either.
                 var apart = built.Joined.Select(j => j.Name).ToHashSet();
+                List<string> together = [.. open.Kept.Apart];
+                lock (_lock)
+                    job.Undo = b => b.ChangeAsync(open.Kept.Id, d => d.Apart = together, CancellationToken.None);
                 await using var scope = scopes.CreateAsyncScope();
                 await scope.ServiceProvider.GetRequiredService<DayBook>().ChangeAsync(
                     open.Kept.Id, d => d.Apart = [.. apart], CancellationToken.None);
@@ -343,10 +358,10 @@ public sealed partial class Planner(
     {
         Failed(log, open.Kept.Id, e);
         job.Version = open.Kept.Version;
-        job.Trouble = "Something went wrong while planning; the day is as it was.";
         try
         {
             job.Version = await TakeBackAsync(open.Kept.Id, job);
+            job.Trouble = "Something went wrong while planning" + AsItIs(job);
         }
         catch (Exception again)
         {
@@ -354,6 +369,9 @@ public sealed partial class Planner(
             job.Trouble = "Something went wrong while planning. What was asked stands in the day, and is not planned.";
         }
     }
+
+    /// <summary>How the day stands after a job that came to nothing: only where something was taken back is it as it was.</summary>
+    private static string AsItIs(PlanningJob job) => job.IsTakenBack ? "; the day is as it was." : ".";
 
     /// <summary>Takes back what was asked where it cannot be, and says which version of the day that leaves.</summary>
     private async Task<int> TakeBackAsync(int day, PlanningJob job)
