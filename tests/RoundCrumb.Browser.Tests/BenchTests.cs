@@ -1,3 +1,4 @@
+using System.Globalization;
 using OpenQA.Selenium;
 
 namespace RoundCrumb.Browser.Tests;
@@ -313,6 +314,42 @@ public sealed class BenchTests(TeaRoom room)
         Task(baker).ShouldBe(next);
         ticked.ShouldAllBe(t => !baker.Has($"[data-task='{t}']"));
         baker.Text(".clock").ShouldContain("out of the oven");
+    }
+
+    /// <summary>
+    /// A page that this device kept some while ago, opened again and again while nobody answers, shows the time as it is, and never takes
+    /// its own age for the kitchen's clock.
+    /// </summary>
+    [Fact]
+    public async Task A_page_that_was_kept_shows_the_time_as_it_is_however_often_it_is_opened()
+    {
+        using var computer = new KitchenComputer();
+        using var baker = new Baker(await computer.WakeAsync());
+        Begin(baker, 2);
+        const string Kept = "caches.open('roundcrumb-bench').then(c => c.match(location.href))";
+        baker.Until(
+            _ => baker.Driver.ExecuteAsyncScript($"{Kept}.then(p => arguments[0](Boolean(p)))") is true, "a page that is kept");
+        computer.Die();
+        foreach (var seconds in (int[])[25, 50, 75, 1200])
+        {
+            baker.Driver.ExecuteAsyncScript(
+                $"const done = arguments[0]; {Kept}.then(async p => {{"
+                    + $" const then = Date.now() - {seconds * 1000};"
+                    + " const old = (await p.text()).replace(/data-now=\"\\d+\"/g, `data-now=\"${then}\"`)"
+                    + ".replace(/id=\"wall\">[^<]*/, `id=\"wall\">${new Date(then).toTimeString().slice(0, 5)}`);"
+                    + " const cache = await caches.open('roundcrumb-bench');"
+                    + " await cache.put(location.href, new Response(old, { headers: { 'Content-Type': 'text/html; charset=utf-8' } }));"
+                    + " localStorage.removeItem(Object.keys(localStorage).find(k => k.startsWith('roundcrumb.live.')) ?? 'none');"
+                    + " done(); });");
+            baker.Open(baker.Here);
+            baker.Until(_ => baker.Text("#line-state").Contains("No answer", StringComparison.Ordinal), "the line's state");
+            var offset = baker.Driver.ExecuteScript("return Number(localStorage.getItem('roundcrumb.offset'))");
+            Math.Abs(Convert.ToDouble(offset, CultureInfo.InvariantCulture)).ShouldBeLessThan(5000);
+            var shown = baker.Text("#wall");
+            var now = (string)baker.Driver.ExecuteScript(
+                "return [0, -60000, 60000].map(d => new Date(Date.now() + d).toTimeString().slice(0, 5)).join(' ')")!;
+            now.Split(' ').ShouldContain(shown);
+        }
     }
 
     /// <summary>

@@ -20,7 +20,11 @@ public sealed class KitchenComputer : IDisposable
     }
 
     /// <summary>Pulls its plug.</summary>
-    public void Die() => _running?.Dispose();
+    public void Die()
+    {
+        _running?.Dispose();
+        _running = null;
+    }
 
     /// <inheritdoc/>
     public void Dispose() => Die();

@@ -67,11 +67,12 @@ function setClock() {
   if (clock.speed === 1) keep(offsetKey, clock.at - clock.heard);
 }
 
-// A page that this device kept may be hours old: what the kitchen's clock says is known from the last time that it answered.
+// Nothing tells a page that this device kept, seconds or hours ago, from one that has just come: what the kitchen's clock says is known
+// from its last live answer, and asked anew at once. Only the first page of all is believed itself.
 const isRehearsal = document.querySelector('.rehearsal') !== null;
 const offsetBefore = kept(offsetKey, null);
-const isOld = !isRehearsal && offsetBefore !== null && Date.now() + offsetBefore - Number(bench.dataset.now) > 30000;
-if (isOld) Object.assign(clock, { at: Date.now() + offsetBefore, heard: Date.now() });
+const asksTheTime = !isRehearsal && offsetBefore !== null;
+if (asksTheTime) Object.assign(clock, { at: Date.now() + offsetBefore, heard: Date.now() });
 else setClock();
 const queue = () => kept(queueKey, []);
 
@@ -595,13 +596,14 @@ function tick() {
   if (wall && zone !== null) wall.textContent = new Date(at + zone).toISOString().slice(11, 16);
 }
 
-// What the kitchen's wall says less what a day at Greenwich says, taken from what the page came with.
+// What the kitchen's wall says less what a day at Greenwich says, taken from what the page came with: its words and its moment, however
+// long ago that was.
 let wallOffset = null;
 function readWall() {
   const wall = document.getElementById('wall');
   const match = /^(\d\d):(\d\d)$/.exec(wall?.textContent ?? '');
   if (!match) return;
-  const day = new Date(now());
+  const day = new Date(Number(document.getElementById('bench-state').dataset.now));
   const there = (Number(match[1]) * 60 + Number(match[2])) * 60000;
   const here = (day.getUTCHours() * 60 + day.getUTCMinutes()) * 60000;
   wallOffset = there - here;
@@ -728,3 +730,4 @@ stayAwake();
 listen();
 readyForReload();
 if (queue().length > 0) flush();
+else if (asksTheTime) refresh();
