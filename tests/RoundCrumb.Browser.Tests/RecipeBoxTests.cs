@@ -171,7 +171,7 @@ public sealed class RecipeBoxTests(TeaRoom room)
         baker.Find("[name='s[0].Form.Lines']").GetDomProperty("value").ShouldBe(
             "200 g plain flour, sifted twice and left to\nrest a little\n100 g butter");
 
-        baker.Find("[name='answer']").Text.ShouldBe("It contains hazelnut");
+        baker.Find("[name='answer']").Text.ShouldContain("hazelnut");
         baker.Click("[name='answer']");
         baker.Until(_ => baker.Find("[name='s[1].Form.Lines']").GetDomProperty("value")!.Contains("contains hazelnut", StringComparison.Ordinal));
         baker.Driver.FindElements(OpenQA.Selenium.By.CssSelector("[name='answer']")).ShouldBeEmpty();

@@ -9,7 +9,9 @@ using RoundCrumb.Core.Cooling;
 using RoundCrumb.Core.Faults;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Labelling;
+using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Methods;
+using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Data.Days;
@@ -363,7 +365,14 @@ public sealed partial class FrontTests(DemoKitchen kitchen) : IClassFixture<Demo
             StringComparer.CurrentCultureIgnoreCase);
         (await FindAsync("family=curd")).ShouldAllBe(r => r.Sums.Composition.Filling.Formula.Family.Id == "curd");
         (await FindAsync("q=malt")).ShouldContain(r => r.Pie.Name == "Malt custard cream pie");
-        (await FindAsync("no-nuts=1")).ShouldAllBe(r => !r.Sums.Crust.Lines.Any(l => l.Ingredient.MayHave(Allergens.Almond)));
+        (await FindAsync("no-nuts=1")).ShouldAllBe(r => !Held.MayHave(r.Sums.Composition, Allergens.Almond));
+
+        // What is put in to taste is in it too.
+        var peanuts = new PartRecipe(
+            "box-9-1", "Own", PartKind.Filling, "starch-custard",
+            [new(Pantry.Milk, 500), new(Pantry.Cornflour, 40), new(Pantry.Yolk, 72), new(Pantry.Get("peanuts"), null)]).AsFilling()!;
+        var pie = Composition.Usual with { Filling = Composition.Usual.Filling with { Formula = peanuts } };
+        PieFilter.Read(f => f == "no-nuts" ? "1" : null).Takes(Assessment.Of(pie), null).ShouldBeFalse();
 
         // What fits a pan: made for it, or as much in it; a tartlet case does not take a pie’s batch.
         var plate = await FindAsync("fits=plate-23");

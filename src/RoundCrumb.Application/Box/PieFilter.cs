@@ -1,5 +1,4 @@
 using System.Globalization;
-using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Methods;
@@ -101,6 +100,6 @@ public sealed record PieFilter
         if (pan is not null && pan.Key != c.Pan.Key && !StandIn.For(pie, [new(pan, null)]).Any(s => s.Count == 1 && s.Misfit <= MostMisfit))
             return false;
         return Without is Allergens.None
-            || !BatchSheet.Of(pie).Parts.SelectMany(p => p.Lines).Any(l => l.Ingredient.MayHave(Without));
+            || !Held.MayHave(c, Without);
     }
 }

@@ -61,6 +61,15 @@ public sealed record Held(HeldIn In, int At, Ingredient What)
         return OfWhole(pie);
     }
 
+    /// <summary>What a European label names of a pie, part by part from the base up, weighed or not.</summary>
+    /// <param name="pie">The pie.</param>
+    public static IReadOnlyList<string> Contains(Composition pie) => AllergenLaw.Said(Of(pie).Select(h => h.What));
+
+    /// <summary>True where something in a pie has some allergens, or may have them.</summary>
+    /// <param name="pie">The pie.</param>
+    /// <param name="some">Which.</param>
+    public static bool MayHave(Composition pie, Allergens some) => Of(pie).Any(h => h.What.MayHave(some));
+
     internal static HeldIn? PartOf(string field) => field switch
     {
         CompositionAddress.CrustField or CompositionAddress.OvenField => HeldIn.Crust,

@@ -132,12 +132,16 @@ public static class AllergenLaw
         }
     }
 
+    /// <summary>What a European label names of one ingredient; a part and a pie say it of all that they hold.</summary>
+    public static IReadOnlyList<string> Said(Ingredient one) => Said([one]);
+
     /// <summary>
     /// What a European label names of some ingredients, and which of them nobody has said anything of: those are never nothing.
     /// </summary>
-    public static IReadOnlyList<string> Said(IEnumerable<Ingredient> ingredients)
+    internal static IReadOnlyList<string> Said(IEnumerable<Ingredient> ingredients)
     {
-        var all = ingredients.DistinctBy(i => i.Id).ToList();
+        // Words that are no ingredient share an id, and are not the same words.
+        var all = ingredients.DistinctBy(i => (i.Id, i.Name)).ToList();
         return
         [
             .. Named(all.Aggregate(Allergens.None, (a, i) => a | i.Allergens)),

@@ -82,6 +82,9 @@ public sealed record PartRecipe(
     /// <summary>All of its ingredients.</summary>
     public IEnumerable<Ingredient> Everything => Lines.Where(l => l.Mass > 0).Select(l => l.Ingredient).Concat(Unweighed);
 
+    /// <summary>What a European label names of it, also of what is put in to taste or only named by its words.</summary>
+    public IReadOnlyList<string> Contains => AllergenLaw.Said(Everything);
+
     private static readonly string[] Tints = ["#ecc987", "#e8d3a0", "#d9b27c", "#f0e0b6", "#e6c9a8"];
 
     /// <summary>Ingredients that its lines name and that are not known, by their ids: without them it is another recipe.</summary>

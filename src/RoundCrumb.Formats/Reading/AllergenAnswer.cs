@@ -4,9 +4,9 @@ using RoundCrumb.Core.Ingredients;
 namespace RoundCrumb.Formats.Reading;
 
 /// <summary>An answer to whether an allergen that a line names is in it: words that are written behind the line.</summary>
-/// <param name="Says">As a baker says it: "It contains almond".</param>
+/// <param name="Word">What it says is in it, in a word: "almond"; empty where it says that nothing is.</param>
 /// <param name="Adds">What is written behind the line: "contains almond".</param>
-public sealed record AllergenAnswer(string Says, string Adds)
+public sealed record AllergenAnswer(string Word, string Adds)
 {
     private const Allergens Nuts = AllergenLexicon.AnyNut;
 
@@ -27,10 +27,7 @@ public sealed record AllergenAnswer(string Says, string Adds)
         var none = nuts ? Words(asked & ~Nuts).Prepend("other nuts") : words;
         return
         [
-            .. words.Select(w => new AllergenAnswer($"It contains {w}", $"contains {w}")),
-            new(
-                words.Count == 1 ? $"There is no {words[0]} in it" : "None of these is in it",
-                string.Join(", ", none.Select(w => $"no {w}"))),
+            .. words.Select(w => new AllergenAnswer(w, $"contains {w}")), new("", string.Join(", ", none.Select(w => $"no {w}"))),
         ];
     }
 

@@ -4,7 +4,6 @@ using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
-using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
@@ -242,7 +241,7 @@ public static class ApiEndpoints
             Math.Round(part.Total, 2), Round(facts.Yield?.Value.Value), Round(facts.Set?.Value.Value), facts.Cut?.Name,
             Math.Round(facts.Sugars.Value.Value, 4), Math.Round(facts.Fat.Value.Value, 4),
             Math.Round(facts.Juice.Value.Value, 4), Math.Round(facts.Alcohol.Value.Value, 4),
-            AllergenLaw.Said(part.Lines.Select(l => l.Ingredient)),
+            part.Contains,
             facts.IsVegetarian, [.. facts.Checks.Where(c => !c.IsSound).Select(c => shown.Say(c.Says))]));
     }
 
@@ -290,7 +289,7 @@ public static class ApiEndpoints
             Math.Round(pie.FilledMass.Value.Value, 1),
             Math.Round(pie.Yield.SetIndex.Value.Value, 2), pie.Yield.Cut.Name, Math.Round(pie.Times.HandsOn.Value.Best),
             Math.Round(pie.Times.StartToSlice.Value.Least), Math.Round(pie.Times.StartToSlice.Value.Best),
-            AllergenLaw.Said(sheet.Parts.SelectMany(p => p.Lines).Select(l => l.Ingredient)),
+            Held.Contains(composition),
             [
                 .. sheet.Parts.SelectMany(
                     p =>

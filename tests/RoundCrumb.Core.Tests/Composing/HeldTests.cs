@@ -47,6 +47,9 @@ public sealed class HeldTests
         label.Allergens.HasFlag(Allergens.Peanut).ShouldBeTrue();
         label.Lines.ShouldContain(l => l.Ingredient.Id == "peanuts");
         Stops(pie with { Occasion = pie.Occasion with { Without = Allergens.Peanut } }, "allergen-filling").ShouldBeTrue();
+        Held.Contains(pie).ShouldContain("peanut");
+        Held.MayHave(pie, Allergens.Peanut).ShouldBeTrue();
+        Held.MayHave(Composition.Usual, Allergens.Peanut).ShouldBeFalse();
     }
 
     /// <summary>

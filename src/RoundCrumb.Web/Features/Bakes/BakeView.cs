@@ -3,7 +3,6 @@ using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
-using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
@@ -67,7 +66,7 @@ public sealed class BakeView(Bake bake, QuantityFormatter shown, PartBook book, 
 
     /// <summary>What the law makes a label name, in words.</summary>
     public string Contains =>
-        AllergenLaw.Said(Sheet.Parts.SelectMany(p => p.Lines).Select(l => l.Ingredient)) is { Count: > 0 } names
+        Held.Contains(Sheet.Pie.Composition) is { Count: > 0 } names
             ? string.Join(", ", names)
             : "none of the named allergens";
 

@@ -1,7 +1,6 @@
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Core.Fillings;
-using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Units;
@@ -74,6 +73,6 @@ public sealed class CompareModel(RecipeBox box, Preferences baker) : PageModel
 
         string Cut(PartFacts f) => f.Set is null ? "–" : $"{f.Cut!.Name}, {Shown.Say(f.Set.Amount)}";
         static string Names(PartFacts f) =>
-            AllergenLaw.Said(f.Part.Lines.Select(l => l.Ingredient)) is { Count: > 0 } names ? string.Join(", ", names) : "none named";
+            f.Part.Contains is { Count: > 0 } names ? string.Join(", ", names) : "none named";
     }
 }

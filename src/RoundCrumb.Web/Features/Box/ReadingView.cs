@@ -145,8 +145,7 @@ public sealed class ReadingView
         Share("fat", Facts.Fat.Value.Value, after.Fat.Value.Value);
         Share("sharp juice", Facts.Juice.Value.Value, after.Juice.Value.Value);
         Share("alcohol", Facts.Alcohol.Value.Value, after.Alcohol.Value.Value);
-        var (before, behind) = (
-            AllergenLaw.Said(Facts.Part.Lines.Select(l => l.Ingredient)), AllergenLaw.Said(after.Part.Lines.Select(l => l.Ingredient)));
+        var (before, behind) = (Facts.Part.Contains, after.Part.Contains);
         if (before.Except(behind).ToList() is { Count: > 0 } gone)
             changes.Add("no more " + string.Join(", ", gone));
         if (behind.Except(before).ToList() is { Count: > 0 } come)
