@@ -173,7 +173,8 @@ public sealed class RecipeBoxTests(TeaRoom room)
 
         baker.Find("[name='answer']").Text.ShouldContain("hazelnut");
         baker.Click("[name='answer']");
-        baker.Until(_ => baker.Find("[name='s[1].Form.Lines']").GetDomProperty("value")!.Contains("contains hazelnut", StringComparison.Ordinal));
+        baker.Until(
+            _ => baker.Find("[name='s[1].Form.Lines']").GetDomProperty("value")!.Contains("contains hazelnut", StringComparison.Ordinal));
         baker.Driver.FindElements(OpenQA.Selenium.By.CssSelector("[name='answer']")).ShouldBeEmpty();
 
         // What was parted stays so, and the words that are in no part are still there.

@@ -67,7 +67,8 @@ public sealed class PieLabelTests
         mystery.MayHave(Allergens.Almond).ShouldBeTrue();
         mystery.MayHave(Allergens.None).ShouldBeFalse();
         Pantry.PlainFlour.MayHave(Allergens.Almond).ShouldBeFalse();
-        new PartRecipe("box-1-1", "Mystery", PartKind.Filling, "starch-custard", [new(mystery, 100), new(Pantry.Butter, 10)]).Contains.ShouldBe(["milk", "perhaps wheat (gluten)", "not stated for mystery flour"]);
+        var part = new PartRecipe("box-1-1", "Mystery", PartKind.Filling, "starch-custard", [new(mystery, 100), new(Pantry.Butter, 10)]);
+        part.Contains.ShouldBe(["milk", "perhaps wheat (gluten)", "not stated for mystery flour"]);
         new Needs(Composition.Usual.Occasion with { Without = Allergens.Almond }).Allow(mystery).ShouldBeFalse();
     }
 
