@@ -25,8 +25,25 @@ public class Kitchen : WebApplicationFactory<Program>
 
     public string File => Path.Combine(Folder, "kitchen.db");
 
+    /// <summary>
+    /// A file as a first start leaves it, made once and copied for each kitchen after: with the demo, and empty. One with a clock of its
+    /// own makes its own, since the demo's days are counted from that clock's.
+    /// </summary>
+    private static readonly Lazy<string>[] FirstStarts = [new(() => FirstStart(false)), new(() => FirstStart(true))];
+
+    private static string FirstStart(bool demo)
+    {
+        var made = new Kitchen(demo, Directory.CreateTempSubdirectory("roundcrumb-first-").FullName);
+        made.CreateClient().Dispose();
+        made.DisposeAsync().AsTask().GetAwaiter().GetResult();
+        AppDomain.CurrentDomain.ProcessExit += (_, _) => Directory.Delete(made.Folder, recursive: true);
+        return made.File;
+    }
+
     protected override void ConfigureWebHost(IWebHostBuilder builder)
     {
+        if (Clock is null && !_keepFolder && !FromNothing)
+            System.IO.File.Copy(FirstStarts[_demo ? 1 : 0].Value, File);
         builder.UseSetting("RoundCrumb:File", File);
         builder.UseSetting("RoundCrumb:Demo", _demo ? "true" : "false");
         builder.UseSetting("Serilog:MinimumLevel:Default", "Warning");
@@ -41,6 +58,9 @@ public class Kitchen : WebApplicationFactory<Program>
 
     /// <summary>Seconds that a plan may take to get better.</summary>
     public string PlanSeconds { get; init; } = "3";
+
+    /// <summary>True to make its file itself, as a first start does.</summary>
+    public bool FromNothing { get; init; }
 
     /// <summary>The clock on the wall; the machine's where there is none.</summary>
     public TimeProvider? Clock { get; init; }

@@ -22,7 +22,7 @@ public sealed class OneFileTests
     [Fact]
     public async Task The_file_alone_holds_the_demo_as_soon_as_it_is_loaded()
     {
-        await using var kitchen = new Kitchen(demo: true);
+        await using var kitchen = new Kitchen(demo: true) { FromNothing = true };
         await kitchen.Baker().PageAsync("/");
         var copy = Path.Combine(kitchen.Folder, "alone.db");
         File.Copy(kitchen.File, copy);
