@@ -6,7 +6,6 @@ using RoundCrumb.Core.Trials;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Buying;
 using RoundCrumb.Data.Days;
-using RoundCrumb.Data.Demo;
 using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Learning;
 using RoundCrumb.Data.Pans;
@@ -15,6 +14,7 @@ using RoundCrumb.Data.Recipes;
 using RoundCrumb.Data.Runs;
 using RoundCrumb.Data.Stocktaking;
 using RoundCrumb.Data.Storage;
+using RoundCrumb.Data.Trials;
 
 namespace RoundCrumb.Data;
 

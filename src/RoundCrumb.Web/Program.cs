@@ -32,6 +32,7 @@ using RoundCrumb.Data.Recipes;
 using RoundCrumb.Data.Runs;
 using RoundCrumb.Data.Stocktaking;
 using RoundCrumb.Data.Storage;
+using RoundCrumb.Data.Trials;
 using RoundCrumb.Formats.Reading;
 using RoundCrumb.Web;
 using RoundCrumb.Web.Api;

@@ -10,10 +10,10 @@ using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Data;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Kitchens;
-using RoundCrumb.Data.Learning;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
 using RoundCrumb.Data.Stocktaking;
+using RoundCrumb.Data.Trials;
 using RoundCrumb.Web.Features.Kitchens;
 using RoundCrumb.Web.Tests.Storage;
 

@@ -3,6 +3,7 @@ using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Records;
 using RoundCrumb.Core.Working;
@@ -87,7 +88,7 @@ public sealed class DataTests : IAsyncLifetime
             {
                 new LineReader(IngredientFinder.Shipped, new(version.Cup, version.Egg)).ReadAll(version.Text, cancel)
                     .ShouldAllBe(l => l.IsWhole, part.Name);
-                var recipe = (await box.RecipeAsync(RecipeBox.IdOf(part.Id, version.Number), cancel))!;
+                var recipe = (await box.RecipeAsync(OwnPartId.Of(part.Id, version.Number), cancel))!;
                 recipe.Trouble.Exists.ShouldBeFalse(recipe.Trouble.Says);
                 PartFacts.Of(recipe).Checks.ShouldAllBe(c => c.IsSound, part.Name);
             }

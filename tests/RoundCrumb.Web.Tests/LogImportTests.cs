@@ -3,11 +3,11 @@ using System.Text;
 using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using RoundCrumb.Application.Learning;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Records;
 using RoundCrumb.Data;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Pies;
-using RoundCrumb.Data.Recipes;
 
 namespace RoundCrumb.Web.Tests;
 
@@ -119,7 +119,7 @@ public sealed class LogImportTests : IAsyncDisposable
         List<Bake> arriving =
         [
             .. Enumerable.Range(0, 1203).Select(i => BakeBook.Brought(
-                $"Came {i}", $"{Pie}&top={RecipeBox.IdOf(7 + (i % 2), 1 + (i % 3))}", 1, made.AddHours(i),
+                $"Came {i}", $"{Pie}&top={OwnPartId.Of(7 + (i % 2), 1 + (i % 3))}", 1, made.AddHours(i),
                 new BakeEntry { OvenSet = new(150 + (i % 50)), Notes = $"Note {i}" })),
         ];
         await book.TakeInAsync(arriving, static _ => { }, Cancel);

@@ -52,7 +52,7 @@ public sealed class NameTests
         await using var scope = kitchen.Services.CreateAsyncScope();
         var context = scope.ServiceProvider.GetRequiredService<RoundCrumbContext>();
         var part = await context.Parts.AsNoTracking().SingleAsync(Cancel);
-        var id = RecipeBox.IdOf(part.Id, 1);
+        var id = OwnPartId.Of(part.Id, 1);
         var shelf = scope.ServiceProvider.GetRequiredService<PieShelf>();
         var pie = (await shelf.AddAsync("House pie", $"pan=plate-23&crust=butter-flaky&fill={id}&make=exact", Cancel)).Pie!;
         (await UsesAsync()).ShouldBe([(part.Id, 1, "pie")]);

@@ -42,21 +42,21 @@ public sealed class RecipeBoxTests : IAsyncLifetime
         var box = Box(context);
         var part = (await box.AddAsync(Custard("Tea custard", 40), Cancel)).Part!;
         (await box.ChangeAsync(part.Id, 1, Custard("Tea custard", 42), Cancel)).IsNewVersion.ShouldBeFalse();
-        (await box.RecipesAsync([RecipeBox.IdOf(part.Id, 1)], Cancel)).Single().Lines[1].Grams.ShouldBe(42);
+        (await box.RecipesAsync([OwnPartId.Of(part.Id, 1)], Cancel)).Single().Lines[1].Grams.ShouldBe(42);
 
         var shelf = new PieShelf(context, TimeProvider.System);
         var pie = (
-            await shelf.AddAsync("Tea pie", $"pan=plate-23&crust=butter-flaky&fill={RecipeBox.IdOf(part.Id, 1)}&top=none", Cancel)).Pie!;
+            await shelf.AddAsync("Tea pie", $"pan=plate-23&crust=butter-flaky&fill={OwnPartId.Of(part.Id, 1)}&top=none", Cancel)).Pie!;
         var changed = await box.ChangeAsync(part.Id, 2, Custard("Tea custard", 50), Cancel);
         changed.IsNewVersion.ShouldBeTrue();
         changed.Part!.Current.ShouldBe(2);
-        (await box.RecipesAsync([RecipeBox.IdOf(part.Id, 1)], Cancel)).Single().Lines[1].Grams.ShouldBe(42);
-        (await box.RecipesAsync([RecipeBox.IdOf(part.Id, 2)], Cancel)).Single().Lines[1].Grams.ShouldBe(50);
+        (await box.RecipesAsync([OwnPartId.Of(part.Id, 1)], Cancel)).Single().Lines[1].Grams.ShouldBe(42);
+        (await box.RecipesAsync([OwnPartId.Of(part.Id, 2)], Cancel)).Single().Lines[1].Grams.ShouldBe(50);
         (await box.PiesUsingAsync(part.Id, Cancel)).Select(p => (p.Pie.Id, p.Version)).ShouldBe([(pie.Id, 1)]);
 
         // The baker moves it; version 1 is then free.
         (await box.MovePieAsync(pie.Id, part.Id, 2, Cancel)).ShouldBeTrue();
-        (await shelf.FindAsync(pie.Id, Cancel))!.Address.ShouldContain($"fill={RecipeBox.IdOf(part.Id, 2)}&top=none");
+        (await shelf.FindAsync(pie.Id, Cancel))!.Address.ShouldContain($"fill={OwnPartId.Of(part.Id, 2)}&top=none");
         (await box.MovePieAsync(pie.Id, part.Id, 9, Cancel)).ShouldBeFalse();
     }
 
@@ -67,7 +67,7 @@ public sealed class RecipeBoxTests : IAsyncLifetime
         var box = Box(context);
         var part = (await box.AddAsync(Custard("Tea custard", 40), Cancel)).Part!;
         var shelf = new PieShelf(context, TimeProvider.System);
-        var own = RecipeBox.IdOf(part.Id, 1);
+        var own = OwnPartId.Of(part.Id, 1);
         var pie = (
             await shelf.AddAsync(
                 "Two layers", $"pan=springform-20&crust=plain-crumb&under1={own}&under1-high=8&fill=lemon-cheese&line=20&top=none", Cancel))
@@ -80,7 +80,7 @@ public sealed class RecipeBoxTests : IAsyncLifetime
         (await box.ChangeAsync(part.Id, 1, Custard("Tea custard", 50), Cancel)).IsNewVersion.ShouldBeTrue();
         (await box.PiesUsingAsync(part.Id, Cancel)).Select(p => (p.Pie.Id, p.Version)).ShouldBe([(pie.Id, 1)]);
         (await box.MovePieAsync(pie.Id, part.Id, 2, Cancel)).ShouldBeTrue();
-        (await shelf.FindAsync(pie.Id, Cancel))!.Address.ShouldContain($"under1={RecipeBox.IdOf(part.Id, 2)}&");
+        (await shelf.FindAsync(pie.Id, Cancel))!.Address.ShouldContain($"under1={OwnPartId.Of(part.Id, 2)}&");
     }
 
     [Fact]
@@ -91,11 +91,11 @@ public sealed class RecipeBoxTests : IAsyncLifetime
         var part = (await box.AddAsync(Custard("Tea custard", 40), Cancel)).Part!;
         var days = new Data.Days.DayBook(context, TimeProvider.System);
         var day = await days.AddAsync("Saturday", new(2027, 3, 6), 1, Cancel);
-        var address = $"pan=plate-23&crust=plain-crumb&fill={RecipeBox.IdOf(part.Id, 1)}&top=none";
+        var address = $"pan=plate-23&crust=plain-crumb&fill={OwnPartId.Of(part.Id, 1)}&top=none";
         await days.ChangeAsync(
             day.Id, d => d.Orders.Add(new() { Name = "Tea pie", Address = address, Count = 2, Due = new(2027, 3, 6, 12, 0, 0) }), Cancel);
         (await box.ChangeAsync(part.Id, 1, Custard("Tea custard", 90), Cancel)).IsNewVersion.ShouldBeTrue();
-        (await box.RecipesAsync([RecipeBox.IdOf(part.Id, 1)], Cancel)).Single().Lines.ShouldContain(l => l.Grams == 40);
+        (await box.RecipesAsync([OwnPartId.Of(part.Id, 1)], Cancel)).Single().Lines.ShouldContain(l => l.Grams == 40);
     }
 
     [Fact]
@@ -121,9 +121,9 @@ public sealed class RecipeBoxTests : IAsyncLifetime
         var box = Box(context);
         var part = (await box.AddAsync(Custard("Tea custard", 40), Cancel)).Part!;
         await new PieShelf(context, TimeProvider.System).AddAsync(
-            "Tea pie", $"pan=plate-23&fill={RecipeBox.IdOf(part.Id, 1)}&top=none", Cancel);
+            "Tea pie", $"pan=plate-23&fill={OwnPartId.Of(part.Id, 1)}&top=none", Cancel);
         (await box.ChangeAsync(part.Id, 1, Custard("Smoky tea custard", 40) with { Tags = "autumn" }, Cancel)).IsNewVersion.ShouldBeFalse();
-        (await box.RecipesAsync([RecipeBox.IdOf(part.Id, 1)], Cancel)).Single().Name.ShouldBe("Smoky tea custard");
+        (await box.RecipesAsync([OwnPartId.Of(part.Id, 1)], Cancel)).Single().Name.ShouldBe("Smoky tea custard");
     }
 
     [Fact]
@@ -142,7 +142,7 @@ public sealed class RecipeBoxTests : IAsyncLifetime
         (await box.ChangeAsync(part.Id, 3, Custard("Tea custard", 42), Cancel)).Outcome.ShouldBe(KeepOutcome.Gone);
 
         // Undone under another name when its own has been taken meanwhile; the pies that use it never noticed.
-        (await box.RecipesAsync([RecipeBox.IdOf(part.Id, 1)], Cancel)).ShouldHaveSingleItem();
+        (await box.RecipesAsync([OwnPartId.Of(part.Id, 1)], Cancel)).ShouldHaveSingleItem();
         await box.AddAsync(Custard("Tea custard", 1), Cancel);
         (await box.RestoreAsync(part.Id, Cancel))!.Name.ShouldBe("Tea custard (back 2)");
     }
@@ -161,12 +161,12 @@ public sealed class RecipeBoxTests : IAsyncLifetime
         own.Makeup.Fat.ShouldBe(0.88);
         own.IsFat.ShouldBeTrue();
         var part = (await box.AddAsync(Custard("Rich", 40) with { Lines = [new(own, 100)] }, Cancel)).Part!;
-        PartFacts.Of((await box.RecipesAsync([RecipeBox.IdOf(part.Id, 1)], Cancel)).Single()).Fat.Value.Value.ShouldBe(0.88, 1e-9);
+        PartFacts.Of((await box.RecipesAsync([OwnPartId.Of(part.Id, 1)], Cancel)).Single()).Fat.Value.Value.ShouldBe(0.88, 1e-9);
         (
             await larder.KeepAsync(slug, 1, "Mill butter", [], Pantry.Butter, butter with { Fat = 0.80 }, Cancel))
             .Outcome.ShouldBe(KeepOutcome.Kept);
         (await larder.KeepAsync(slug, 1, "Mill butter", [], Pantry.Butter, butter, Cancel)).Outcome.ShouldBe(KeepOutcome.ChangedElsewhere);
-        PartFacts.Of((await box.RecipesAsync([RecipeBox.IdOf(part.Id, 1)], Cancel)).Single()).Fat.Value.Value.ShouldBe(0.80, 1e-9);
+        PartFacts.Of((await box.RecipesAsync([OwnPartId.Of(part.Id, 1)], Cancel)).Single()).Fat.Value.Value.ShouldBe(0.80, 1e-9);
     }
 
     [Fact]

@@ -1,5 +1,5 @@
 using RoundCrumb.Core.Trials;
-using RoundCrumb.Data.Learning;
+using RoundCrumb.Data.Trials;
 using RoundCrumb.Web.Features.Trials;
 
 namespace RoundCrumb.Web.Tests;

@@ -2,6 +2,7 @@ using System.Globalization;
 using System.Text.RegularExpressions;
 using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
@@ -172,7 +173,7 @@ public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder la
             var places = read.Troubles.Where(t => CompositionAddress.PartFields.Contains(t.Field)
                 && read.Composition.Missing.All(m => m.Field != t.Field)).ToList();
             leftOut.AddRange(pie.LeftOut.Concat(places.Select(
-                t => parts.Find(p => RecipeBox.IdOf(p.Id, p.Current) == t.Typed)?.Name ?? t.Typed)));
+                t => parts.Find(p => OwnPartId.Of(p.Id, p.Current) == t.Typed)?.Name ?? t.Typed)));
             near += read.Composition.IsWhole && read.Troubles.Count > places.Count ? 1 : 0;
         }
 
@@ -256,7 +257,7 @@ public sealed partial class BoxTransfer(RecipeBox box, PieShelf shelf, Larder la
 
     private static WrittenPart? Written(string id, List<Part> parts)
     {
-        if (RecipeBox.Parse(id) is { } key)
+        if (OwnPartId.Parse(id) is { } key)
             return parts.Find(p => p.Id == key.Part) is { } part && part.Versions.Find(v => v.Number == key.Version) is { } version
                 ? Written(part, version)
                 : null;

@@ -2,6 +2,7 @@ using System.Globalization;
 using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
@@ -195,7 +196,7 @@ public sealed record RecipeImport(
     {
         var mine = kept.Where(k => Sections[k.Key].Recipe == recipe).Select(k => k.Value).ToList();
         var bought = Sections.FirstOrDefault(s => s.Recipe == recipe && s.Take && CrustBook.Find(s.Bought) is not null)?.Bought;
-        var crust = mine.Find(p => p.Kind is PartKind.Crust) is { } made ? RecipeBox.IdOf(made.Id, 1) : bought;
+        var crust = mine.Find(p => p.Kind is PartKind.Crust) is { } made ? OwnPartId.Of(made.Id, 1) : bought;
         var fillings = mine.FindAll(p => p.Kind is PartKind.Filling);
         if (crust is null || fillings.Count == 0)
             return null;
@@ -204,12 +205,12 @@ public sealed record RecipeImport(
         var filling = fillings.Find(IsBaked) ?? fillings[^1];
         var beneath = fillings.FindAll(f => f != filling);
         var toppings = mine.FindAll(p => p.Kind is PartKind.Topping);
-        var address = $"pan={Recipes[recipe].Pan}&crust={crust}&fill={RecipeBox.IdOf(filling.Id, 1)}&"
-            + $"top={(toppings.Count == 0 ? Topping.None.Id : RecipeBox.IdOf(toppings[0].Id, 1))}"
+        var address = $"pan={Recipes[recipe].Pan}&crust={crust}&fill={OwnPartId.Of(filling.Id, 1)}&"
+            + $"top={(toppings.Count == 0 ? Topping.None.Id : OwnPartId.Of(toppings[0].Id, 1))}"
             + string.Concat(beneath.Take(Composition.MostLayers).Select((p, i) =>
-                $"&{CompositionAddress.UnderAt(i).Id}={RecipeBox.IdOf(p.Id, 1)}"))
+                $"&{CompositionAddress.UnderAt(i).Id}={OwnPartId.Of(p.Id, 1)}"))
             + string.Concat(toppings.Skip(1).Take(Composition.MostLayers).Select((p, i) =>
-                $"&{CompositionAddress.OverAt(i).Id}={RecipeBox.IdOf(p.Id, 1)}"));
+                $"&{CompositionAddress.OverAt(i).Id}={OwnPartId.Of(p.Id, 1)}"));
         return new(
             Recipes[recipe].Title, address,
             [

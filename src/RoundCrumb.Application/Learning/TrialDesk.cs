@@ -4,7 +4,7 @@ using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Trials;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Bakes;
-using RoundCrumb.Data.Learning;
+using RoundCrumb.Data.Trials;
 
 namespace RoundCrumb.Application.Learning;
 

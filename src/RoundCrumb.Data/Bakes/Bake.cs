@@ -2,7 +2,7 @@ using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Records;
 using RoundCrumb.Core.Trials;
-using RoundCrumb.Data.Recipes;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Bakes;
 

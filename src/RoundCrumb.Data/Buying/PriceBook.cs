@@ -1,7 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Buying;
 using RoundCrumb.Core.Ingredients;
-using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Buying;

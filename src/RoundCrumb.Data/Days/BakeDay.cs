@@ -1,5 +1,5 @@
 using RoundCrumb.Core.Steps;
-using RoundCrumb.Data.Recipes;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Days;
 

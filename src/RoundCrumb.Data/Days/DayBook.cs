@@ -1,6 +1,5 @@
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Kitchens;
-using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Days;

@@ -2,6 +2,7 @@ using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.BlindBaking;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.HeatFlow;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Quantities;
@@ -12,7 +13,7 @@ using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pans;
 using RoundCrumb.Data.Pies;
-using RoundCrumb.Data.Recipes;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Demo;
 
@@ -186,7 +187,7 @@ public static class DemoData
         foreach (var (name, tags, address) in DemoParts.Pies)
         {
             var own = DemoParts.All.Aggregate(
-                address, (a, part) => a.Replace($"{{{part.Name}}}", RecipeBox.IdOf(numbers[part.Name], 1), StringComparison.Ordinal));
+                address, (a, part) => a.Replace($"{{{part.Name}}}", OwnPartId.Of(numbers[part.Name], 1), StringComparison.Ordinal));
             context.Pies.Add(new SavedPie { Name = name, Address = own, Tags = tags, SavedAt = now.AddHours(-20 - more++) });
         }
 

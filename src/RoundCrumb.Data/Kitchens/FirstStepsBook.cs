@@ -1,5 +1,4 @@
 using Microsoft.EntityFrameworkCore;
-using RoundCrumb.Data.Demo;
 using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Kitchens;

@@ -6,7 +6,6 @@ using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Data.Learning;
 using RoundCrumb.Data.Pans;
-using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Kitchens;

@@ -505,7 +505,7 @@ namespace RoundCrumb.Data.Migrations
                     b.ToTable("DayOrders");
                 });
 
-            modelBuilder.Entity("RoundCrumb.Data.Demo.DataMark", b =>
+            modelBuilder.Entity("RoundCrumb.Data.Storage.DataMark", b =>
                 {
                     b.Property<string>("Name")
                         .HasColumnType("TEXT");
@@ -849,7 +849,7 @@ namespace RoundCrumb.Data.Migrations
                     b.ToTable("Practice");
                 });
 
-            modelBuilder.Entity("RoundCrumb.Data.Learning.Trial", b =>
+            modelBuilder.Entity("RoundCrumb.Data.Trials.Trial", b =>
                 {
                     b.Property<int>("Id")
                         .ValueGeneratedOnAdd()
@@ -1071,7 +1071,7 @@ namespace RoundCrumb.Data.Migrations
                     b.ToTable("Parts");
                 });
 
-            modelBuilder.Entity("RoundCrumb.Data.Recipes.PartUse", b =>
+            modelBuilder.Entity("RoundCrumb.Data.Storage.PartUse", b =>
                 {
                     b.Property<int>("Id")
                         .ValueGeneratedOnAdd()
@@ -1494,7 +1494,7 @@ namespace RoundCrumb.Data.Migrations
                         .IsRequired();
                 });
 
-            modelBuilder.Entity("RoundCrumb.Data.Recipes.PartUse", b =>
+            modelBuilder.Entity("RoundCrumb.Data.Storage.PartUse", b =>
                 {
                     b.HasOne("RoundCrumb.Data.Bakes.Bake", null)
                         .WithMany("Uses")

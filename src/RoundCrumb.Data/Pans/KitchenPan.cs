@@ -1,7 +1,6 @@
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Pans;
-using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Pans;

@@ -3,15 +3,6 @@ using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Pies;
 
-/// <summary>How keeping something went.</summary>
-public enum KeepOutcome
-{
-    Kept,
-    NameTaken,
-    ChangedElsewhere,
-    Gone,
-}
-
 /// <summary>What became of an attempt to keep a pie.</summary>
 /// <param name="Outcome">How it went.</param>
 /// <param name="Pie">The pie as it is now; none when it is gone.</param>

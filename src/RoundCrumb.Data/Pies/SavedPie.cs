@@ -1,5 +1,4 @@
 using RoundCrumb.Core.Recipes;
-using RoundCrumb.Data.Recipes;
 using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Pies;

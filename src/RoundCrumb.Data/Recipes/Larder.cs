@@ -4,7 +4,6 @@ using System.Text.Json;
 using System.Text.Json.Serialization;
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Ingredients;
-using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Recipes;

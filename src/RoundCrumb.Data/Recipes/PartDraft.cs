@@ -1,6 +1,6 @@
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
-using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Recipes;
 

@@ -1,4 +1,3 @@
-using System.Globalization;
 using System.Text.Json;
 using System.Text.Json.Serialization;
 using Microsoft.EntityFrameworkCore;
@@ -13,25 +12,8 @@ namespace RoundCrumb.Data.Recipes;
 /// <summary>A baker's own parts.</summary>
 public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCache cache, TimeProvider clock)
 {
-    private const string Prefix = Core.Ingredients.OwnPartId.Prefix;
-
     /// <summary>How many parts of each kind are offered in Compose beside the shipped ones.</summary>
     private const int Offered = 8;
-
-    /// <summary>The id of a version in addresses.</summary>
-    public static string IdOf(int part, int version) => string.Create(CultureInfo.InvariantCulture, $"{Prefix}{part}-{version}");
-
-    /// <summary>Part and version of an id, or none when it is not of the box.</summary>
-    public static (int Part, int Version)? Parse(string? id)
-    {
-        if (id is null || !id.StartsWith(Prefix, StringComparison.Ordinal))
-            return null;
-        var pieces = id[Prefix.Length..].Split('-');
-        return pieces.Length == 2 && int.TryParse(pieces[0], NumberStyles.None, CultureInfo.InvariantCulture, out var part)
-            && int.TryParse(pieces[1], NumberStyles.None, CultureInfo.InvariantCulture, out var version)
-            ? (part, version)
-            : null;
-    }
 
     /// <summary>The parts of a kind (or of all), with a tag (or any), sorted; without their versions.</summary>
     public Task<List<Part>> ListAsync(PartKind? kind, string? tag, BoxSort sort, int most, int skip = 0, CancellationToken cancel = default)
@@ -86,7 +68,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
     /// <summary>The parts that some addresses name, as the core knows them.</summary>
     public async Task<IReadOnlyList<PartRecipe>> NamedInAsync(IEnumerable<string> addresses, CancellationToken cancel = default)
     {
-        var ids = addresses.SelectMany(PartUse.In).Distinct().Select(u => IdOf(u.Part, u.Version)).ToList();
+        var ids = addresses.SelectMany(PartUse.In).Distinct().Select(u => OwnPartId.Of(u.Part, u.Version)).ToList();
         return ids.Count == 0 ? [] : await RecipesAsync(ids, cancel);
     }
 
@@ -100,7 +82,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         {
             if (cache.Find(id) is { } known)
                 found[id] = known;
-            else if (Parse(id) is { } key)
+            else if (OwnPartId.Parse(id) is { } key)
                 missing.Add(key);
         }
 
@@ -136,7 +118,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         var stamp = cache.Stamp;
         var ids = new List<string>();
         foreach (var kind in Enum.GetValues<PartKind>())
-            ids.AddRange((await ListAsync(kind, null, BoxSort.Changed, Offered, cancel: cancel)).Select(p => IdOf(p.Id, p.Current)));
+            ids.AddRange((await ListAsync(kind, null, BoxSort.Changed, Offered, cancel: cancel)).Select(p => OwnPartId.Of(p.Id, p.Current)));
         var recent = await RecipesAsync(ids, cancel);
         cache.KeepRecent(recent, stamp);
         return recent;
@@ -297,7 +279,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         }
 
         // A cached version carries the part's name.
-        cache.Changed(context, [.. part.Versions.Select(v => IdOf(id, v.Number))]);
+        cache.Changed(context, [.. part.Versions.Select(v => OwnPartId.Of(id, v.Number))]);
         return new(KeepOutcome.Kept, part, isNew);
     }
 
@@ -358,7 +340,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         if (pie is null || !await context.PartVersions.AnyAsync(v => v.PartId == part && v.Number == version, cancel))
             return false;
         foreach (var (_, was) in PartUse.In(pie.Address).Where(u => u.Part == part))
-            pie.Address = (pie.Address + "&").Replace($"={IdOf(part, was)}&", $"={IdOf(part, version)}&", StringComparison.Ordinal)[..^1];
+            pie.Address = (pie.Address + "&").Replace($"={OwnPartId.Of(part, was)}&", $"={OwnPartId.Of(part, version)}&", StringComparison.Ordinal)[..^1];
         pie.Version++;
         pie.SavedAt = clock.GetUtcNow();
         await context.SaveChangesAsync(cancel);
@@ -374,7 +356,7 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         var lines = Unpack(version.Lines).Select(l => (Kept: l, What: Ingredient.Words(l.Ingredient,
             l.Note) ?? known.Find(l.Ingredient))).ToList();
         return new(
-            IdOf(part.Id, version.Number), part.Name, part.Kind, version.FamilyId,
+            OwnPartId.Of(part.Id, version.Number), part.Name, part.Kind, version.FamilyId,
             [
                 .. lines.Where(l => l.What is not null).Select(
                     l =>

@@ -4,7 +4,7 @@ using System.Text;
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Recipes;
-using RoundCrumb.Data.Demo;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Recipes;
 

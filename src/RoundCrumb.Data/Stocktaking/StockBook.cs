@@ -2,7 +2,6 @@ using System.Globalization;
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Stocktaking;
-using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
 using RoundCrumb.Data.Storage;
 

@@ -4,6 +4,7 @@ using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Advice;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Quantities;
@@ -207,7 +208,7 @@ public static class ApiEndpoints
         var (from, many) = (skip ?? 0, take ?? Usual);
         var shipped = ShippedParts.All.Skip(from).Take(many).ToList();
         var own = await box.ListAsync(null, null, BoxSort.Name, many - shipped.Count, Math.Max(0, from - ShippedParts.All.Count), cancel);
-        var current = await box.RecipesAsync([.. own.Select(p => RecipeBox.IdOf(p.Id, p.Current))], cancel);
+        var current = await box.RecipesAsync([.. own.Select(p => OwnPartId.Of(p.Id, p.Current))], cancel);
         var families = current.ToDictionary(r => r.Id, r => r.FamilyId);
         return TypedResults.Ok<List<PartAnswer>>(
         [
@@ -215,8 +216,8 @@ public static class ApiEndpoints
             .. own.Select(
                 p =>
                     new PartAnswer(
-                        RecipeBox.IdOf(p.Id, p.Current), p.Kind.ToString(), p.Name,
-                        families.GetValueOrDefault(RecipeBox.IdOf(p.Id, p.Current), ""), false,
+                        OwnPartId.Of(p.Id, p.Current), p.Kind.ToString(), p.Name,
+                        families.GetValueOrDefault(OwnPartId.Of(p.Id, p.Current), ""), false,
                         p.Tags.Split(' ', StringSplitOptions.RemoveEmptyEntries))),
         ]);
     }
@@ -228,8 +229,8 @@ public static class ApiEndpoints
             return TypedResults.Problem($"There is no part called “{(id.Length > 40 ? id[..40] : id)}” here.", statusCode: 404);
         var text = shipped is not null
             ? CompositionReader.Text(part.Lines)
-            : (await box.FindAsync(RecipeBox.Parse(id)!.Value.Part, deletedToo: true, cancel))!.Versions.Single(
-                v => v.Number == RecipeBox.Parse(id)!.Value.Version).Text;
+            : (await box.FindAsync(OwnPartId.Parse(id)!.Value.Part, deletedToo: true, cancel))!.Versions.Single(
+                v => v.Number == OwnPartId.Parse(id)!.Value.Version).Text;
         var facts = PartFacts.Of(part);
         var shown = new QuantityFormatter(UnitChoice.Usual);
         return TypedResults.Ok(new PartDetail(

@@ -7,7 +7,6 @@ using Microsoft.EntityFrameworkCore;
 using Microsoft.Extensions.DependencyInjection;
 using RoundCrumb.Data;
 using RoundCrumb.Data.Pies;
-using RoundCrumb.Data.Recipes;
 using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Web.Tests.Storage;

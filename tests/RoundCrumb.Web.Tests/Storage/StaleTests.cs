@@ -52,7 +52,7 @@ public sealed class StaleTests : IAsyncDisposable
         Best(after).ShouldBeGreaterThan(Best(before));
 
         double Best(Board board) =>
-            board.Cells.SelectMany(r => r).Where(c => c.Filling.Id == RecipeBox.IdOf(part.Id, 1)).Max(c => c.Score.Points);
+            board.Cells.SelectMany(r => r).Where(c => c.Filling.Id == OwnPartId.Of(part.Id, 1)).Max(c => c.Score.Points);
 
         Task<Board> BoardAsync() => InAsync(async s =>
         {
@@ -69,7 +69,7 @@ public sealed class StaleTests : IAsyncDisposable
     {
         var ids = new List<string>();
         foreach (var name in (string[])["First", "Second", "Third"])
-            ids.Add(RecipeBox.IdOf((await AddAsync(Custard(name, 40))).Id, 1));
+            ids.Add(OwnPartId.Of((await AddAsync(Custard(name, 40))).Id, 1));
         await InAsync(s => s.GetRequiredService<RecipeBox>().RecipesAsync([ids[2]], Cancel));
         var found = await InAsync(s => s.GetRequiredService<RecipeBox>().RecipesAsync([ids[1], "box-99-1", ids[2], ids[0]], Cancel));
         found.Select(r => r.Name).ShouldBe(["Second", "Third", "First"]);
@@ -114,12 +114,12 @@ public sealed class StaleTests : IAsyncDisposable
             {
                 var box = s.GetRequiredService<RecipeBox>();
                 var part = (await box.AddAsync(Custard("Not kept", 12), Cancel)).Part!;
-                (await box.RecipeAsync(RecipeBox.IdOf(part.Id, 1), Cancel))!.Name.ShouldBe("Not kept");
+                (await box.RecipeAsync(OwnPartId.Of(part.Id, 1), Cancel))!.Name.ShouldBe("Not kept");
                 throw new InvalidOperationException("not kept");
             },
             Cancel)));
         var next = await AddAsync(Custard("Kept", 45));
-        var read = await InAsync(s => s.GetRequiredService<RecipeBox>().RecipeAsync(RecipeBox.IdOf(next.Id, 1), Cancel));
+        var read = await InAsync(s => s.GetRequiredService<RecipeBox>().RecipeAsync(OwnPartId.Of(next.Id, 1), Cancel));
         (next.Id, read!.Name).ShouldBe((1, "Kept"));
     }
 

@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Units;
@@ -34,9 +35,9 @@ public sealed class CompareModel(RecipeBox box, Preferences baker) : PageModel
     public async Task<IActionResult> OnGetAsync(int id, int a, int b, CancellationToken cancel)
     {
         var part = await box.FindAsync(id, cancel: cancel);
-        var recipes = await box.RecipesAsync([RecipeBox.IdOf(id, a), RecipeBox.IdOf(id, b)], cancel);
-        if (part is null || recipes.FirstOrDefault(r => r.Id == RecipeBox.IdOf(id, a)) is not { } before
-                || recipes.FirstOrDefault(r => r.Id == RecipeBox.IdOf(id, b)) is not { } after)
+        var recipes = await box.RecipesAsync([OwnPartId.Of(id, a), OwnPartId.Of(id, b)], cancel);
+        if (part is null || recipes.FirstOrDefault(r => r.Id == OwnPartId.Of(id, a)) is not { } before
+                || recipes.FirstOrDefault(r => r.Id == OwnPartId.Of(id, b)) is not { } after)
             return NotFound();
         (Id, Name, A, B) = (id, part.Name, a, b);
         Comparison = VersionComparison.Of(before, after);

@@ -3,9 +3,11 @@ using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Application.Box;
 using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
+using RoundCrumb.Data.Storage;
 using RoundCrumb.Formats.Reading;
 using RoundCrumb.Web.Hosting;
 
@@ -30,7 +32,7 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
     public int Current { get; private set; }
 
     /// <summary>Its id in addresses.</summary>
-    public string VersionId => Id is { } id ? RecipeBox.IdOf(id, Current) : "";
+    public string VersionId => Id is { } id ? OwnPartId.Of(id, Current) : "";
 
     /// <summary>True when the kept version can be used in a pie.</summary>
     public bool Usable { get; private set; }
@@ -99,7 +101,7 @@ public sealed class PartModel(RecipeBox box, Larder larder, CompositionReader co
     /// <summary>A copy of a part that comes with Round Crumb, or of a version in the box, to start from.</summary>
     private async Task<PartForm?> CopyOfAsync(string id, CancellationToken cancel) =>
         ShippedParts.Find(id) is { } shipped ? PartForm.CopyOf(shipped)
-        : RecipeBox.Parse(id) is { } key && await box.FindAsync(key.Part, deletedToo: true, cancel) is { } other
+        : OwnPartId.Parse(id) is { } key && await box.FindAsync(key.Part, deletedToo: true, cancel) is { } other
             && other.Versions.Find(v => v.Number == key.Version) is { } version ? PartForm.CopyOf(other, version)
         : null;
 

@@ -355,7 +355,7 @@ public sealed class ComposeView
 
     /// <summary>Where the recipe of a part is: the baker's own, or one to copy.</summary>
     public static string RecipeOf(string id) =>
-        Data.Recipes.RecipeBox.Parse(id) is { } own ? Routes.Part(own.Part) : Routes.NewPart + "?from=" + id;
+        OwnPartId.Parse(id) is { } own ? Routes.Part(own.Part) : Routes.NewPart + "?from=" + id;
 
     /// <summary>What a severity is called, and its mark.</summary>
     public static (string Mark, string Word, string Css) Severe(Severity severity) => severity switch

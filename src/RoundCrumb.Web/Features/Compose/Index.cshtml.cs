@@ -9,6 +9,7 @@ using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Storage;
 using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Features.Compose;

@@ -4,6 +4,7 @@ using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Arranging;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Fillings;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Pairing;
 using RoundCrumb.Core.Pans;
 using RoundCrumb.Core.Recipes;
@@ -91,7 +92,7 @@ public sealed class PartsModel(CompositionReader compositions, Preferences baker
                 .Prepend(new PartOption("Nothing", "none", "Nothing beneath", "", "")).OrderBy(First);
         return null;
 
-        static bool IsOwn(string id) => Data.Recipes.RecipeBox.Parse(id) is not null;
+        static bool IsOwn(string id) => OwnPartId.Parse(id) is not null;
         static int First(PartOption o) => o.Group == Own ? 0 : o.Group == "Nothing" ? 1 : 2;
     }
 }

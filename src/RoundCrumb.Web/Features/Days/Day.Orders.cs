@@ -3,7 +3,7 @@ using Microsoft.AspNetCore.Mvc;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Data.Days;
-using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Storage;
 using RoundCrumb.Scheduling.Model;
 
 namespace RoundCrumb.Web.Features.Days;

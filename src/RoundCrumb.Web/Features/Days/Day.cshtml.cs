@@ -10,6 +10,7 @@ using RoundCrumb.Core.Working;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Storage;
 using RoundCrumb.Scheduling.Changes;
 using RoundCrumb.Scheduling.Explaining;
 using RoundCrumb.Scheduling.Model;

@@ -1,6 +1,7 @@
 using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Application.Reading;
+using RoundCrumb.Application.Stocktaking;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Formats.Reading;

@@ -2,8 +2,8 @@ using Microsoft.AspNetCore.Mvc;
 using Microsoft.AspNetCore.Mvc.RazorPages;
 using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Ingredients;
-using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
+using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Web.Features.Ingredients;
 

@@ -10,7 +10,7 @@ using RoundCrumb.Core.Units;
 using RoundCrumb.Core.Working;
 using RoundCrumb.Data.Kitchens;
 using RoundCrumb.Data.Pans;
-using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Storage;
 using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Features.Kitchens;

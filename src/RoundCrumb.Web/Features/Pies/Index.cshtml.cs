@@ -9,6 +9,7 @@ using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Pans;
 using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Recipes;
+using RoundCrumb.Data.Storage;
 using RoundCrumb.Web.Features.Compose;
 using RoundCrumb.Web.Hosting;
 

@@ -1,4 +1,5 @@
 using RoundCrumb.Core.Crusts;
+using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Recipes;
@@ -32,7 +33,7 @@ public sealed class PartList(RecipeBox box, Search search)
             var hits = await search.FindAsync(words, 60, cancel);
             var ids = hits.Where(h => h.Kind == "part").Select(h => int.TryParse(h.Ref, out var id) ? id : 0).Where(id => id > 0);
             var current = await box.CurrentAsync([.. ids], cancel);
-            var own = await box.RecipesAsync([.. current.Select(c => RecipeBox.IdOf(c.Part, c.Version))], cancel);
+            var own = await box.RecipesAsync([.. current.Select(c => OwnPartId.Of(c.Part, c.Version))], cancel);
             rows.AddRange(own.Select(r => Own(r, shown)));
             rows.AddRange(hits.Where(h => h.Kind == "shipped").Select(h => ShippedParts.Find(h.Ref)).OfType<PartRecipe>()
                 .Select(p => Shipped(p, shown)));
@@ -42,8 +43,8 @@ public sealed class PartList(RecipeBox box, Search search)
         foreach (var kind in Enum.GetValues<PartKind>())
         {
             var parts = await box.ListAsync(kind, tag, BoxSort.Changed, MostOwn, cancel: cancel);
-            var recipes = (await box.RecipesAsync([.. parts.Select(p => RecipeBox.IdOf(p.Id, p.Current))], cancel)).ToDictionary(r => r.Id);
-            rows.AddRange(parts.Select(p => recipes.GetValueOrDefault(RecipeBox.IdOf(p.Id, p.Current))).OfType<PartRecipe>()
+            var recipes = (await box.RecipesAsync([.. parts.Select(p => OwnPartId.Of(p.Id, p.Current))], cancel)).ToDictionary(r => r.Id);
+            rows.AddRange(parts.Select(p => recipes.GetValueOrDefault(OwnPartId.Of(p.Id, p.Current))).OfType<PartRecipe>()
                 .Select(r => Own(r, shown)));
         }
 
@@ -53,7 +54,7 @@ public sealed class PartList(RecipeBox box, Search search)
     }
 
     private static PartRow Own(PartRecipe part, QuantityFormatter shown) =>
-        new(part.Name, Routes.Part(RecipeBox.Parse(part.Id)!.Value.Part), What(part, shown), part.Kind, true);
+        new(part.Name, Routes.Part(OwnPartId.Parse(part.Id)!.Value.Part), What(part, shown), part.Kind, true);
 
     private static PartRow Shipped(PartRecipe part, QuantityFormatter shown) =>
         new(part.Name, $"{Routes.NewPart}?from={part.Id}", What(part, shown), part.Kind, false);

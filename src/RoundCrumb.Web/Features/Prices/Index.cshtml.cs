@@ -11,7 +11,7 @@ using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Buying;
 using RoundCrumb.Data.Kitchens;
-using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Storage;
 using RoundCrumb.Formats.Trade;
 using RoundCrumb.Web.Hosting;
 

@@ -12,7 +12,7 @@ using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Buying;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Kitchens;
-using RoundCrumb.Data.Pies;
+using RoundCrumb.Data.Storage;
 using RoundCrumb.Formats.Trade;
 using RoundCrumb.Web.Hosting;
 

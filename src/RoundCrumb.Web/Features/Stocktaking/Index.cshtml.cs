@@ -10,8 +10,8 @@ using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Stocktaking;
 using RoundCrumb.Core.Units;
 using RoundCrumb.Data.Kitchens;
-using RoundCrumb.Data.Pies;
 using RoundCrumb.Data.Stocktaking;
+using RoundCrumb.Data.Storage;
 using RoundCrumb.Formats.Trade;
 using RoundCrumb.Web.Hosting;
 

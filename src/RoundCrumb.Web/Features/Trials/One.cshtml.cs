@@ -6,7 +6,7 @@ using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Trials;
 using RoundCrumb.Core.Units;
-using RoundCrumb.Data.Learning;
+using RoundCrumb.Data.Trials;
 using RoundCrumb.Web.Hosting;
 
 namespace RoundCrumb.Web.Features.Trials;

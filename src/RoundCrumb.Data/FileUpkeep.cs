@@ -1,7 +1,8 @@
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Data.Recipes;
+using RoundCrumb.Data.Storage;
 
-namespace RoundCrumb.Data.Storage;
+namespace RoundCrumb.Data;
 
 /// <summary>
 /// Fills in what a file of an earlier version did not have and tables alone cannot work out. Done again it changes nothing.

@@ -1,6 +1,6 @@
 using RoundCrumb.Core.Trials;
 
-namespace RoundCrumb.Data.Learning;
+namespace RoundCrumb.Data.Trials;
 
 /// <summary>Two pies that differ in one thing, to be made side by side.</summary>
 public sealed class Trial

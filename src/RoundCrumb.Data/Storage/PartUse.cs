@@ -1,6 +1,7 @@
 using RoundCrumb.Core.Composing;
+using RoundCrumb.Core.Ingredients;
 
-namespace RoundCrumb.Data.Recipes;
+namespace RoundCrumb.Data.Storage;
 
 /// <summary>Something whose address can name the baker's own parts.</summary>
 public interface IComposed
@@ -33,7 +34,7 @@ public sealed class PartUse
     public static IEnumerable<(int Part, int Version)> In(string address)
     {
         var fields = CompositionAddress.FieldsOf(address);
-        return CompositionAddress.PartFields.Select(f => fields.TryGetValue(f, out var id) ? RecipeBox.Parse(id) : null)
+        return CompositionAddress.PartFields.Select(f => fields.TryGetValue(f, out var id) ? OwnPartId.Parse(id) : null)
             .OfType<(int Part, int Version)>().Distinct();
     }
 }

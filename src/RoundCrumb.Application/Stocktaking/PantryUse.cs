@@ -1,11 +1,11 @@
-using RoundCrumb.Application.Stocktaking;
+using RoundCrumb.Application.Reading;
 using RoundCrumb.Core.Batches;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Data.Buying;
 using RoundCrumb.Data.Pies;
 
-namespace RoundCrumb.Application.Reading;
+namespace RoundCrumb.Application.Stocktaking;
 
 /// <summary>Knows what of the pantry this kitchen has to do with.</summary>
 public sealed class PantryUse(PieShelf shelf, StockKeeper keeper, PriceBook prices, CompositionReader compositions)

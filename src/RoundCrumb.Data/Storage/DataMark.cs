@@ -1,4 +1,4 @@
-namespace RoundCrumb.Data.Demo;
+namespace RoundCrumb.Data.Storage;
 
 /// <summary>Something that was done to this file once and is never done again.</summary>
 public sealed class DataMark

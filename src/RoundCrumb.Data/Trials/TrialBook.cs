@@ -2,8 +2,9 @@ using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Trials;
 using RoundCrumb.Data.Bakes;
+using RoundCrumb.Data.Learning;
 
-namespace RoundCrumb.Data.Learning;
+namespace RoundCrumb.Data.Trials;
 
 /// <summary>The planned trials with their bakes.</summary>
 public sealed class TrialBook(RoundCrumbContext context, LearningBook learning, TimeProvider clock)
