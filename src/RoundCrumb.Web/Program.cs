@@ -105,6 +105,7 @@ builder.Services.AddDbContextPool<RoundCrumbContext>(options => options.UseRound
 builder.Services.AddScoped<PieShelf>();
 builder.Services.AddScoped<BakeBook>();
 builder.Services.AddScoped<LearningBook>();
+builder.Services.AddScoped<ILearnedNumber>(static s => s.GetRequiredService<LearningBook>());
 builder.Services.AddScoped<KitchenLearner>();
 builder.Services.AddScoped<LearnedDesk>();
 builder.Services.AddScoped<PartNames>();

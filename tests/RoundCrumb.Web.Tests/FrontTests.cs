@@ -9,7 +9,6 @@ using RoundCrumb.Core.Cooling;
 using RoundCrumb.Core.Faults;
 using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Labelling;
-using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Steps;

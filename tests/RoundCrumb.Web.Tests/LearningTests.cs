@@ -11,7 +11,6 @@ using RoundCrumb.Core.Records;
 using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Days;
 using RoundCrumb.Data.Learning;
-using RoundCrumb.Data.Trials;
 using RoundCrumb.Formats.Logs;
 using SkiaSharp;
 

@@ -5,7 +5,6 @@ using RoundCrumb.Core.Composing;
 using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Records;
-using RoundCrumb.Data.Learning;
 using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Bakes;
@@ -20,7 +19,7 @@ namespace RoundCrumb.Data.Bakes;
 public sealed record SoldBake(string Pie, DateTimeOffset MadeAt, int Pies, double Sold, double Left, double Thrown);
 
 /// <summary>The bakes: sheets, ticks and what was written down.</summary>
-public sealed class BakeBook(RoundCrumbContext context, AllOrNothing together, LearningBook learning, TimeProvider clock)
+public sealed class BakeBook(RoundCrumbContext context, AllOrNothing together, ILearnedNumber learned, TimeProvider clock)
 {
     /// <summary>The last so many, newest first.</summary>
     public Task<List<Bake>> LastAsync(int most, CancellationToken cancel = default) =>
@@ -82,7 +81,7 @@ public sealed class BakeBook(RoundCrumbContext context, AllOrNothing together, L
     /// <summary>Starts a bake. It keeps what the kitchen knows now: its sheet stays what it is.</summary>
     public async Task<Bake> StartAsync(string pieName, string address, int pies, CancellationToken cancel = default)
     {
-        var known = (await learning.NowAsync(cancel)).Number;
+        var known = await learned.NumberAsync(cancel);
         var bake = new Bake
         {
             PieName = pieName,

@@ -1,6 +1,7 @@
 using Microsoft.EntityFrameworkCore;
 using RoundCrumb.Core.Corrections;
 using RoundCrumb.Core.Learning;
+using RoundCrumb.Data.Bakes;
 using RoundCrumb.Data.Storage;
 
 namespace RoundCrumb.Data.Learning;
@@ -12,12 +13,15 @@ public sealed record KnownLearned(LearningCase From, IReadOnlyList<Learned> All)
 
 /// <summary>What was observed, what bakers decided, and what was put on when.</summary>
 public sealed class LearningBook(
-    RoundCrumbContext context, Remembered<CorrectionSet> cache, Remembered<KnownLearned> known, TimeProvider clock)
+    RoundCrumbContext context, Remembered<CorrectionSet> cache, Remembered<KnownLearned> known, TimeProvider clock) : ILearnedNumber
 {
     /// <summary>What is put on now; the book while nothing is.</summary>
     public Task<CorrectionSet> NowAsync(CancellationToken cancel = default) => cache.ReadAsync(async () =>
         (await context.LearnedStates.AsNoTracking().OrderByDescending(s => s.Number).FirstOrDefaultAsync(cancel))?.AsSet()
             ?? CorrectionSet.Book);
+
+    /// <inheritdoc/>
+    public async Task<int> NumberAsync(CancellationToken cancel = default) => (await NowAsync(cancel)).Number;
 
     /// <summary>What was put on at some times, by number; those that are not known are left out.</summary>
     public async Task<IReadOnlyList<CorrectionSet>> StatesAsync(IReadOnlyCollection<int> numbers, CancellationToken cancel = default) =>
@@ -29,7 +33,7 @@ public sealed class LearningBook(
     /// <summary>The state that a bake's log led to as it stands, with the one before it; none where it moved nothing.</summary>
     public async Task<(LearnedState Now, LearnedState? Before)?> MovedByAsync(int bake, CancellationToken cancel = default)
     {
-        var written = await context.Set<Bakes.BakeLog>().Where(l => l.BakeId == bake).Select(l => (DateTimeOffset?)l.WrittenAt)
+        var written = await context.Set<BakeLog>().Where(l => l.BakeId == bake).Select(l => (DateTimeOffset?)l.WrittenAt)
             .FirstOrDefaultAsync(cancel);
         if (await context.LearnedStates.AsNoTracking().Where(s => s.BakeId == bake).OrderByDescending(s => s.Number)
                 .FirstOrDefaultAsync(cancel) is not { } now || now.At < written)
@@ -50,7 +54,7 @@ public sealed class LearningBook(
     /// <summary>All that learning starts from.</summary>
     private async Task<LearningCase> CaseAsync(CancellationToken cancel = default)
     {
-        var left = await context.Set<Bakes.BakeLog>().Where(l => l.IsLeftOut).Select(l => l.BakeId).ToListAsync(cancel);
+        var left = await context.Set<BakeLog>().Where(l => l.IsLeftOut).Select(l => l.BakeId).ToListAsync(cancel);
         var rows = await context.Observations.AsNoTracking().OrderBy(o => o.At).ThenBy(o => o.BakeId).ThenBy(o => o.Id).ToListAsync(cancel);
         var leftOut = left.ToHashSet();
         return new(
@@ -61,7 +65,7 @@ public sealed class LearningBook(
     }
 
     /// <summary>What one correction was observed at, the newest first, with the bakes.</summary>
-    public async Task<IReadOnlyList<(Observation One, Bakes.Bake Bake)>> OfAsync(CorrectionKey key, CancellationToken cancel = default)
+    public async Task<IReadOnlyList<(Observation One, Bake Bake)>> OfAsync(CorrectionKey key, CancellationToken cancel = default)
     {
         var rows = await context.Observations.AsNoTracking()
             .Where(o => o.Kind == key.Kind && o.Of == key.Of && (key.Under == "" || o.Under == key.Under))
@@ -91,14 +95,14 @@ public sealed class LearningBook(
         await context.Observations.Where(o => o.BakeId == bake).ExecuteDeleteAsync(cancel);
         context.Observations.AddRange(all.Select(ObservationRow.Keep));
         await context.SaveChangesAsync(cancel);
-        await context.Set<Bakes.BakeLog>().Where(l => l.BakeId == bake)
+        await context.Set<BakeLog>().Where(l => l.BakeId == bake)
             .ExecuteUpdateAsync(set => set.SetProperty(l => l.ObservedVersion, version), cancel);
         context.ChangeTracker.Clear();
         known.Forget(context);
     }
 
     /// <summary>Bakes whose log says something that was not read yet.</summary>
-    public Task<List<int>> UnreadAsync(CancellationToken cancel = default) => context.Set<Bakes.BakeLog>().AsNoTracking()
+    public Task<List<int>> UnreadAsync(CancellationToken cancel = default) => context.Set<BakeLog>().AsNoTracking()
         .Where(l => l.ObservedVersion < l.Version).OrderBy(l => l.WrittenAt).Select(l => l.BakeId).ToListAsync(cancel);
 
     /// <summary>Puts on what is known now, where that is another than before.</summary>
@@ -162,7 +166,7 @@ public sealed class LearningBook(
     /// <summary>Leaves a bake out of everything, or lets it count again.</summary>
     public async Task LeaveOutAsync(int bake, bool leaveOut, CancellationToken cancel = default)
     {
-        await context.Set<Bakes.BakeLog>().Where(l => l.BakeId == bake)
+        await context.Set<BakeLog>().Where(l => l.BakeId == bake)
             .ExecuteUpdateAsync(set => set.SetProperty(l => l.IsLeftOut, leaveOut), cancel);
         known.Forget(context);
     }

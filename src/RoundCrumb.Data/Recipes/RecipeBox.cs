@@ -118,7 +118,11 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         var stamp = cache.Stamp;
         var ids = new List<string>();
         foreach (var kind in Enum.GetValues<PartKind>())
-            ids.AddRange((await ListAsync(kind, null, BoxSort.Changed, Offered, cancel: cancel)).Select(p => OwnPartId.Of(p.Id, p.Current)));
+        {
+            var of = await ListAsync(kind, null, BoxSort.Changed, Offered, cancel: cancel);
+            ids.AddRange(of.Select(p => OwnPartId.Of(p.Id, p.Current)));
+        }
+
         var recent = await RecipesAsync(ids, cancel);
         cache.KeepRecent(recent, stamp);
         return recent;
@@ -340,7 +344,11 @@ public sealed class RecipeBox(RoundCrumbContext context, Larder larder, RecipeCa
         if (pie is null || !await context.PartVersions.AnyAsync(v => v.PartId == part && v.Number == version, cancel))
             return false;
         foreach (var (_, was) in PartUse.In(pie.Address).Where(u => u.Part == part))
-            pie.Address = (pie.Address + "&").Replace($"={OwnPartId.Of(part, was)}&", $"={OwnPartId.Of(part, version)}&", StringComparison.Ordinal)[..^1];
+        {
+            var (old, now) = ($"={OwnPartId.Of(part, was)}&", $"={OwnPartId.Of(part, version)}&");
+            pie.Address = (pie.Address + "&").Replace(old, now, StringComparison.Ordinal)[..^1];
+        }
+
         pie.Version++;
         pie.SavedAt = clock.GetUtcNow();
         await context.SaveChangesAsync(cancel);

@@ -37,7 +37,7 @@ internal sealed partial class AddressReader(Func<string, string?> field, LengthU
         var newFilling = marked && was[4] != formula.Family.Id;
         bool Follows(string name, int mark) => marked && field(name) == was[mark];
 
-        var usual = book.Schools.Prefer(Composition.UsualCrust(pan, crustFamily));
+        var usual = Composition.UsualCrust(pan, crustFamily).As(book.Schools);
         var (thinnest, thickest) = crustFamily.Limits;
         var thick = newCrust || Follows(Thickness, 1)
             ? usual.Thickness

@@ -1,3 +1,4 @@
+using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Working;
 
@@ -54,6 +55,21 @@ public sealed record CrustChoice(CrustFamily Family, Millimetres Thickness, Mill
 
     /// <summary>How thick a pressed crumb stands against the wall unless the baker says.</summary>
     public Millimetres UsualWall => new(Math.Min(Thickness.Value, CrustConstants.CrumbWall.Usual));
+
+    /// <summary>The same made as a house goes by, where it has settled that.</summary>
+    /// <param name="schools">What the house has settled.</param>
+    public CrustChoice As(Schools schools)
+    {
+        Treatment? settled = Treatment switch
+        {
+            Treatment.HotStart or Treatment.Steady =>
+                schools.WayOf("hot-or-steady") switch { "hot" => Treatment.HotStart, "steady" => Treatment.Steady, _ => null },
+            Treatment.Baked or Treatment.Chilled =>
+                schools.WayOf("baked-or-chilled") switch { "baked" => Treatment.Baked, "chilled" => Treatment.Chilled, _ => null },
+            Treatment.Ready => null,
+        };
+        return settled is { } way && Family.Treatments.Contains(way) ? this with { Treatment = way } : this;
+    }
 }
 
 /// <summary>How a lined shell was cooled before it went into the oven.</summary>

@@ -17,7 +17,7 @@ public sealed record Wish(Pan Pan, Occasion Occasion)
     /// <summary>The pie of a crust, a filling and a topping, each as it is usually made, for this pan and these guests.</summary>
     public Composition For(CrustFamily crust, FillingFormula filling, Topping topping, Schools schools)
     {
-        var made = schools.Prefer(Composition.UsualCrust(Pan, crust));
+        var made = Composition.UsualCrust(Pan, crust).As(schools);
         var treatment = made.Treatment;
         if (Occasion.NoOven && crust.Treatments.Contains(Treatment.Chilled))
             treatment = Treatment.Chilled;

@@ -1,5 +1,3 @@
-using RoundCrumb.Core.Crusts;
-
 namespace RoundCrumb.Core.Kitchens;
 
 /// <summary>One way of two or more that are both right.</summary>
@@ -87,20 +85,6 @@ public sealed class Schools
         if (way is not null && Find(school)?.Ways.Any(w => w.Id == way) is true)
             ways[school] = way;
         return new(ways);
-    }
-
-    /// <summary>A crust made as this house goes by, where it has settled that.</summary>
-    public CrustChoice Prefer(CrustChoice crust)
-    {
-        Treatment? settled = crust.Treatment switch
-        {
-            Treatment.HotStart or Treatment.Steady =>
-                WayOf("hot-or-steady") switch { "hot" => Treatment.HotStart, "steady" => Treatment.Steady, _ => null },
-            Treatment.Baked or Treatment.Chilled =>
-                WayOf("baked-or-chilled") switch { "baked" => Treatment.Baked, "chilled" => Treatment.Chilled, _ => null },
-            Treatment.Ready => null,
-        };
-        return settled is { } way && crust.Family.Treatments.Contains(way) ? crust with { Treatment = way } : crust;
     }
 
     /// <summary>As text that reads back.</summary>
