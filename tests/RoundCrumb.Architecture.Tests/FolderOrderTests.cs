@@ -32,6 +32,14 @@ public sealed class FolderOrderTests
         ArrowsOf("RoundCrumb.Core").Where(a => StoreyOf(a.To) > StoreyOf(a.From)).Select(a => $"{a.From} uses {a.To}: {a.Why}")
             .Order(StringComparer.Ordinal).ShouldBeEmpty();
 
+    /// <summary>A file that lay beside the folders would be in no order.</summary>
+    [Fact]
+    public void Every_file_of_Core_lies_in_a_folder_of_a_storey() =>
+        Directory.EnumerateFiles(Path.Combine(Root, "src", "RoundCrumb.Core"), "*.cs", SearchOption.AllDirectories)
+            .Select(f => Path.GetRelativePath(Path.Combine(Root, "src", "RoundCrumb.Core"), f).Split(Path.DirectorySeparatorChar))
+            .Where(p => p[0] is not ("bin" or "obj") && (p.Length != 3 && p.Length != 4 || !char.IsAsciiDigit(p[0][0])))
+            .Select(p => string.Join('/', p)).ShouldBeEmpty();
+
     /// <summary>
     /// The picture of Core's storeys in the handbook is the tree's. ROUNDCRUMB_DRAW=write draws it anew.
     /// </summary>

@@ -33,9 +33,13 @@ public sealed record AllergenAnswer(string Word, string Adds)
 
     /// <summary>What is asked about, in words: "almond, hazelnut and milk".</summary>
     /// <param name="asked">What nobody has answered.</param>
-    public static string Named(Allergens asked) => Words(asked) is [.. { Count: > 0 } first, var last]
+    private static string Named(Allergens asked) => Words(asked) is [.. { Count: > 0 } first, var last]
         ? $"{string.Join(", ", first)} and {last}"
         : string.Join("", Words(asked));
+
+    /// <summary>What is asked about, as a sentence.</summary>
+    /// <param name="asked">What nobody has answered, more than none.</param>
+    public static string Asks(Allergens asked) => $"Its words name {Named(asked)}.";
 
     /// <summary>A line with an answer behind it.</summary>
     /// <param name="line">As it was typed.</param>

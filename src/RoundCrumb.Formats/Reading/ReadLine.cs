@@ -48,7 +48,7 @@ public sealed record ReadLine(
 
     /// <summary>What is asked about allergens that its words name and nobody has answered; empty for nothing.</summary>
     public string AllergenQuestion => AllergenAnswer.To(Asked) is { Count: > 0 } answers
-        ? $"Its words name {AllergenAnswer.Named(Asked)}. Write “{answers[0].Adds}” or “{answers[^1].Adds}” behind it; until then "
+        ? $"{AllergenAnswer.Asks(Asked)} Write “{answers[0].Adds}” or “{answers[^1].Adds}” behind it; until then "
             + "labels say that there may be."
         : "";
 

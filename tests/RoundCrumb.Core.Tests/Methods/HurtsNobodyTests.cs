@@ -75,14 +75,24 @@ public sealed class HurtsNobodyTests
 
     /// <summary>Meringue is spooned onto a curd that comes from the pan; onto one that was cooled it is spoken of.</summary>
     [Theory]
-    [InlineData("", false)]
-    [InlineData("&cooled=1", true)]
-    public void Meringue_goes_onto_what_is_hot(string cooled, bool told)
+    [InlineData("grapefruit-curd", false)]
+    [InlineData("grapefruit-curd&cooled=1", true)]
+    [InlineData("malt-custard", false)]
+    [InlineData("malt-custard&cooled=1", true)]
+    public void Meringue_goes_onto_what_is_hot(string filling, bool told)
     {
-        var pie = Pies.Work("pan=plate-23&crust=butter-flaky&bake=hot&seal=white&fill=grapefruit-curd&top=meringue-swiss" + cooled);
+        var pie = Pies.Work($"pan=plate-23&crust=butter-flaky&bake=hot&seal=white&top=meringue-swiss&fill={filling}");
         pie.Advice.Any(f => f.Rule.Id == "meringue-on-cold").ShouldBe(told);
         if (!told)
+        {
             pie.Composition.PoursStraightFromThePan.ShouldBeTrue();
+            return;
+        }
+
+        // What it says is how warm this one goes in, and not how warm it usually does.
+        var found = pie.Advice.Single(f => f.Rule.Id == "meringue-on-cold");
+        Plain.Say(found.Because).ShouldContain(Plain.Say(LayerPours.CooledFirst.AsQuantity()));
+        Assessment.Of(found.Remedies[1].Apply(pie.Composition)).Advice.ShouldNotContain(f => f.Rule.Id == "meringue-on-cold");
     }
 
     /// <summary>Of a hot tray nobody speaks who does not say that it is for metal; nor of the freezer where the plate is glass.</summary>
@@ -95,8 +105,9 @@ public sealed class HurtsNobodyTests
             .ToList();
         said.ShouldNotBeEmpty();
         said.ShouldAllBe(w => w.Contains("metal", StringComparison.Ordinal) && w.Contains("glass", StringComparison.Ordinal));
-        foreach (var unchilled in Pies.Work("pan=plate-23&crust=butter-flaky&fill=malt-custard&unchilled=1&top=none").Advice)
-            unchilled.Remedies.ShouldAllBe(r => !r.Do.Template.StartsWith("Freeze", StringComparison.Ordinal));
+        var advice = Pies.Work("pan=plate-23&crust=butter-flaky&fill=malt-custard&unchilled=1&top=none").Advice;
+        advice.ShouldContain(f => f.Rule.Id == "not-chilled");
+        advice.SelectMany(f => f.Remedies).ShouldAllBe(r => !r.Do.Template.StartsWith("Freeze", StringComparison.Ordinal));
     }
 
     /// <summary>Where a fault or a page of the guide would have hot filling blended, it says how it may not be.</summary>

@@ -85,6 +85,9 @@ public sealed record PartRecipe(
     /// <summary>What a European label names of it, also of what is put in to taste or only named by its words.</summary>
     public IReadOnlyList<string> Contains => AllergenLaw.Said(Everything);
 
+    /// <summary>True where there is alcohol in it, also to taste.</summary>
+    public bool HasAlcohol => Everything.Any(i => i.Alcohol > 0);
+
     private static readonly string[] Tints = ["#ecc987", "#e8d3a0", "#d9b27c", "#f0e0b6", "#e6c9a8"];
 
     /// <summary>Ingredients that its lines name and that are not known, by their ids: without them it is another recipe.</summary>

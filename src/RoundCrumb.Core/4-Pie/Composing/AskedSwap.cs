@@ -35,7 +35,7 @@ public sealed record AskedSwap(string Field, string Name, Func<Ingredient, Ingre
     /// <summary>The seeds of a pod, in which there is no spirit, for vanilla extract and paste.</summary>
     public static readonly AskedSwap VanillaPod = new(
         "pod", "vanilla pod for extract",
-        static i => i.Is(Traits.VanillaInSpirit) || i.MadeFrom?.Is(Traits.VanillaInSpirit) is true ? Pantry.Get("vanilla-seeds") : null)
+        static i => i.Is(Traits.VanillaInSpirit) ? Pantry.Get("vanilla-seeds") : null)
     {
         Share = SeedsForExtract,
     };

@@ -130,6 +130,12 @@ public static class LayerPours
     public static readonly Constant StraightFromThePan = new(
         "poured straight from the pan", 75, 70, 82, Dimension.Warmth, "A pan loses some degrees on its way to the shell.");
 
+    /// <summary>How warm a pie's filling goes into its shell, °C: cooled first, straight from the pan, or as is usual for its kind.</summary>
+    /// <param name="pie">The pie.</param>
+    public static Constant GoesInAt(Composition pie) => pie.Filling.Cooled ? CooledFirst
+        : pie.PoursStraightFromThePan ? StraightFromThePan
+        : pie.Filling.Formula.Family.PourHeat.At;
+
     /// <summary>
     /// Minutes that a filling cooked on the hob takes in its bowl on the bench from where the two-step rule begins until it is poured; none
     /// where it never was so warm, is poured warmer, or does not get so cool there.
@@ -139,8 +145,8 @@ public static class LayerPours
     {
         var c = pie.Composition;
         var from = CoolingConstants.RuleFrom.Usual;
-        var to = c.Filling.Cooled ? CooledFirst.Usual : c.Filling.Formula.Family.PourHeat.At.Usual;
-        return c.Filling.Formula.Family.HobTakesEggTo is null || c.PoursStraightFromThePan || to >= from
+        var to = GoesInAt(c).Usual;
+        return c.Filling.Formula.Family.HobTakesEggTo is null || to >= from
             ? null
             : BowlCooling.OnTheBench(
                 Matter.Of(PieMatter.Of(c.Filling.Formula, c.Filling.Setter, pie.Yield)), Math.Max(1, pie.PotMass.Value.Value), from, to,

@@ -243,10 +243,7 @@ public static class PieCoolings
     /// <summary>To five minutes: it is known no better.</summary>
     private static double Rounded(double minutes) => Math.Round(minutes / 5, MidpointRounding.AwayFromZero) * 5;
 
-    private static Constant StartOf(Composition pie) => pie.Filling.Formula.Family.Bake is { } bake ? bake.DoneAt
-        : pie.Filling.Cooled ? LayerPours.CooledFirst
-        : pie.PoursStraightFromThePan ? LayerPours.StraightFromThePan
-        : pie.Filling.Formula.Family.PourHeat.At;
+    private static Constant StartOf(Composition pie) => pie.Filling.Formula.Family.Bake?.DoneAt ?? LayerPours.GoesInAt(pie);
 
     private static CoolingCase CaseOf(Assessment pie, ColdPlace place, int together) => new(
         PieBody.Of(pie), together, StartOf(pie.Composition).Usual,

@@ -1,6 +1,5 @@
 using RoundCrumb.Core.Arranging;
 using RoundCrumb.Core.Cooling;
-using RoundCrumb.Core.Fillings;
 using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Toppings;
 using RoundCrumb.Core.Working;
@@ -73,19 +72,22 @@ internal static class ToppingRules
             ]);
     });
 
+    private static readonly Constant MeringueWants = new(
+        "meringue wants its filling at", 60, 60, 70, Dimension.Warmth, "It has to cook through from below; colder, its syrup gathers there.");
+
     private static readonly Rule MeringueOnCold = new("meringue-on-cold", Layer.Topping, DecidedBy.Physics, static (rule, pie) =>
     {
         var c = pie.Composition;
-        var family = c.Filling.Formula.Family;
+        var (family, at) = (c.Filling.Formula.Family, LayerPours.GoesInAt(c));
         if (c.Toppings.FirstOrDefault(t => t.Topping.Kind is ToppingKind.Meringue && t.Topping.Id != ToppingBook.Italian.Id) is not { } top
-                || (family.GoesInHot && !c.Filling.Cooled && family.Scale != SetScale.Chocolate) || family.Bake is not null)
+                || at.Usual >= MeringueWants.Usual || family.Bake is not null)
             return null;
         return new(
             rule, Severity.Disappoints,
             "On a cold filling the meringue stays wet beneath, and slides on its own syrup.",
             new(
                 "This filling goes in at about {0}; meringue wants it above {1}.",
-                new Quantity(family.PourHeat.At.Usual, Dimension.Warmth), new Quantity(60, Dimension.Warmth)),
+                at.AsQuantity(), MeringueWants.AsQuantity()),
             [
                 new("Make it Italian", "a thermometer, and boiling sugar", p => p.Top(top, ToppingBook.Italian)),
                 .. c.Filling.Cooled && family.GoesInHot
