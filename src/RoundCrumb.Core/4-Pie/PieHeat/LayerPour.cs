@@ -130,7 +130,7 @@ public static class LayerPours
     public static readonly Constant StraightFromThePan = new(
         "poured straight from the pan", 75, 70, 82, Dimension.Warmth, "A pan loses some degrees on its way to the shell.");
 
-    /// <summary>How warm a pie's filling goes into its shell, °C: cooled first, straight from the pan, or as is usual for its kind.</summary>
+    /// <summary>How warm a pie's filling goes in, °C: cooled first, straight from the pan, or as is usual for its kind.</summary>
     /// <param name="pie">The pie.</param>
     public static Constant GoesInAt(Composition pie) => pie.Filling.Cooled ? CooledFirst
         : pie.PoursStraightFromThePan ? StraightFromThePan

@@ -73,7 +73,8 @@ internal static class ToppingRules
     });
 
     private static readonly Constant MeringueWants = new(
-        "meringue wants its filling at", 60, 60, 70, Dimension.Warmth, "It has to cook through from below; colder, its syrup gathers there.");
+        "meringue wants its filling at", 60, 60, 70, Dimension.Warmth,
+        "It has to cook through from below; colder, its syrup gathers there.");
 
     private static readonly Rule MeringueOnCold = new("meringue-on-cold", Layer.Topping, DecidedBy.Physics, static (rule, pie) =>
     {
