@@ -11,6 +11,7 @@ using RoundCrumb.Core.Ingredients;
 using RoundCrumb.Core.Kitchens;
 using RoundCrumb.Core.Methods;
 using RoundCrumb.Core.Pans;
+using RoundCrumb.Core.Quantities;
 using RoundCrumb.Core.Recipes;
 using RoundCrumb.Core.Steps;
 using RoundCrumb.Core.Toppings;
@@ -91,7 +92,7 @@ public sealed class HurtsNobodyTests
 
         // What it says is how warm this one goes in, and not how warm it usually does.
         var found = pie.Advice.Single(f => f.Rule.Id == "meringue-on-cold");
-        Plain.Say(found.Because).ShouldContain(Plain.Say(LayerPours.CooledFirst.AsQuantity()));
+        Plain.Say(found.Because).ShouldContain(Plain.Say(new Quantity(LayerPours.CooledFirst.Usual, Dimension.Warmth)));
         Assessment.Of(found.Remedies[1].Apply(pie.Composition)).Advice.ShouldNotContain(f => f.Rule.Id == "meringue-on-cold");
     }
 

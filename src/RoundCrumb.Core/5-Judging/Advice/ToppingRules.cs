@@ -88,7 +88,8 @@ internal static class ToppingRules
             "On a cold filling the meringue stays wet beneath, and slides on its own syrup.",
             new(
                 "This filling goes in at about {0}; meringue wants it above {1}.",
-                at.AsQuantity(), MeringueWants.AsQuantity()),
+                new Quantity(at.Usual, Dimension.Warmth),
+                new Quantity(MeringueWants.Usual, Dimension.Warmth)),
             [
                 new("Make it Italian", "a thermometer, and boiling sugar", p => p.Top(top, ToppingBook.Italian)),
                 .. c.Filling.Cooled && family.GoesInHot
